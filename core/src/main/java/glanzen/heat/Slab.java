@@ -1,0 +1,28 @@
+package glanzen.heat;
+
+import glanzen.kit.StackItem;
+
+/**
+ * One homogeneous layer as heat sees it.
+ *
+ * @param thicknessM thickness, m
+ * @param conductivity k, W/(m·K)
+ * @param volumetricHeat ρ·c, J/(m³·K)
+ */
+public record Slab(double thicknessM, double conductivity, double volumetricHeat) {
+
+    private static final double CELL_M = 1e-4;
+
+    /** A layer of a stack. */
+    public static Slab of(StackItem item) {
+        return new Slab(
+                item.thicknessMm() / 1000,
+                item.material().conductivity(),
+                item.material().density() * item.material().heatCapacity());
+    }
+
+    /** Cells of about 0.1 mm, at least 4 and at most 16. */
+    int cells() {
+        return (int) Math.max(4, Math.min(16, Math.round(thicknessM / CELL_M)));
+    }
+}

@@ -1,0 +1,83 @@
+package glanzen.kit;
+
+import glanzen.material.Material;
+import glanzen.measure.Checks;
+
+/**
+ * A reusable layer, or a shim cut from card or tissue.
+ *
+ * @param id key within the kit
+ * @param name what the person calls it
+ * @param kind what it is for
+ * @param material what it is made of
+ * @param thicknessMm measured thickness, mm
+ * @param widthMm width, mm
+ * @param heightMm length, mm
+ * @param owned how many of it there are
+ * @param bowMm how far the middle stands off a flat table, mm
+ * @param passes trips through a press so far
+ * @param lifePasses trips it is good for
+ */
+public record Board(
+        String id,
+        String name,
+        Kind kind,
+        Material material,
+        double thicknessMm,
+        double widthMm,
+        double heightMm,
+        int owned,
+        double bowMm,
+        int passes,
+        int lifePasses)
+        implements StackItem {
+
+    /** What a board is for. */
+    public enum Kind {
+        OUTER_PLATE("outer plate"),
+        PLASTIC_SHIM("plastic shim"),
+        METAL_SHIM("metal shim"),
+        MAGNETIC_SHIM("magnetic shim"),
+        EMBOSSING_MAT("embossing mat"),
+        EMBOSSING_PLATE("embossing plate"),
+        SPACER("spacer"),
+        CARD_SHIM("card shim"),
+        TISSUE_SHIM("tissue shim");
+
+        private final String label;
+
+        Kind(String label) {
+            this.label = label;
+        }
+
+        /** The everyday name. */
+        public String label() {
+            return label;
+        }
+
+        /** True for the thin layers that are added to gain pressure. */
+        public boolean shim() {
+            return this == PLASTIC_SHIM || this == METAL_SHIM || this == CARD_SHIM || this == TISSUE_SHIM;
+        }
+    }
+
+    public Board {
+        new Checks()
+                .name("name", name)
+                .present("kind", kind, "what the board is for")
+                .present("material", material, "what the board is made of")
+                .lengthMm("thicknessMm", thicknessMm, 0.01, 25)
+                .lengthMm("widthMm", widthMm, 10, 700)
+                .lengthMm("heightMm", heightMm, 10, 700)
+                .figure("owned", owned, 1, 500, "")
+                .lengthMm("bowMm", bowMm, 0, 20)
+                .figure("passes", passes, 0, 1_000_000, "passes")
+                .figure("lifePasses", lifePasses, 1, 1_000_000, "passes")
+                .done();
+    }
+
+    /** Share of its life that is used up, 0 when new; may pass 1. */
+    public double wear() {
+        return (double) passes / lifePasses;
+    }
+}

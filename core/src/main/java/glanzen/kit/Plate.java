@@ -1,0 +1,64 @@
+package glanzen.kit;
+
+import glanzen.artwork.Motif;
+import glanzen.material.Material;
+import glanzen.measure.Checks;
+
+/**
+ * A tool with a raised, mirrored design: a hot foil plate, or a thin die used as one.
+ *
+ * @param id key within the kit
+ * @param name what the person calls it
+ * @param kind plate, solid plate or thin die
+ * @param material what it is made of
+ * @param thicknessMm thickness over the raised design, mm
+ * @param widthMm width across the feed, mm
+ * @param heightMm length along the feed, mm
+ * @param motif the raised design
+ */
+public record Plate(
+        String id,
+        String name,
+        Kind kind,
+        Material material,
+        double thicknessMm,
+        double widthMm,
+        double heightMm,
+        Motif motif)
+        implements StackItem {
+
+    /** Which kind of tool it is. */
+    public enum Kind {
+        PLATE("hot foil plate"),
+        SOLID_PLATE("solid plate"),
+        THIN_DIE("thin die");
+
+        private final String label;
+
+        Kind(String label) {
+            this.label = label;
+        }
+
+        /** The everyday name. */
+        public String label() {
+            return label;
+        }
+    }
+
+    public Plate {
+        new Checks()
+                .name("name", name)
+                .present("kind", kind, "plate, solid plate or thin die")
+                .present("material", material, "what the plate is made of")
+                .present("motif", motif, "a motif")
+                .lengthMm("thicknessMm", thicknessMm, 0.4, 6)
+                .lengthMm("widthMm", widthMm, 5, 400)
+                .lengthMm("heightMm", heightMm, 5, 400)
+                .done();
+    }
+
+    /** Area that takes heat from the platform, cm². */
+    public double areaCm2() {
+        return widthMm * heightMm / 100;
+    }
+}

@@ -1,0 +1,67 @@
+package glanzen.kit;
+
+import glanzen.measure.Checks;
+
+/**
+ * A die-cutting press: two rollers with a fixed opening.
+ *
+ * @param id key within the kit
+ * @param name what the person calls it
+ * @param kind driven by hand or by motor
+ * @param openingMm unloaded gap between the rollers, mm
+ * @param stiffnessNPerMm frame stiffness K, N/mm
+ * @param rollerRadiusMm R, mm
+ * @param throatMm widest stack it takes, mm
+ * @param maxForceN force at which it stalls, N
+ * @param crown κ, how much the rollers give in the middle at 2000 N, without unit
+ * @param slowMmPerS feed speed at a slow pace, mm/s
+ * @param steadyMmPerS feed speed at a steady pace, mm/s
+ * @param briskMmPerS feed speed at a brisk pace, mm/s
+ */
+public record Press(
+        String id,
+        String name,
+        Kind kind,
+        double openingMm,
+        double stiffnessNPerMm,
+        double rollerRadiusMm,
+        double throatMm,
+        double maxForceN,
+        double crown,
+        double slowMmPerS,
+        double steadyMmPerS,
+        double briskMmPerS) {
+
+    /** What turns the rollers. */
+    public enum Kind {
+        CRANK,
+        MOTOR
+    }
+
+    public Press {
+        new Checks()
+                .name("name", name)
+                .present("kind", kind, "a crank or a motor press")
+                .lengthMm("openingMm", openingMm, 3, 40)
+                .figure("stiffnessNPerMm", stiffnessNPerMm, 200, 20_000, "N/mm")
+                .lengthMm("rollerRadiusMm", rollerRadiusMm, 5, 60)
+                .lengthMm("throatMm", throatMm, 50, 700)
+                .figure("maxForceN", maxForceN, 200, 20_000, "N")
+                .figure("crown", crown, 0, 0.6, "")
+                .figure("slowMmPerS", slowMmPerS, 0.5, 100, "mm/s")
+                .figure("steadyMmPerS", steadyMmPerS, 0.5, 100, "mm/s")
+                .figure("briskMmPerS", briskMmPerS, 0.5, 100, "mm/s")
+                .holds(slowMmPerS <= steadyMmPerS, "steadyMmPerS", "is slower than slow", "at least the slow speed")
+                .holds(steadyMmPerS <= briskMmPerS, "briskMmPerS", "is slower than steady", "at least the steady speed")
+                .done();
+    }
+
+    /** Feed speed at a pace, mm/s. */
+    public double speedMmPerS(Pace pace) {
+        return switch (pace) {
+            case SLOW -> slowMmPerS;
+            case STEADY -> steadyMmPerS;
+            case BRISK -> briskMmPerS;
+        };
+    }
+}

@@ -1,0 +1,25 @@
+package glanzen.kit;
+
+import glanzen.material.Material;
+
+/** Anything a person owns that goes through a press as one layer. */
+public sealed interface StackItem permits Platform, Board, Plate, Stock, Film {
+
+    /** Key within the kit. */
+    String id();
+
+    /** What the person calls it. */
+    String name();
+
+    /** What it is made of, for conduction and stiffness. */
+    Material material();
+
+    /** Free thickness, mm. */
+    double thicknessMm();
+
+    /** Width across the feed, mm. */
+    double widthMm();
+
+    /** Length along the feed, mm. */
+    double heightMm();
+}

@@ -1,0 +1,69 @@
+package glanzen.kit;
+
+import glanzen.material.Material;
+import glanzen.material.Surface;
+import glanzen.measure.Checks;
+
+/**
+ * What is foiled: card or paper, ribbon, acetate.
+ *
+ * @param id key within the kit
+ * @param name what the person calls it
+ * @param kind card, ribbon or acetate
+ * @param surface how it takes a bonding layer
+ * @param thicknessMm caliper, mm
+ * @param gsm weight, g/m²; 0 if not known
+ * @param widthMm width of a cut piece, mm
+ * @param heightMm length of a cut piece, mm
+ * @param left pieces left
+ * @param heatProof rated for the heat of a platform
+ * @param protectiveFilm still has its protective film on
+ * @param colour its colour, #rrggbb
+ */
+public record Stock(
+        String id,
+        String name,
+        Kind kind,
+        Surface surface,
+        double thicknessMm,
+        double gsm,
+        double widthMm,
+        double heightMm,
+        int left,
+        boolean heatProof,
+        boolean protectiveFilm,
+        String colour)
+        implements StackItem {
+
+    /** The kinds of stock. */
+    public enum Kind {
+        CARD(Material.CARD),
+        RIBBON(Material.SATIN),
+        ACETATE(Material.ACETATE);
+
+        private final Material material;
+
+        Kind(Material material) {
+            this.material = material;
+        }
+    }
+
+    public Stock {
+        new Checks()
+                .name("name", name)
+                .present("kind", kind, "card, ribbon or acetate")
+                .present("surface", surface, "a surface")
+                .lengthMm("thicknessMm", thicknessMm, 0.03, 3)
+                .figure("gsm", gsm, 0, 1200, "g/m²")
+                .lengthMm("widthMm", widthMm, 5, 1000)
+                .lengthMm("heightMm", heightMm, 5, 100_000)
+                .figure("left", left, 0, 100_000, "pieces")
+                .holds(Colours.valid(colour), "colour", "is not a colour", Colours.ACCEPTED)
+                .done();
+    }
+
+    @Override
+    public Material material() {
+        return kind.material;
+    }
+}

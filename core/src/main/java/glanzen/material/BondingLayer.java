@@ -1,0 +1,34 @@
+package glanzen.material;
+
+/**
+ * What lets a film hold on to a sheet. It wets the sheet as a viscous film whose viscosity follows Arrhenius (Dara and
+ * Loos 1985, Lee and Springer 1987, for intimate contact of thermoplastics).
+ */
+public enum BondingLayer {
+    HOT_FOIL("hot foil adhesive", 120_000, 0.8);
+
+    private final String label;
+    private final double activationJoulePerMole;
+    private final double need;
+
+    BondingLayer(String label, double activationJoulePerMole, double need) {
+        this.label = label;
+        this.activationJoulePerMole = activationJoulePerMole;
+        this.need = need;
+    }
+
+    /** The everyday name. */
+    public String label() {
+        return label;
+    }
+
+    /** Activation energy of its viscosity, J/mol. */
+    public double activationJoulePerMole() {
+        return activationJoulePerMole;
+    }
+
+    /** Median need on smooth card at the reference temperature 383.15 K, MPa·s. */
+    public double need() {
+        return need;
+    }
+}

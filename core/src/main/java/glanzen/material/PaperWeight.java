@@ -1,0 +1,21 @@
+package glanzen.material;
+
+import glanzen.measure.Checks;
+
+/** Thickness of paper from its weight and bulk. */
+public final class PaperWeight {
+
+    private PaperWeight() {}
+
+    /**
+     * Caliper {@code t = grammage·bulk}.
+     *
+     * @param gsm grammage, g/m², 40 to 1200
+     * @param bulk cm³/g, 0.7 to 2.0; about 1.05 for coated, 1.35 for uncoated sheets
+     * @return thickness in mm
+     */
+    public static double caliperMm(double gsm, double bulk) {
+        new Checks().figure("gsm", gsm, 40, 1200, "g/m²").figure("bulk", bulk, 0.7, 2.0, "cm³/g").done();
+        return gsm * bulk / 1000;
+    }
+}

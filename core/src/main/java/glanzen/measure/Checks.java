@@ -1,0 +1,97 @@
+package glanzen.measure;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** Gathers everything wrong with a value, so that a person hears of all of it at once. */
+public final class Checks {
+
+    private static final int LONGEST_NAME = 80;
+
+    private final List<BadInput.Problem> problems = new ArrayList<>();
+
+    /** A length in mm between {@code least} and {@code most}, both included. */
+    public Checks lengthMm(String field, double mm, double least, double most) {
+        return within(field, mm, least, most, Figures.length(least) + " to " + Figures.length(most), Figures.length(mm));
+    }
+
+    /** A temperature in °C between {@code least} and {@code most}, both included. */
+    public Checks celsius(String field, double celsius, double least, double most) {
+        return within(
+                field,
+                celsius,
+                least,
+                most,
+                Figures.temperature(least) + " to " + Figures.temperature(most),
+                Figures.temperature(celsius));
+    }
+
+    /** A plain figure with its unit named in words. */
+    public Checks figure(String field, double value, double least, double most, String unit) {
+        String accepted = plain(least) + " to " + plain(most) + (unit.isEmpty() ? "" : " " + unit);
+        return within(field, value, least, most, accepted, plain(value) + (unit.isEmpty() ? "" : " " + unit));
+    }
+
+    /** A short text that says something. */
+    public Checks name(String field, @Nullable String text) {
+        if (text == null || text.isBlank() || text.length() > LONGEST_NAME) {
+            add(field, "needs a name", "1 to " + LONGEST_NAME + " letters");
+        }
+        return this;
+    }
+
+    /** Something that must be there. */
+    public Checks present(String field, @Nullable Object value, String accepted) {
+        if (value == null) {
+            add(field, "is missing", accepted);
+        }
+        return this;
+    }
+
+    /** A list with something in it. */
+    public Checks filled(String field, Collection<?> values, String accepted) {
+        if (values.isEmpty()) {
+            add(field, "is empty", accepted);
+        }
+        return this;
+    }
+
+    /** Any other condition that must hold. */
+    public Checks holds(boolean condition, String field, String message, String accepted) {
+        if (!condition) {
+            add(field, message, accepted);
+        }
+        return this;
+    }
+
+    /** @throws BadInput if anything was wrong */
+    public void done() {
+        if (!problems.isEmpty()) {
+            throw new BadInput(problems);
+        }
+    }
+
+    private Checks within(
+            String field, double value, double least, double most, String accepted, String said) {
+        if (Double.isNaN(value)) {
+            add(field, "is not a number", accepted);
+        } else if (value < least) {
+            add(field, said + " is too little", accepted);
+        } else if (value > most) {
+            add(field, said + " is too much", accepted);
+        }
+        return this;
+    }
+
+    private void add(String field, String message, String accepted) {
+        problems.add(new BadInput.Problem(field, message, accepted));
+    }
+
+    private static String plain(double value) {
+        return value == Math.rint(value) && Math.abs(value) < 1e9
+                ? Long.toString((long) value)
+                : Double.toString(Math.round(value * 1000) / 1000.0);
+    }
+}

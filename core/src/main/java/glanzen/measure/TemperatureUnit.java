@@ -1,0 +1,7 @@
+package glanzen.measure;
+
+/** How a person writes temperatures. */
+public enum TemperatureUnit {
+    C,
+    F
+}

@@ -1,0 +1,25 @@
+package glanzen.route;
+
+import glanzen.heat.Cooling;
+import glanzen.measure.Checks;
+
+/**
+ * How the film comes off.
+ *
+ * @param cooling where it cools first
+ * @param seconds how long, s
+ */
+public record Peel(Cooling cooling, double seconds) {
+
+    /** At once, while warm. */
+    public static final Peel WARM = new Peel(Cooling.IN_AIR, 5);
+    /** After cooling on a metal mat. */
+    public static final Peel COLD = new Peel(Cooling.ON_MAT, 30);
+
+    public Peel {
+        new Checks()
+                .present("peel.cooling", cooling, "in the stack, in air or on a mat")
+                .figure("peel.seconds", seconds, 1, 3600, "s")
+                .done();
+    }
+}

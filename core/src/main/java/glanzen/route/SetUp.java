@@ -1,0 +1,183 @@
+package glanzen.route;
+
+import glanzen.heat.HeatPlan;
+import glanzen.kit.Board;
+import glanzen.kit.Film;
+import glanzen.kit.Pace;
+import glanzen.kit.Plate;
+import glanzen.kit.Platform;
+import glanzen.kit.Press;
+import glanzen.kit.StackItem;
+import glanzen.kit.Stock;
+import glanzen.measure.Checks;
+import glanzen.stack.Layer;
+import glanzen.stack.Stack;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Everything that decides how one pull comes out.
+ *
+ * @param route how it is done
+ * @param press what presses
+ * @param platform what heats; also a layer of the stack
+ * @param level which of the platform's heat levels, from 0
+ * @param stack the layers, bottom to top
+ * @param heating what lies on the platform during the soak
+ * @param soakSeconds from plate on platform to stock on plate, s
+ * @param holdSeconds from undocking to the rollers, s
+ * @param pace how fast it is fed
+ * @param passes trips through the press
+ * @param peel how the film comes off
+ * @param medium ink or paint under the foil
+ * @param roomC room temperature, °C
+ */
+public record SetUp(
+        Route route,
+        Press press,
+        Platform platform,
+        int level,
+        Stack stack,
+        Heating heating,
+        double soakSeconds,
+        double holdSeconds,
+        Pace pace,
+        int passes,
+        Peel peel,
+        Medium medium,
+        double roomC) {
+
+    /** Longest soak that can be asked for, s. */
+    public static final double LONGEST_SOAK = 1800;
+
+    public SetUp {
+        new Checks()
+                .present("route", route, "a route")
+                .present("heating", heating, "alone, covered or together")
+                .present("pace", pace, "slow, steady or brisk")
+                .present("medium", medium, "none, dry or wet")
+                .figure("level", level, 0, platform.levels().size() - 1, "")
+                .figure("soakSeconds", soakSeconds, 0, LONGEST_SOAK, "s")
+                .figure("holdSeconds", holdSeconds, 1, 300, "s")
+                .figure("passes", passes, 1, 6, "passes")
+                .celsius("roomC", roomC, 0, 40)
+                .done();
+    }
+
+    /** The platform's set-point, °C. */
+    public double setPointC() {
+        return platform.levels().get(level).celsius();
+    }
+
+    /** The plate; a set-up without one cannot be forecast. */
+    public Plate plate() {
+        return stack.first(Plate.class).orElseThrow();
+    }
+
+    /** The film. */
+    public Film film() {
+        return stack.first(Film.class).orElseThrow();
+    }
+
+    /** The stock. */
+    public Stock stock() {
+        return stack.first(Stock.class).orElseThrow();
+    }
+
+    /** δ, mm. */
+    public double overfillMm() {
+        return stack.overfillMm(press.openingMm());
+    }
+
+    /** Feed speed, mm/s. */
+    public double feedMmPerS() {
+        return press.speedMmPerS(pace);
+    }
+
+    /** Time at the bench from plate on platform to peel, s: soak, hold, passes over the tool's length, cooling. */
+    public double totalSeconds() {
+        double onePass = plate().heightMm() / feedMmPerS();
+        return soakSeconds
+                + holdSeconds
+                + passes * onePass
+                + (passes - 1) * HeatPlan.BETWEEN_SECONDS
+                + peel.seconds();
+    }
+
+    /** The same with other layers. */
+    public SetUp withStack(Stack changed) {
+        return new SetUp(
+                route, press, platform, level, changed, heating, soakSeconds, holdSeconds, pace, passes, peel, medium, roomC);
+    }
+
+    /** The same with another heating and soak. */
+    public SetUp withSoak(Heating changed, double seconds) {
+        return new SetUp(
+                route, press, platform, level, stack, changed, seconds, holdSeconds, pace, passes, peel, medium, roomC);
+    }
+
+    /** The same with another feed. */
+    public SetUp withFeed(Pace changedPace, int changedPasses) {
+        return new SetUp(
+                route, press, platform, level, stack, heating, soakSeconds, holdSeconds, changedPace, changedPasses, peel, medium, roomC);
+    }
+
+    /** The same with another peel. */
+    public SetUp withPeel(Peel changed) {
+        return new SetUp(
+                route, press, platform, level, stack, heating, soakSeconds, holdSeconds, pace, passes, changed, medium, roomC);
+    }
+
+    /** The same with another medium under the foil. */
+    public SetUp withMedium(Medium changed) {
+        return new SetUp(
+                route, press, platform, level, stack, heating, soakSeconds, holdSeconds, pace, passes, peel, changed, roomC);
+    }
+
+    /** The same at another heat level. */
+    public SetUp withLevel(int changed) {
+        return new SetUp(
+                route, press, platform, changed, stack, heating, soakSeconds, holdSeconds, pace, passes, peel, medium, roomC);
+    }
+
+    /**
+     * This set-up as heat sees it.
+     *
+     * @param nipSeconds length of one nip to follow, s
+     */
+    public HeatPlan heatPlan(double nipSeconds) {
+        List<StackItem> above = new ArrayList<>();
+        for (Layer layer : stack.above(stack.indexOf(Platform.class))) {
+            if (!(layer.item() instanceof Film)) {
+                above.add(layer.item());
+            }
+        }
+        Plate plate = plate();
+        int tool = above.indexOf(plate);
+        List<Boolean> early = above.stream().map(item -> soaks(item, plate)).toList();
+        return new HeatPlan(
+                platform,
+                setPointC(),
+                roomC,
+                above,
+                early,
+                tool,
+                plate.areaCm2(),
+                plate.kind() != Plate.Kind.SOLID_PLATE,
+                soakSeconds,
+                holdSeconds,
+                nipSeconds,
+                passes,
+                peel.cooling(),
+                peel.seconds());
+    }
+
+    private boolean soaks(StackItem item, Plate plate) {
+        boolean cover = item instanceof Board board && board.kind() == Board.Kind.SPACER;
+        return switch (heating) {
+            case ALONE -> item == plate;
+            case COVERED -> item == plate || cover;
+            case TOGETHER -> true;
+        };
+    }
+}
