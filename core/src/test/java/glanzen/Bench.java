@@ -28,10 +28,18 @@ public final class Bench {
     public static final Press CRANK =
             new Press("crank", "Old Iron", Press.Kind.CRANK, 14.00, 2200, 15, 155, 2600, 0.10, 4, 8, 14);
     public static final Platform PLATFORM = new Platform(
-            "a5", "A5 platform", 9.0, 150, 210, 900, 0.6, 150,
-            List.of(new Platform.Level("low", 112), new Platform.Level("high", 128)), 20);
-    public static final Plate WORDS = new Plate(
-            "words", "Words", Plate.Kind.PLATE, Material.BRASS, 1.60, 50, 40, Motif.words("First"));
+            "a5",
+            "A5 platform",
+            9.0,
+            150,
+            210,
+            900,
+            0.6,
+            150,
+            List.of(new Platform.Level("low", 112), new Platform.Level("high", 128)),
+            20);
+    public static final Plate WORDS =
+            new Plate("words", "Words", Plate.Kind.PLATE, Material.BRASS, 1.60, 50, 40, Motif.words("First"));
     public static final Plate SOLID = new Plate(
             "solid", "Solid", Plate.Kind.SOLID_PLATE, Material.BRASS, 1.60, 100, 140, Motif.of(Motif.Kind.SOLID));
     public static final Plate DIE = new Plate(
@@ -69,7 +77,19 @@ public final class Bench {
         layers.add(new Layer(PLASTIC, Facing.UP));
         layers.add(new Layer(SPACER, Facing.UP));
         return new SetUp(
-                route, CRANK, PLATFORM, 0, new Stack(layers), Heating.COVERED, soakSeconds, 12, Pace.SLOW, 1,
-                Peel.COLD, Medium.NONE, 21);
+                route,
+                CRANK,
+                PLATFORM,
+                0,
+                new Stack(layers),
+                Heating.COVERED,
+                soakSeconds,
+                12,
+                Pace.SLOW,
+                1,
+                Peel.COLD,
+                Medium.NONE,
+                false,
+                21);
     }
 }

@@ -31,14 +31,27 @@ class ReferenceCasesTest {
         "solid and two cards,    solid, 100,  2, 240, 1.05, 1946,  6.1, 0.79, 103.1,  3.07, 1.00, 0.16"
     })
     void agrees(
-            String name, String tool, double b, int cards, double soak, double overfill, double force,
-            double pressure, double dwell, double bond, double dose, double coverage, double spill) {
+            String name,
+            String tool,
+            double b,
+            int cards,
+            double soak,
+            double overfill,
+            double force,
+            double pressure,
+            double dwell,
+            double bond,
+            double dose,
+            double coverage,
+            double spill) {
         Plate plate = tool.equals("words") ? Bench.WORDS : tool.equals("die") ? Bench.DIE : Bench.SOLID;
         SetUp setUp = Bench.setUp(Route.HOT_PLATE, plate, cards, soak);
         Nip nip = Nip.solve(Frame.of(setUp.press()), LoadPath.of(setUp.stack()), setUp.overfillMm(), b);
         double dwellSeconds = nip.dwellSeconds(setUp.feedMmPerS());
         HeatRun run = HeatSolver.solve(setUp.heatPlan(dwellSeconds));
-        double seen = nip.pressureMpa() / BondingLayer.HOT_FOIL.need() * exposure(run.nips().get(0));
+        double seen = nip.pressureMpa()
+                / BondingLayer.HOT_FOIL.need()
+                * exposure(run.nips().get(0));
         double softness = Transfer.softnessMm(setUp.stack().softBackingMm());
 
         assertEquals(overfill, setUp.overfillMm(), 0.006);
@@ -70,6 +83,7 @@ class ReferenceCasesTest {
     }
 
     private static void near(double expected, double actual, double share) {
-        assertTrue(Math.abs(actual - expected) <= Math.abs(expected) * share + 0.005, actual + " is not near " + expected);
+        assertTrue(
+                Math.abs(actual - expected) <= Math.abs(expected) * share + 0.005, actual + " is not near " + expected);
     }
 }

@@ -134,7 +134,8 @@ public final class Artwork {
     }
 
     private static List<Band> bandsOf(double[] sliceWidths) {
-        double[] widths = Arrays.stream(sliceWidths).filter(w -> w > 0.05).sorted().toArray();
+        double[] widths =
+                Arrays.stream(sliceWidths).filter(w -> w > 0.05).sorted().toArray();
         double total = Arrays.stream(widths).sum();
         List<Band> bands = new ArrayList<>();
         int from = 0;

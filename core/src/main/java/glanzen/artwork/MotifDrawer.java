@@ -80,17 +80,17 @@ final class MotifDrawer {
         }
         Geometry comb = UnaryUnionOp.union(rings);
         Envelope box = comb.getEnvelopeInternal();
-        return AffineTransformation.translationInstance(
-                        widthMm / 2 - box.centre().x, heightMm / 2 - box.centre().y)
+        return AffineTransformation.translationInstance(widthMm / 2 - box.centre().x, heightMm / 2 - box.centre().y)
                 .transform(comb);
     }
 
     private static Geometry hexagon(double x, double y, double radius) {
         Coordinate[] corners = new Coordinate[7];
-        for (int i = 0; i < 7; i++) {
+        for (int i = 0; i < 6; i++) {
             double angle = Math.PI * (2 * i + 1) / 6;
             corners[i] = new Coordinate(x + radius * Math.cos(angle), y + radius * Math.sin(angle));
         }
+        corners[6] = corners[0];
         return GEOMETRY.createPolygon(corners).getExteriorRing().buffer(COMB_LINE_MM / 2, 4);
     }
 
@@ -102,8 +102,8 @@ final class MotifDrawer {
 
     private static Geometry fitted(Geometry drawing, double widthMm, double heightMm) {
         Envelope box = drawing.getEnvelopeInternal();
-        double scale = Math.min(
-                widthMm * (1 - 2 * MARGIN) / box.getWidth(), heightMm * (1 - 2 * MARGIN) / box.getHeight());
+        double scale =
+                Math.min(widthMm * (1 - 2 * MARGIN) / box.getWidth(), heightMm * (1 - 2 * MARGIN) / box.getHeight());
         return new AffineTransformation()
                 .translate(-box.centre().x, -box.centre().y)
                 .scale(scale, scale)

@@ -178,10 +178,8 @@ public final class Column {
             next[i] = capacity[i] * (FROM_STAGE * stage[i] - FROM_START * temperature[i]) + (i == 0 ? h * source : 0);
         }
         solve(next);
-        lostJ += seconds
-                * (STAGE_WEIGHT * (lostBefore + lostRate(stage)) + ALPHA * lostRate(next));
-        heaterJ += seconds
-                * (STAGE_WEIGHT * (heatBefore + heaterRate(stage)) + ALPHA * heaterRate(next));
+        lostJ += seconds * (STAGE_WEIGHT * (lostBefore + lostRate(stage)) + ALPHA * lostRate(next));
+        heaterJ += seconds * (STAGE_WEIGHT * (heatBefore + heaterRate(stage)) + ALPHA * heaterRate(next));
         double[] old = temperature;
         temperature = next;
         next = old;

@@ -77,7 +77,13 @@ public final class HeatSolver {
     }
 
     private void onPlatform(
-            Phase phase, List<Integer> there, boolean docked, boolean pressed, double seconds, double first, double most) {
+            Phase phase,
+            List<Integer> there,
+            boolean docked,
+            boolean pressed,
+            double seconds,
+            double first,
+            double most) {
         Column column = new Column(
                 there.stream().map(i -> Slab.of(plan.layers().get(i))).toList(),
                 contacts(there, pressed),
@@ -137,8 +143,7 @@ public final class HeatSolver {
     }
 
     /** Steps grow by doubling, so that a factorisation serves several of them. */
-    private void march(
-            Phase phase, Column column, DoubleSupplier bond, double seconds, double first, double most) {
+    private void march(Phase phase, Column column, DoubleSupplier bond, double seconds, double first, double most) {
         HeatTrace.Recorder recorder = new HeatTrace.Recorder(phase);
         double done = 0;
         double step = first;

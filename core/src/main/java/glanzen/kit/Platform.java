@@ -39,7 +39,10 @@ public record Platform(
      */
     public record Level(String name, double celsius) {
         public Level {
-            new Checks().name("level", name).celsius("celsius", celsius, 40, 200).done();
+            new Checks()
+                    .name("level", name)
+                    .celsius("celsius", celsius, 40, 200)
+                    .done();
         }
     }
 

@@ -15,7 +15,10 @@ public final class PaperWeight {
      * @return thickness in mm
      */
     public static double caliperMm(double gsm, double bulk) {
-        new Checks().figure("gsm", gsm, 40, 1200, "g/m²").figure("bulk", bulk, 0.7, 2.0, "cm³/g").done();
+        new Checks()
+                .figure("gsm", gsm, 40, 1200, "g/m²")
+                .figure("bulk", bulk, 0.7, 2.0, "cm³/g")
+                .done();
         return gsm * bulk / 1000;
     }
 }

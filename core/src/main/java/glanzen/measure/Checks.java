@@ -14,7 +14,8 @@ public final class Checks {
 
     /** A length in mm between {@code least} and {@code most}, both included. */
     public Checks lengthMm(String field, double mm, double least, double most) {
-        return within(field, mm, least, most, Figures.length(least) + " to " + Figures.length(most), Figures.length(mm));
+        return within(
+                field, mm, least, most, Figures.length(least) + " to " + Figures.length(most), Figures.length(mm));
     }
 
     /** A temperature in °C between {@code least} and {@code most}, both included. */
@@ -73,8 +74,7 @@ public final class Checks {
         }
     }
 
-    private Checks within(
-            String field, double value, double least, double most, String accepted, String said) {
+    private Checks within(String field, double value, double least, double most, String accepted, String said) {
         if (Double.isNaN(value)) {
             add(field, "is not a number", accepted);
         } else if (value < least) {

@@ -34,14 +34,13 @@ public final class Quantities {
      */
     public static double lengthMm(String field, String text, LengthUnit unit) {
         Read read = read(field, text, LENGTHS);
-        double factor =
-                switch (read.unit) {
-                    case "" -> unit.mm();
-                    case "mm", "millimetre", "millimetres" -> 1;
-                    case "cm" -> 10;
-                    case "in", "in.", "inch", "inches", "\"", "″", "”" -> LengthUnit.IN.mm();
-                    default -> throw unknownUnit(field, read.unit, LENGTHS);
-                };
+        double factor = switch (read.unit) {
+            case "" -> unit.mm();
+            case "mm", "millimetre", "millimetres" -> 1;
+            case "cm" -> 10;
+            case "in", "in.", "inch", "inches", "\"", "″", "”" -> LengthUnit.IN.mm();
+            default -> throw unknownUnit(field, read.unit, LENGTHS);
+        };
         return read.value * factor;
     }
 
@@ -71,16 +70,19 @@ public final class Quantities {
      */
     public static double gsm(String field, String text, WeightUnit unit) {
         Read read = read(field, text, WEIGHTS);
-        WeightUnit meant =
-                switch (read.unit.replaceAll("\\s+", " ").replace("lbs", "lb").replace("#", "lb").trim()) {
-                    case "" -> unit;
-                    case "gsm", "g/m²", "g/m2", "g" -> WeightUnit.GSM;
-                    case "lb cover", "cover" -> WeightUnit.LB_COVER;
-                    case "lb text", "text" -> WeightUnit.LB_TEXT;
-                    case "lb index", "index" -> WeightUnit.LB_INDEX;
-                    case "lb" -> unit == WeightUnit.GSM ? WeightUnit.LB_COVER : unit;
-                    default -> throw unknownUnit(field, read.unit, WEIGHTS);
-                };
+        WeightUnit meant = switch (read.unit
+                .replaceAll("\\s+", " ")
+                .replace("lbs", "lb")
+                .replace("#", "lb")
+                .trim()) {
+            case "" -> unit;
+            case "gsm", "g/m²", "g/m2", "g" -> WeightUnit.GSM;
+            case "lb cover", "cover" -> WeightUnit.LB_COVER;
+            case "lb text", "text" -> WeightUnit.LB_TEXT;
+            case "lb index", "index" -> WeightUnit.LB_INDEX;
+            case "lb" -> unit == WeightUnit.GSM ? WeightUnit.LB_COVER : unit;
+            default -> throw unknownUnit(field, read.unit, WEIGHTS);
+        };
         return read.value * meant.gsm();
     }
 
@@ -96,13 +98,12 @@ public final class Quantities {
             return 60.0 * Integer.parseInt(clock.group(1)) + Integer.parseInt(clock.group(2));
         }
         Read read = read(field, text, DURATIONS);
-        double factor =
-                switch (read.unit) {
-                    case "", "s", "sec", "second", "seconds" -> 1;
-                    case "min", "m", "minute", "minutes" -> 60;
-                    case "h", "hour", "hours" -> 3600;
-                    default -> throw unknownUnit(field, read.unit, DURATIONS);
-                };
+        double factor = switch (read.unit) {
+            case "", "s", "sec", "second", "seconds" -> 1;
+            case "min", "m", "minute", "minutes" -> 60;
+            case "h", "hour", "hours" -> 3600;
+            default -> throw unknownUnit(field, read.unit, DURATIONS);
+        };
         return read.value * factor;
     }
 

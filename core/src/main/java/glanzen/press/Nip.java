@@ -35,8 +35,7 @@ public record Nip(double forceN, double pressureMpa, double contactMm) {
             double middle = (low + high) / 2;
             double p = Math.exp(middle);
             double compression = path.compressionMm(p, raisedWidthMm);
-            double needed = compression
-                    + p * frame.contactMm(compression) * raisedWidthMm / frame.stiffnessNPerMm();
+            double needed = compression + p * frame.contactMm(compression) * raisedWidthMm / frame.stiffnessNPerMm();
             if (needed < overfillMm) {
                 low = middle;
             } else {

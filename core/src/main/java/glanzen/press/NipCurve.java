@@ -46,8 +46,7 @@ public final class NipCurve {
 
     private double overfillAt(Frame frame, int node) {
         double compression = compressionMm[node];
-        return compression
-                + PRESSURES[node] * frame.contactMm(compression) * raisedWidthMm / frame.stiffnessNPerMm();
+        return compression + PRESSURES[node] * frame.contactMm(compression) * raisedWidthMm / frame.stiffnessNPerMm();
     }
 
     private static double[] pressures() {

@@ -30,6 +30,7 @@ import java.util.List;
  * @param passes trips through the press
  * @param peel how the film comes off
  * @param medium ink or paint under the foil
+ * @param filmPeeled whether the stock's protective film is off on the foil side
  * @param roomC room temperature, °C
  */
 public record SetUp(
@@ -45,6 +46,7 @@ public record SetUp(
         int passes,
         Peel peel,
         Medium medium,
+        boolean filmPeeled,
         double roomC) {
 
     /** Longest soak that can be asked for, s. */
@@ -97,47 +99,159 @@ public record SetUp(
     /** Time at the bench from plate on platform to peel, s: soak, hold, passes over the tool's length, cooling. */
     public double totalSeconds() {
         double onePass = plate().heightMm() / feedMmPerS();
-        return soakSeconds
-                + holdSeconds
-                + passes * onePass
-                + (passes - 1) * HeatPlan.BETWEEN_SECONDS
-                + peel.seconds();
+        return soakSeconds + holdSeconds + passes * onePass + (passes - 1) * HeatPlan.BETWEEN_SECONDS + peel.seconds();
+    }
+
+    /** The same done another way. */
+    public SetUp withRoute(Route changed) {
+        return new SetUp(
+                changed,
+                press,
+                platform,
+                level,
+                stack,
+                heating,
+                soakSeconds,
+                holdSeconds,
+                pace,
+                passes,
+                peel,
+                medium,
+                filmPeeled,
+                roomC);
     }
 
     /** The same with other layers. */
     public SetUp withStack(Stack changed) {
         return new SetUp(
-                route, press, platform, level, changed, heating, soakSeconds, holdSeconds, pace, passes, peel, medium, roomC);
+                route,
+                press,
+                platform,
+                level,
+                changed,
+                heating,
+                soakSeconds,
+                holdSeconds,
+                pace,
+                passes,
+                peel,
+                medium,
+                filmPeeled,
+                roomC);
     }
 
-    /** The same with another heating and soak. */
+    /** The same with another heating and soak, s. */
     public SetUp withSoak(Heating changed, double seconds) {
         return new SetUp(
-                route, press, platform, level, stack, changed, seconds, holdSeconds, pace, passes, peel, medium, roomC);
+                route,
+                press,
+                platform,
+                level,
+                stack,
+                changed,
+                seconds,
+                holdSeconds,
+                pace,
+                passes,
+                peel,
+                medium,
+                filmPeeled,
+                roomC);
     }
 
     /** The same with another feed. */
     public SetUp withFeed(Pace changedPace, int changedPasses) {
         return new SetUp(
-                route, press, platform, level, stack, heating, soakSeconds, holdSeconds, changedPace, changedPasses, peel, medium, roomC);
+                route,
+                press,
+                platform,
+                level,
+                stack,
+                heating,
+                soakSeconds,
+                holdSeconds,
+                changedPace,
+                changedPasses,
+                peel,
+                medium,
+                filmPeeled,
+                roomC);
     }
 
     /** The same with another peel. */
     public SetUp withPeel(Peel changed) {
         return new SetUp(
-                route, press, platform, level, stack, heating, soakSeconds, holdSeconds, pace, passes, changed, medium, roomC);
+                route,
+                press,
+                platform,
+                level,
+                stack,
+                heating,
+                soakSeconds,
+                holdSeconds,
+                pace,
+                passes,
+                changed,
+                medium,
+                filmPeeled,
+                roomC);
     }
 
     /** The same with another medium under the foil. */
     public SetUp withMedium(Medium changed) {
         return new SetUp(
-                route, press, platform, level, stack, heating, soakSeconds, holdSeconds, pace, passes, peel, changed, roomC);
+                route,
+                press,
+                platform,
+                level,
+                stack,
+                heating,
+                soakSeconds,
+                holdSeconds,
+                pace,
+                passes,
+                peel,
+                changed,
+                filmPeeled,
+                roomC);
+    }
+
+    /** The same with the protective film off or on. */
+    public SetUp withFilmPeeled(boolean changed) {
+        return new SetUp(
+                route,
+                press,
+                platform,
+                level,
+                stack,
+                heating,
+                soakSeconds,
+                holdSeconds,
+                pace,
+                passes,
+                peel,
+                medium,
+                changed,
+                roomC);
     }
 
     /** The same at another heat level. */
     public SetUp withLevel(int changed) {
         return new SetUp(
-                route, press, platform, changed, stack, heating, soakSeconds, holdSeconds, pace, passes, peel, medium, roomC);
+                route,
+                press,
+                platform,
+                changed,
+                stack,
+                heating,
+                soakSeconds,
+                holdSeconds,
+                pace,
+                passes,
+                peel,
+                medium,
+                filmPeeled,
+                roomC);
     }
 
     /**

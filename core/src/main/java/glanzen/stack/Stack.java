@@ -68,12 +68,20 @@ public record Stack(List<Layer> layers) {
 
     /** The first item of a kind. */
     public <T extends StackItem> Optional<T> first(Class<T> kind) {
-        return layers.stream().map(Layer::item).filter(kind::isInstance).map(kind::cast).findFirst();
+        return layers.stream()
+                .map(Layer::item)
+                .filter(kind::isInstance)
+                .map(kind::cast)
+                .findFirst();
     }
 
     /** All items of a kind, bottom to top. */
     public <T extends StackItem> List<T> all(Class<T> kind) {
-        return layers.stream().map(Layer::item).filter(kind::isInstance).map(kind::cast).toList();
+        return layers.stream()
+                .map(Layer::item)
+                .filter(kind::isInstance)
+                .map(kind::cast)
+                .toList();
     }
 
     /** Layers above a place, bottom to top. */

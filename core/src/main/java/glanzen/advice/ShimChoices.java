@@ -1,0 +1,98 @@
+package glanzen.advice;
+
+import glanzen.kit.Board;
+import glanzen.kit.Stock;
+import glanzen.route.SetUp;
+import glanzen.stack.Facing;
+import glanzen.stack.Layer;
+import glanzen.stack.Stack;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/** All stacks that can be made with shims a person owns: which, how many, on which side. */
+final class ShimChoices {
+
+    static final int MOST_ADDED = 4;
+
+    private static final double WORN_BOW_MM = 3;
+    private static final double ALIKE_MM = 0.03;
+    /** Soft layers lie against the stock, hard ones behind them. */
+    private static final List<Board.Kind> ORDER =
+            List.of(Board.Kind.TISSUE_SHIM, Board.Kind.CARD_SHIM, Board.Kind.METAL_SHIM, Board.Kind.PLASTIC_SHIM);
+
+    private final SetUp present;
+    private final List<Board> shims;
+
+    ShimChoices(SetUp present, List<Board> shelf) {
+        this.present = present;
+        this.shims = shelf.stream()
+                .filter(b -> b.kind().shim() && b.wear() <= 1 && b.bowMm() < WORN_BOW_MM)
+                .filter(b ->
+                        Math.min(b.widthMm(), b.heightMm()) <= present.press().throatMm())
+                .sorted(Comparator.comparingInt(b -> ORDER.indexOf(b.kind())))
+                .toList();
+    }
+
+    List<Board> shims() {
+        return shims;
+    }
+
+    /** Stacks that the rollers grip; of those that press and give alike, the one with fewest layers. */
+    List<Stack> stacks() {
+        List<Stack> found = new ArrayList<>();
+        combine(0, new ArrayList<>(), found);
+        found.sort(Comparator.comparingInt(s -> s.layers().size()));
+        Map<List<Long>, Stack> distinct = new LinkedHashMap<>();
+        for (Stack stack : found) {
+            double overfill = stack.overfillMm(present.press().openingMm());
+            if (overfill > 0) {
+                List<Long> key = List.of(Math.round(overfill / ALIKE_MM), Math.round(stack.softBackingMm() / ALIKE_MM));
+                distinct.putIfAbsent(key, stack);
+            }
+        }
+        return List.copyOf(distinct.values());
+    }
+
+    private void combine(int from, List<Board> chosen, List<Stack> found) {
+        found.add(stack(chosen, null));
+        // One plastic shim may also lie under the platform, where rollers may touch it.
+        chosen.stream()
+                .filter(b -> b.kind() == Board.Kind.PLASTIC_SHIM)
+                .findFirst()
+                .ifPresent(b -> found.add(stack(chosen, b)));
+        if (chosen.size() == MOST_ADDED) {
+            return;
+        }
+        for (int i = from; i < shims.size(); i++) {
+            Board board = shims.get(i);
+            if (chosen.stream().filter(b -> b.id().equals(board.id())).count() < board.owned()) {
+                List<Board> more = new ArrayList<>(chosen);
+                more.add(board);
+                combine(i, more, found);
+            }
+        }
+    }
+
+    private Stack stack(List<Board> chosen, @Nullable Board under) {
+        List<Layer> layers = new ArrayList<>();
+        List<Board> above = new ArrayList<>(chosen);
+        if (under != null) {
+            above.remove(under);
+            layers.add(new Layer(under, Facing.UP));
+        }
+        for (Layer layer : present.stack().layers()) {
+            if (layer.item() instanceof Board board && board.kind().shim()) {
+                continue;
+            }
+            layers.add(layer);
+            if (layer.item() instanceof Stock) {
+                above.forEach(b -> layers.add(new Layer(b, Facing.UP)));
+            }
+        }
+        return new Stack(layers);
+    }
+}

@@ -1,0 +1,90 @@
+package glanzen.advice;
+
+import glanzen.kit.Board;
+import glanzen.kit.Pace;
+import glanzen.kit.Stock;
+import glanzen.route.Peel;
+import glanzen.route.SetUp;
+import glanzen.stack.Facing;
+import glanzen.stack.Layer;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Every set-up one change away, with what the change costs a person: time, a layer, a longer soak. */
+final class SingleChanges {
+
+    /**
+     * One of them.
+     *
+     * @param cost in the trouble of one turned knob
+     */
+    record Change(SetUp setUp, double cost) {}
+
+    private static final double[] SOAK_FACTORS = {0.5, 0.67, 1.33, 1.5, 2, 3, 4};
+    private static final double LAYER_COST = 1.6;
+    private static final double SECOND_PASS_COST = 1.3;
+    private static final double LEVEL_COST = 2;
+
+    private SingleChanges() {}
+
+    static List<Change> of(SetUp present, List<Board> shims) {
+        List<Change> changes = new ArrayList<>();
+        soaks(present, changes);
+        for (Pace pace : Pace.values()) {
+            if (pace != present.pace()) {
+                changes.add(new Change(present.withFeed(pace, present.passes()), 1));
+            }
+        }
+        int otherPasses = present.passes() == 1 ? 2 : 1;
+        changes.add(new Change(present.withFeed(present.pace(), otherPasses), SECOND_PASS_COST));
+        if (!present.peel().equals(Peel.COLD)) {
+            changes.add(new Change(present.withPeel(Peel.COLD), 1));
+        }
+        for (int level = 0; level < present.platform().levels().size(); level++) {
+            if (level != present.level()) {
+                changes.add(new Change(present.withLevel(level), LEVEL_COST));
+            }
+        }
+        layers(present, shims, changes);
+        return changes.stream().filter(c -> c.setUp.overfillMm() > 0).toList();
+    }
+
+    private static void soaks(SetUp present, List<Change> changes) {
+        for (double factor : SOAK_FACTORS) {
+            double soak = rounded(Math.min(SetUp.LONGEST_SOAK, Math.max(10, present.soakSeconds() * factor)));
+            if (soak != present.soakSeconds()) {
+                double longer = Math.max(0, soak - present.soakSeconds());
+                changes.add(new Change(present.withSoak(present.heating(), soak), 1 + longer / 60));
+            }
+        }
+    }
+
+    /** Soaks people can set: to 5 s, beyond a minute to 15 s. */
+    static double rounded(double seconds) {
+        double step = seconds > 60 ? 15 : 5;
+        return Math.round(seconds / step) * step;
+    }
+
+    private static void layers(SetUp present, List<Board> shims, List<Change> changes) {
+        List<Layer> layers = present.stack().layers();
+        int onStock = present.stack().indexOf(Stock.class) + 1;
+        for (Board board : shims) {
+            if (layers.stream().filter(l -> l.item().id().equals(board.id())).count() < board.owned()) {
+                Layer layer = new Layer(board, Facing.UP);
+                changes.add(new Change(present.withStack(present.stack().with(onStock, layer)), LAYER_COST));
+                for (int i = 0; i < layers.size(); i++) {
+                    if (layers.get(i).item() instanceof Board old
+                            && old.kind().shim()
+                            && !old.id().equals(board.id())) {
+                        changes.add(new Change(present.withStack(present.stack().replaced(i, layer)), LAYER_COST));
+                    }
+                }
+            }
+        }
+        for (int i = 0; i < layers.size(); i++) {
+            if (layers.get(i).item() instanceof Board old && old.kind().shim()) {
+                changes.add(new Change(present.withStack(present.stack().without(i)), LAYER_COST));
+            }
+        }
+    }
+}

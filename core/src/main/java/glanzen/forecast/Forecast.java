@@ -1,0 +1,84 @@
+package glanzen.forecast;
+
+import glanzen.heat.HeatTrace;
+import java.util.List;
+
+/**
+ * What to expect of a set-up, and how sure that is.
+ *
+ * @param under share of pulls with too little foil, 0…1
+ * @param clean share of clean pulls
+ * @param over share with too much foil only; under, clean and over sum to 1
+ * @param both share with too little and too much at once, counted under
+ * @param refused share of rigs whose press would stall
+ * @param dose quantiles of dose
+ * @param coverage quantiles of coverage
+ * @param spillMm quantiles of spill, mm
+ * @param window where the clean zone lies
+ * @param nip the middle of the crowd in the nip
+ * @param heat bond temperature, phase by phase, on a rig as labelled
+ */
+public record Forecast(
+        double under,
+        double clean,
+        double over,
+        double both,
+        double refused,
+        Quantiles dose,
+        Quantiles coverage,
+        Quantiles spillMm,
+        Window window,
+        NipFigures nip,
+        List<HeatTrace> heat) {
+
+    /**
+     * The clean zone on the scale of dose, for the middle of the crowd.
+     *
+     * @param least dose from which the pull is complete
+     * @param most dose from which over-foil shows
+     * @param open false if fine parts flood before broad parts are complete, so that no dose is clean
+     */
+    public record Window(double least, double most, boolean open) {}
+
+    /**
+     * Under the rollers, for the middle of the crowd.
+     *
+     * @param overfillMm δ, mm
+     * @param forceN F, N
+     * @param pressureMpa p, MPa
+     * @param dwellSeconds time under the rollers in one pass, s
+     * @param bondC bond temperature at the start of the last nip, °C
+     * @param peelC temperature at peeling, °C
+     * @param debossMm dent that stays, mm
+     */
+    public record NipFigures(
+            double overfillMm,
+            double forceN,
+            double pressureMpa,
+            double dwellSeconds,
+            double bondC,
+            double peelC,
+            double debossMm) {}
+
+    /** Of twenty pulls: how many under, clean, over; rounded so that they are twenty. */
+    public int[] twenty() {
+        double[] shares = {under, clean, over};
+        int[] counts = new int[3];
+        int given = 0;
+        for (int i = 0; i < 3; i++) {
+            counts[i] = (int) Math.floor(shares[i] * 20 + 1e-9);
+            given += counts[i];
+        }
+        while (given < 20) {
+            int neediest = 0;
+            for (int i = 1; i < 3; i++) {
+                if (shares[i] * 20 - counts[i] > shares[neediest] * 20 - counts[neediest]) {
+                    neediest = i;
+                }
+            }
+            counts[neediest]++;
+            given++;
+        }
+        return counts;
+    }
+}

@@ -1,0 +1,195 @@
+package glanzen.forecast;
+
+import glanzen.artwork.Artwork;
+import glanzen.artwork.Band;
+import glanzen.forecast.BondTable.Exposure;
+import glanzen.heat.HeatPlan;
+import glanzen.heat.HeatRun;
+import glanzen.material.BondingLayer;
+import glanzen.press.Frame;
+import glanzen.press.LoadPath;
+import glanzen.press.Nip;
+import glanzen.press.NipCurve;
+import glanzen.route.SetUp;
+import glanzen.transfer.Transfer;
+import java.util.List;
+import java.util.function.Function;
+
+/**
+ * One set-up made ready to be pulled on many rigs: nips are tabulated per band of the artwork, heat is solved for a few
+ * rigs and interpolated. Across the throat the plate lies centred and is sampled at three Gauss points.
+ */
+public final class PullModel {
+
+    private static final double[] GAUSS = {0.1127016654, 0.5, 0.8872983346};
+    private static final double[] GAUSS_WEIGHT = {5.0 / 18, 8.0 / 18, 5.0 / 18};
+    /** Rigs press longer than the label says; the nip is followed this much longer to cover them. */
+    private static final double NIP_ALLOWANCE = 1.5;
+
+    private final SetUp setUp;
+    private final Artwork artwork;
+    private final List<Band> bands;
+    private final NipCurve[] curves;
+    private final Frame frame;
+    private final double need;
+    private final double softnessMm;
+    private final double halfSpan;
+    private final BondTable bonds;
+    private final String filmId;
+
+    private PullModel(SetUp setUp, Artwork artwork, Function<HeatPlan, BondTable> heat) {
+        this.setUp = setUp;
+        this.artwork = artwork;
+        this.bands = artwork.bands();
+        this.frame = Frame.of(setUp.press());
+        this.filmId = setUp.film().id();
+        this.need = bonding().need() * setUp.stock().surface().need();
+        this.softnessMm = Transfer.softnessMm(setUp.stack().softBackingMm());
+        this.halfSpan = Math.min(1, artwork.widthMm() / setUp.press().throatMm());
+        LoadPath path = LoadPath.of(setUp.stack());
+        this.curves = new NipCurve[bands.size()];
+        for (int i = 0; i < curves.length; i++) {
+            curves[i] = new NipCurve(path, bands.get(i).widthMm());
+        }
+        this.bonds = heat.apply(setUp.heatPlan(NIP_ALLOWANCE * longestDwell()));
+    }
+
+    private PullModel(PullModel pressed, BondTable bonds) {
+        this.setUp = pressed.setUp;
+        this.artwork = pressed.artwork;
+        this.bands = pressed.bands;
+        this.frame = pressed.frame;
+        this.filmId = pressed.filmId;
+        this.need = pressed.need;
+        this.softnessMm = pressed.softnessMm;
+        this.halfSpan = pressed.halfSpan;
+        this.curves = pressed.curves;
+        this.bonds = bonds;
+    }
+
+    /** Made ready for any rig. */
+    public static PullModel of(SetUp setUp, Artwork artwork) {
+        return new PullModel(setUp, artwork, BondTable::full);
+    }
+
+    /** Made ready for one rig only, several times faster. */
+    public static PullModel forOne(SetUp setUp, Artwork artwork, Rig rig) {
+        return new PullModel(setUp, artwork, plan -> BondTable.single(plan, rig));
+    }
+
+    /**
+     * This stack pressed, with the heat of another set-up. Shims lie behind the sheet and hardly change how hot its bond
+     * gets, so a search may borrow heat between stacks.
+     */
+    public PullModel heatedLike(PullModel other) {
+        return new PullModel(this, other.bonds);
+    }
+
+    private BondingLayer bonding() {
+        return setUp.film().bonding();
+    }
+
+    private double longestDwell() {
+        double longest = frame.contactMm(0);
+        for (NipCurve curve : curves) {
+            longest = Math.max(longest, curve.at(frame, setUp.overfillMm()).contactMm());
+        }
+        return longest / setUp.feedMmPerS();
+    }
+
+    /** The heat of a rig as its label says. */
+    public HeatRun nominalHeat() {
+        return bonds.nominal();
+    }
+
+    /** λ of this stack's backing, mm. */
+    public double softnessMm() {
+        return softnessMm;
+    }
+
+    /** The nip over the band with the most raised area, on a rig. */
+    public Nip mainNip(Rig rig) {
+        int main = 0;
+        for (int i = 1; i < bands.size(); i++) {
+            main = bands.get(i).share() > bands.get(main).share() ? i : main;
+        }
+        return nip(main, rig);
+    }
+
+    private Nip nip(int band, Rig rig) {
+        Frame off = frame.off(rig.openingErrorMm(), Math.exp(rig.lnStiffness()));
+        return curves[band].at(off, setUp.overfillMm() - rig.openingErrorMm());
+    }
+
+    /** Pulls the set-up on one rig. */
+    public Pull pull(Rig rig) {
+        return doses(rig).pull(1);
+    }
+
+    /** The doses a rig gives, band by band and across the throat. */
+    public Doses doses(Rig rig) {
+        return doses(rig, setUp.feedMmPerS(), setUp.passes());
+    }
+
+    /**
+     * The doses a rig gives when fed otherwise than the set-up says; near enough for a search, since feeding faster only
+     * cuts the followed nip short.
+     *
+     * @param feedMmPerS not slower than the set-up's, mm/s
+     * @param passes not more than the set-up's
+     */
+    public Doses doses(Rig rig, double feedMmPerS, int passes) {
+        Exposure[] exposures = bonds.exposures(rig, bonding());
+        double perMpa = 1 / (need * Math.exp(rig.lnNeed(filmId)));
+        double[] dose = new double[curves.length * GAUSS.length];
+        double[] share = new double[dose.length];
+        double force = 0;
+        for (int band = 0; band < curves.length; band++) {
+            Nip nip = nip(band, rig);
+            force = Math.max(force, nip.forceN());
+            double mean = perMpa * nip.pressureMpa() * exposed(exposures, nip.dwellSeconds(feedMmPerS), passes);
+            for (int g = 0; g < GAUSS.length; g++) {
+                int i = band * GAUSS.length + g;
+                dose[i] = mean * frame.across(nip.forceN(), GAUSS[g] * halfSpan);
+                share[i] = bands.get(band).share() * GAUSS_WEIGHT[g];
+            }
+        }
+        double lift = Transfer.lift(artwork.solidShare(), bonds.peelC(rig));
+        return new Doses(dose, share, softnessMm, lift, force);
+    }
+
+    private static double exposed(Exposure[] exposures, double dwellSeconds, int passes) {
+        double sum = 0;
+        for (int pass = 0; pass < passes && dwellSeconds > 0; pass++) {
+            sum += exposures[pass].at(dwellSeconds);
+        }
+        return sum;
+    }
+
+    /** For the picture of a pull: dose and force over each band, on a rig, in the middle of the mean pressure. */
+    double[][] bandDoses(Rig rig) {
+        Exposure[] exposures = bonds.exposures(rig, bonding());
+        double[][] rows = new double[curves.length][];
+        for (int i = 0; i < curves.length; i++) {
+            Nip nip = nip(i, rig);
+            double dose = nip.pressureMpa()
+                    * exposed(exposures, nip.dwellSeconds(setUp.feedMmPerS()), setUp.passes())
+                    / (need * Math.exp(rig.lnNeed(filmId)));
+            rows[i] = new double[] {bands.get(i).widthMm(), dose, nip.forceN()};
+        }
+        return rows;
+    }
+
+    /** Temperature at peeling on a rig, °C. */
+    double peelC(Rig rig) {
+        return bonds.peelC(rig);
+    }
+
+    Frame frame() {
+        return frame;
+    }
+
+    Artwork artwork() {
+        return artwork;
+    }
+}

@@ -1,0 +1,34 @@
+package glanzen.forecast;
+
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * Where a crowd's answers lie.
+ *
+ * @param low tenth of the crowd is below
+ * @param middle half of the crowd is below
+ * @param high tenth of the crowd is above
+ */
+public record Quantiles(double low, double middle, double high) {
+
+    private static final double[] LEVELS = {0.1, 0.5, 0.9};
+
+    static Quantiles of(List<Pull> pulls, double[] weights, ToDoubleFunction<Pull> figure) {
+        Integer[] order = new Integer[pulls.size()];
+        Arrays.setAll(order, i -> i);
+        Arrays.sort(order, Comparator.comparingDouble(i -> figure.applyAsDouble(pulls.get(i))));
+        double[] found = new double[LEVELS.length];
+        double passed = 0;
+        int level = 0;
+        for (int i : order) {
+            passed += weights[i];
+            while (level < LEVELS.length && passed >= LEVELS[level] - 1e-12) {
+                found[level++] = figure.applyAsDouble(pulls.get(i));
+            }
+        }
+        return new Quantiles(found[0], found[1], found[2]);
+    }
+}

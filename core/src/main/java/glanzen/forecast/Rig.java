@@ -1,0 +1,47 @@
+package glanzen.forecast;
+
+import java.util.HashMap;
+import java.util.Map;
+
+/**
+ * One way a person's press, platform and films might really be, against their labels.
+ *
+ * @param setPointErrorK how much hotter the platform gets than its label says, K
+ * @param openingErrorMm how much wider the opening is, mm
+ * @param lnStiffness ln of the factor on the frame's stiffness
+ * @param lnContact ln of the factor on every contact conductance
+ * @param lnNeeds by film: ln of the factor on the dose it needs
+ * @param weight how plausible it is; the weights of a crowd sum to 1
+ */
+public record Rig(
+        double setPointErrorK,
+        double openingErrorMm,
+        double lnStiffness,
+        double lnContact,
+        Map<String, Double> lnNeeds,
+        double weight) {
+
+    public Rig {
+        lnNeeds = Map.copyOf(lnNeeds);
+    }
+
+    /** A rig that is just as its labels say. */
+    public static final Rig AS_LABELLED = new Rig(0, 0, 0, 0, Map.of(), 1);
+
+    /** ln of the factor on the dose a film needs; 0 where nothing is said of it. */
+    public double lnNeed(String filmId) {
+        return lnNeeds.getOrDefault(filmId, 0.0);
+    }
+
+    /** The same rig with another weight. */
+    public Rig weighing(double changed) {
+        return new Rig(setPointErrorK, openingErrorMm, lnStiffness, lnContact, lnNeeds, changed);
+    }
+
+    /** The same rig with something said of a film. */
+    public Rig needing(String filmId, double lnNeed) {
+        Map<String, Double> needs = new HashMap<>(lnNeeds);
+        needs.put(filmId, lnNeed);
+        return new Rig(setPointErrorK, openingErrorMm, lnStiffness, lnContact, needs, weight);
+    }
+}

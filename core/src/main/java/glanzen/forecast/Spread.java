@@ -1,0 +1,18 @@
+package glanzen.forecast;
+
+/** How far rigs stray from their labels before anything is known of them: standard deviations. */
+public final class Spread {
+
+    /** Set-point error, K. */
+    public static final double SET_POINT_K = 6;
+    /** Opening error, mm. */
+    public static final double OPENING_MM = 0.08;
+    /** ln of stiffness. */
+    public static final double LN_STIFFNESS = 0.15;
+    /** ln of contact conductance. */
+    public static final double LN_CONTACT = 0.25;
+    /** ln of a film's need. */
+    public static final double LN_NEED = 0.35;
+
+    private Spread() {}
+}

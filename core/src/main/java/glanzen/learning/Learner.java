@@ -1,0 +1,115 @@
+package glanzen.learning;
+
+import glanzen.forecast.Crowd;
+import glanzen.forecast.Pull;
+import glanzen.forecast.PullModel;
+import glanzen.forecast.Rig;
+import glanzen.transfer.Normal;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * Re-weights a crowd by what was seen: importance weights with resampling and jitter when too few rigs remain (Gordon,
+ * Salmond and Smith 1993; jitter shrunk to the mean so that it does not widen the crowd, Liu and West 2001).
+ */
+public final class Learner {
+
+    private static final double COVERAGE_NOISE = 0.35;
+    private static final double SPILL_NOISE_MM = 0.05;
+    /** Share of pulls that are logged wrongly or spoiled by something the model does not know. */
+    private static final double SLIP = 0.02;
+
+    private static final double LEAST_SHARE = 1.0 / 3;
+    private static final double SHRINK = 0.97;
+
+    private Learner() {}
+
+    /**
+     * Learns from one pull.
+     *
+     * @param crowd what was known
+     * @param model the set-up that was pulled
+     * @param filmId the film that was pulled
+     * @param seed for resampling; the same seed gives the same crowd
+     * @return what is known now
+     */
+    public static Crowd learn(Crowd crowd, PullModel model, String filmId, Seen seen, long seed) {
+        List<Rig> rigs = crowd.knowing(filmId).rigs();
+        double[] weights = new double[rigs.size()];
+        double sum = 0;
+        for (int i = 0; i < weights.length; i++) {
+            weights[i] = rigs.get(i).weight() * likelihood(model.pull(rigs.get(i)), seen);
+            sum += weights[i];
+        }
+        List<Rig> weighed = new ArrayList<>(weights.length);
+        for (int i = 0; i < weights.length; i++) {
+            weighed.add(rigs.get(i).weighing(weights[i] / sum));
+        }
+        Crowd learned = new Crowd(weighed);
+        return learned.effectiveSize() < LEAST_SHARE * weights.length ? resampled(learned, seed) : learned;
+    }
+
+    /** How likely it is to see this if the pull was that. */
+    static double likelihood(Pull pull, Seen seen) {
+        double z = Normal.inverse(Math.max(1e-4, Math.min(1 - 1e-4, pull.coverage())));
+        double coverage = between(z, edge(seen.coverageLow()), edge(seen.coverageHigh()), COVERAGE_NOISE);
+        // No spill at all is one end of the scale, not a point on it.
+        double low = seen.spillLowMm() <= 0 ? -10 : seen.spillLowMm();
+        double spill = between(pull.spillMm(), low, seen.spillHighMm(), SPILL_NOISE_MM);
+        return SLIP + (1 - SLIP) * coverage * spill;
+    }
+
+    private static double edge(double coverage) {
+        return coverage <= 0 ? -100 : coverage >= 1 ? 100 : Normal.inverse(coverage);
+    }
+
+    private static double between(double at, double low, double high, double noise) {
+        return Normal.cdf((high - at) / noise) - Normal.cdf((low - at) / noise);
+    }
+
+    private static Crowd resampled(Crowd crowd, long seed) {
+        Random random = new Random(seed);
+        int n = crowd.rigs().size();
+        Crowd picked = crowd.thinned(n);
+        double jitter = Math.sqrt(1 - SHRINK * SHRINK);
+        Blur setPoint = new Blur(crowd, Rig::setPointErrorK, jitter);
+        Blur opening = new Blur(crowd, Rig::openingErrorMm, jitter);
+        Blur stiffness = new Blur(crowd, Rig::lnStiffness, jitter);
+        Blur contact = new Blur(crowd, Rig::lnContact, jitter);
+        Map<String, Blur> films = new HashMap<>();
+        for (String film : crowd.rigs().get(0).lnNeeds().keySet()) {
+            films.put(film, new Blur(crowd, r -> r.lnNeed(film), jitter));
+        }
+        List<String> order = films.keySet().stream().sorted().toList();
+        List<Rig> rigs = new ArrayList<>(n);
+        for (Rig rig : picked.rigs()) {
+            Rig blurred = new Rig(
+                    setPoint.of(rig.setPointErrorK(), random),
+                    opening.of(rig.openingErrorMm(), random),
+                    stiffness.of(rig.lnStiffness(), random),
+                    contact.of(rig.lnContact(), random),
+                    Map.of(),
+                    1.0 / n);
+            for (String film : order) {
+                blurred = blurred.needing(film, films.get(film).of(rig.lnNeed(film), random));
+            }
+            rigs.add(blurred);
+        }
+        return new Crowd(rigs);
+    }
+
+    private record Blur(double mean, double deviation) {
+
+        Blur(Crowd crowd, ToDoubleFunction<Rig> of, double jitter) {
+            this(crowd.mean(of), crowd.deviation(of) * jitter);
+        }
+
+        double of(double value, Random random) {
+            return mean + SHRINK * (value - mean) + deviation * random.nextGaussian();
+        }
+    }
+}

@@ -1,0 +1,117 @@
+package glanzen.learning;
+
+import glanzen.forecast.Crowd;
+import glanzen.forecast.Rig;
+import glanzen.forecast.Spread;
+import glanzen.kit.Film;
+import glanzen.kit.Platform;
+import glanzen.kit.Press;
+import glanzen.measure.Figures;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.ToDoubleFunction;
+
+/** What a crowd has to say about a rig, in words. */
+public final class RigReport {
+
+    /** Less than this share of the first guess's spread is worth saying. */
+    private static final double NOTICED = 0.4;
+
+    private static final double NARROWED = 0.9;
+
+    /**
+     * One thing learned.
+     *
+     * @param about what it is about: press, platform, contact or film
+     * @param text the sentence, with its spread
+     * @param value the estimate, in the unit of the sentence
+     * @param spread its standard deviation
+     * @param narrowed how much of the first guess's spread is left, 1 = nothing learned
+     */
+    public record Remark(String about, String text, double value, double spread, double narrowed) {}
+
+    private RigReport() {}
+
+    /** Everything worth saying. */
+    public static List<Remark> of(Crowd crowd, Press press, Platform platform, List<Film> films) {
+        List<Remark> remarks = new ArrayList<>();
+        say(
+                crowd,
+                Rig::openingErrorMm,
+                Spread.OPENING_MM,
+                "press",
+                remarks,
+                (m, s) -> press.name() + " runs about "
+                        + Figures.length(round(Math.abs(m), 0.01)) + (m < 0 ? " tighter" : " wider")
+                        + " than its label, give or take "
+                        + Figures.length(round(s, 0.01)));
+        say(
+                crowd,
+                Rig::setPointErrorK,
+                Spread.SET_POINT_K,
+                "platform",
+                remarks,
+                (m, s) -> platform.name() + " runs about "
+                        + Figures.degrees(round(Math.abs(m), 0.5)) + (m > 0 ? " hotter" : " cooler")
+                        + " than it says, give or take "
+                        + Figures.degrees(round(s, 0.5)));
+        say(
+                crowd,
+                Rig::lnStiffness,
+                Spread.LN_STIFFNESS,
+                "press",
+                remarks,
+                (m, s) -> press.name() + " is about " + percent(m) + (m > 0 ? " stiffer" : " softer")
+                        + " than its label, give or take " + percent(s));
+        say(
+                crowd,
+                Rig::lnContact,
+                Spread.LN_CONTACT,
+                "platform",
+                remarks,
+                (m, s) -> "Heat passes about " + percent(m) + (m > 0 ? " better" : " worse")
+                        + " between your layers than usual, give or take " + percent(s));
+        for (Film film : films) {
+            if (crowd.rigs().get(0).lnNeeds().containsKey(film.id())) {
+                say(
+                        crowd,
+                        r -> r.lnNeed(film.id()),
+                        Spread.LN_NEED,
+                        "film",
+                        remarks,
+                        (m, s) -> film.name() + " needs about " + percent(m) + (m > 0 ? " more" : " less")
+                                + " than usual, give or take " + percent(s));
+            }
+        }
+        return remarks;
+    }
+
+    @FunctionalInterface
+    private interface Sentence {
+        String of(double mean, double spread);
+    }
+
+    private static void say(
+            Crowd crowd,
+            ToDoubleFunction<Rig> of,
+            double prior,
+            String about,
+            List<Remark> remarks,
+            Sentence sentence) {
+        double mean = crowd.mean(of);
+        double spread = crowd.deviation(of);
+        boolean off = Math.abs(mean) > NOTICED * prior;
+        if (off && spread < NARROWED * prior) {
+            remarks.add(new Remark(about, sentence.of(mean, spread), mean, spread, spread / prior));
+        }
+    }
+
+    private static double round(double value, double step) {
+        return Math.round(value / step) * step;
+    }
+
+    private static String percent(double ln) {
+        return String.format(Locale.ROOT, "%.0f %%", 100 * (Math.exp(Math.abs(ln)) - 1));
+    }
+}

@@ -1,0 +1,101 @@
+package glanzen.route;
+
+import glanzen.heat.Cooling;
+import glanzen.kit.Board;
+import glanzen.kit.Film;
+import glanzen.kit.Pace;
+import glanzen.kit.Plate;
+import glanzen.kit.Platform;
+import glanzen.kit.StackItem;
+import glanzen.kit.Stock;
+import glanzen.measure.Figures;
+import glanzen.stack.Layer;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Function;
+
+/**
+ * Something two set-ups do not share.
+ *
+ * @param what what differs
+ * @param before in the first
+ * @param after in the second
+ */
+public record Difference(String what, String before, String after) {
+
+    private record Aspect(String what, Function<SetUp, String> said) {}
+
+    private static final List<Aspect> ASPECTS = List.of(
+            new Aspect("route", s -> s.route().label()),
+            new Aspect("press", s -> s.press().name()),
+            new Aspect("platform", s -> s.platform().name()),
+            new Aspect(
+                    "heat",
+                    s -> s.platform().levels().get(s.level()).name() + ", " + Figures.temperature(s.setPointC())),
+            new Aspect("shims", Difference::shims),
+            new Aspect("plate", s -> names(s, Plate.class)),
+            new Aspect("foil", s -> names(s, Film.class)),
+            new Aspect("stock", s -> names(s, Stock.class)),
+            new Aspect("cover", s -> heating(s.heating())),
+            new Aspect("soak", s -> Figures.duration(s.soakSeconds())),
+            new Aspect("hold", s -> Figures.duration(s.holdSeconds())),
+            new Aspect("pace", s -> pace(s.pace())),
+            new Aspect("passes", s -> s.passes() == 1 ? "one" : s.passes() == 2 ? "there and back" : s.passes() + ""),
+            new Aspect(
+                    "peel",
+                    s -> cooling(s.peel().cooling()) + ", "
+                            + Figures.duration(s.peel().seconds())),
+            new Aspect("medium", s -> s.medium().name().toLowerCase(Locale.ROOT)),
+            new Aspect("room", s -> Figures.temperature(s.roomC())));
+
+    /** Everything two set-ups do not share, in the order in which one builds a stack. */
+    public static List<Difference> between(SetUp before, SetUp after) {
+        List<Difference> differences = new ArrayList<>();
+        for (Aspect aspect : ASPECTS) {
+            String first = aspect.said.apply(before);
+            String second = aspect.said.apply(after);
+            if (!first.equals(second)) {
+                differences.add(new Difference(aspect.what, first, second));
+            }
+        }
+        return differences;
+    }
+
+    private static String shims(SetUp s) {
+        int platform = s.stack().indexOf(Platform.class);
+        List<String> names = new ArrayList<>();
+        for (int i = 0; i < s.stack().layers().size(); i++) {
+            Layer layer = s.stack().layers().get(i);
+            if (layer.item() instanceof Board) {
+                names.add(layer.item().name() + (i < platform ? " under the platform" : ""));
+            }
+        }
+        return names.isEmpty() ? "none" : String.join(", ", names);
+    }
+
+    private static String names(SetUp s, Class<? extends StackItem> kind) {
+        List<String> names = s.stack().all(kind).stream().map(StackItem::name).toList();
+        return names.isEmpty() ? "none" : String.join(", ", names);
+    }
+
+    private static String heating(Heating heating) {
+        return switch (heating) {
+            case ALONE -> "plate open";
+            case COVERED -> "plate under the spacer";
+            case TOGETHER -> "whole stack";
+        };
+    }
+
+    private static String pace(Pace pace) {
+        return pace.name().toLowerCase(Locale.ROOT);
+    }
+
+    private static String cooling(Cooling cooling) {
+        return switch (cooling) {
+            case IN_STACK -> "in the stack";
+            case IN_AIR -> "in air";
+            case ON_MAT -> "on the mat";
+        };
+    }
+}

@@ -1,0 +1,83 @@
+package glanzen.route;
+
+import glanzen.kit.Board;
+import glanzen.kit.Film;
+import glanzen.kit.Pace;
+import glanzen.kit.Plate;
+import glanzen.kit.Platform;
+import glanzen.kit.Press;
+import glanzen.kit.Stock;
+import glanzen.stack.Facing;
+import glanzen.stack.Layer;
+import glanzen.stack.Stack;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/** The set-up a route begins with, built from boards the person owns. What is missing is left to the rules to say. */
+public final class StartingStack {
+
+    private static final double HOLD_SECONDS = 12;
+
+    private StartingStack() {}
+
+    /**
+     * Builds it.
+     *
+     * @param shelf boards the person owns
+     * @param roomC room temperature, °C
+     */
+    public static SetUp of(
+            Route route,
+            Press press,
+            Platform platform,
+            Plate plate,
+            Film film,
+            Stock stock,
+            List<Board> shelf,
+            double roomC) {
+        List<Layer> layers = new ArrayList<>();
+        layers.add(new Layer(platform, Facing.UP));
+        layers.add(new Layer(plate, Facing.UP));
+        layers.add(new Layer(film, Facing.DOWN));
+        layers.add(new Layer(stock, Facing.DOWN));
+        for (int i = 0; i < cards(route); i++) {
+            thinnest(shelf, Board.Kind.CARD_SHIM, route == Route.DIE_AS_PLATE)
+                    .ifPresent(b -> layers.add(new Layer(b, Facing.UP)));
+        }
+        thinnest(shelf, Board.Kind.PLASTIC_SHIM, false).ifPresent(b -> layers.add(new Layer(b, Facing.UP)));
+        thinnest(shelf, Board.Kind.SPACER, true).ifPresent(b -> layers.add(new Layer(b, Facing.UP)));
+        return new SetUp(
+                route,
+                press,
+                platform,
+                0,
+                new Stack(layers),
+                route.heating(),
+                route.soakSeconds(),
+                HOLD_SECONDS,
+                Pace.SLOW,
+                1,
+                route.peel(),
+                route == Route.OVER_MEDIA ? Medium.DRY : Medium.NONE,
+                false,
+                roomC);
+    }
+
+    /** Card shims a route usually starts with. */
+    private static int cards(Route route) {
+        return switch (route) {
+            case DIE_AS_PLATE, RIBBON -> 1;
+            case SOLID_PLATE -> 2;
+            default -> 0;
+        };
+    }
+
+    private static Optional<Board> thinnest(List<Board> shelf, Board.Kind kind, boolean least) {
+        Comparator<Board> byThickness = Comparator.comparingDouble(Board::thicknessMm);
+        return shelf.stream()
+                .filter(b -> b.kind() == kind && b.wear() <= 1 && b.bowMm() < 3)
+                .min(least ? byThickness : byThickness.reversed());
+    }
+}

@@ -1,0 +1,37 @@
+package glanzen.route;
+
+import java.util.List;
+
+/**
+ * One instruction at the bench.
+ *
+ * @param kind what happens
+ * @param say the instruction
+ * @param detail what else to know
+ * @param seconds how long it lasts, s; 0 where the person decides
+ * @param meanwhile what can be done while it lasts
+ * @param cautions hazards of this step
+ */
+public record Step(
+        Kind kind, String say, String detail, double seconds, List<String> meanwhile, List<String> cautions) {
+
+    /** What happens in a step. */
+    public enum Kind {
+        PREPARE,
+        HEAT_UP,
+        PLACE,
+        SOAK,
+        LAY,
+        HOLD,
+        PASS,
+        REDOCK,
+        COOL,
+        PEEL,
+        LOOK
+    }
+
+    public Step {
+        meanwhile = List.copyOf(meanwhile);
+        cautions = List.copyOf(cautions);
+    }
+}
