@@ -43,6 +43,11 @@ public final class Advisor {
     private static final double HOPELESS = 0.05;
     private static final double WORTH_A_CHANGE = 0.01;
     private static final double FORCE_RESERVE = 0.95;
+    /** Doses beyond these are not worth a closer look. */
+    private static final double FAR_UNDER = 0.4;
+
+    private static final double FAR_OVER = 40;
+    private static final double HOT_PEEL_C = 50;
     /** Rules whose breaking no shim, soak or pace can cure. */
     private static final List<String> INCURABLE =
             List.of("heat-proof", "protective-film", "medium-wet", "too-wide", "bowed");
@@ -170,6 +175,10 @@ public final class Advisor {
 
     /** Chance of clean if ln dose scatters normally around the middle rig's: fifths of the scatter, by their middles. */
     private static double roughMerit(Doses doses, ErrorBias bias, double spread) {
+        double dose = doses.pull(1).dose();
+        if (dose < FAR_UNDER || dose > FAR_OVER) {
+            return 0;
+        }
         double merit = 0;
         for (double z : new double[] {-1.28, -0.52, 0, 0.52, 1.28}) {
             Pull pull = doses.pull(Math.exp(spread * z));
@@ -282,7 +291,7 @@ public final class Advisor {
             reasons.add(dwell > 1 ? "longer under pressure" : "less time under pressure");
         }
         double cooler = now.nip().peelC() - then.nip().peelC();
-        if (cooler > 5) {
+        if (cooler > 5 && now.nip().peelC() > HOT_PEEL_C) {
             reasons.add("peeled " + Figures.degrees(cooler) + " cooler");
         }
         return reasons.isEmpty() ? "much the same pull, more simply done" : String.join(", ", reasons);

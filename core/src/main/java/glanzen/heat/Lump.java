@@ -22,7 +22,7 @@ public record Lump(double heatCapacityJPerK, double lossWPerK, double maxPowerW,
     }
 
     /** What the heater would give if it had no limit, W. */
-    double demandW(double temperatureK) {
+    public double demandW(double temperatureK) {
         return (setPointK - temperatureK) * GAIN_W_PER_K + lossWPerK * temperatureK;
     }
 }

@@ -3,6 +3,7 @@ package glanzen.measure;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
+import java.util.function.DoubleFunction;
 import org.jspecify.annotations.Nullable;
 
 /** Gathers everything wrong with a value, so that a person hears of all of it at once. */
@@ -14,25 +15,17 @@ public final class Checks {
 
     /** A length in mm between {@code least} and {@code most}, both included. */
     public Checks lengthMm(String field, double mm, double least, double most) {
-        return within(
-                field, mm, least, most, Figures.length(least) + " to " + Figures.length(most), Figures.length(mm));
+        return within(field, mm, least, most, Figures::length);
     }
 
     /** A temperature in °C between {@code least} and {@code most}, both included. */
     public Checks celsius(String field, double celsius, double least, double most) {
-        return within(
-                field,
-                celsius,
-                least,
-                most,
-                Figures.temperature(least) + " to " + Figures.temperature(most),
-                Figures.temperature(celsius));
+        return within(field, celsius, least, most, Figures::temperature);
     }
 
     /** A plain figure with its unit named in words. */
     public Checks figure(String field, double value, double least, double most, String unit) {
-        String accepted = plain(least) + " to " + plain(most) + (unit.isEmpty() ? "" : " " + unit);
-        return within(field, value, least, most, accepted, plain(value) + (unit.isEmpty() ? "" : " " + unit));
+        return within(field, value, least, most, v -> plain(v) + (unit.isEmpty() ? "" : " " + unit));
     }
 
     /** A short text that says something. */
@@ -74,13 +67,16 @@ public final class Checks {
         }
     }
 
-    private Checks within(String field, double value, double least, double most, String accepted, String said) {
+    /** Values are put into words only if they are wrong: set-ups are checked by the ten thousand in a search. */
+    private Checks within(String field, double value, double least, double most, DoubleFunction<String> said) {
+        if (value >= least && value <= most) {
+            return this;
+        }
+        String accepted = said.apply(least) + " to " + said.apply(most);
         if (Double.isNaN(value)) {
             add(field, "is not a number", accepted);
-        } else if (value < least) {
-            add(field, said + " is too little", accepted);
-        } else if (value > most) {
-            add(field, said + " is too much", accepted);
+        } else {
+            add(field, said.apply(value) + (value < least ? " is too little" : " is too much"), accepted);
         }
         return this;
     }

@@ -1,0 +1,37 @@
+package glanzen.app;
+
+import glanzen.artwork.ArtworkShelf;
+import glanzen.forecast.Forecaster;
+import java.time.Clock;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.security.autoconfigure.UserDetailsServiceAutoConfiguration;
+import org.springframework.context.annotation.Bean;
+import org.springframework.scheduling.annotation.EnableScheduling;
+
+/** Starts Glanzen. There are no accounts: it serves the person at this machine only. */
+@SpringBootApplication(exclude = UserDetailsServiceAutoConfiguration.class)
+@EnableScheduling
+public class GlanzenApplication {
+
+    public static void main(String[] args) {
+        // Pictures are drawn without a screen.
+        System.setProperty("java.awt.headless", "true");
+        SpringApplication.run(GlanzenApplication.class, args);
+    }
+
+    @Bean
+    Clock clock() {
+        return Clock.systemUTC();
+    }
+
+    @Bean
+    ArtworkShelf artworkShelf() {
+        return new ArtworkShelf();
+    }
+
+    @Bean
+    Forecaster forecaster(ArtworkShelf artworks) {
+        return new Forecaster(artworks);
+    }
+}

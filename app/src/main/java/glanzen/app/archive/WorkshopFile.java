@@ -1,0 +1,38 @@
+package glanzen.app.archive;
+
+import glanzen.app.kit.KitView;
+import glanzen.app.pull.PullRecord;
+import glanzen.app.rig.RigService.Belief;
+import glanzen.app.setup.SavedSetUp;
+import glanzen.measure.BadInput;
+import glanzen.measure.Checks;
+import java.util.List;
+
+/**
+ * The whole workshop as JSON; docs/workshop-file.md describes it.
+ *
+ * @param format always {@value #FORMAT}
+ * @param version version of the format
+ * @param kit everything owned, retired things included
+ * @param setUps saved set-ups
+ * @param pulls the logbook, oldest first
+ * @param beliefs what was learned of each rig
+ */
+public record WorkshopFile(
+        String format, int version, KitView kit, List<SavedSetUp> setUps, List<PullRecord> pulls, List<Belief> beliefs) {
+
+    static final String FORMAT = "glanzen-workshop";
+    static final int VERSION = 1;
+
+    public WorkshopFile {
+        if (!FORMAT.equals(format) || version != VERSION) {
+            throw new BadInput("format", "is " + format + " " + version, FORMAT + " " + VERSION);
+        }
+        new Checks()
+                .present("kit", kit, "the kit")
+                .present("setUps", setUps, "set-ups, perhaps none")
+                .present("pulls", pulls, "pulls, perhaps none")
+                .present("beliefs", beliefs, "beliefs, perhaps none")
+                .done();
+    }
+}

@@ -1,0 +1,162 @@
+package glanzen.app.demo;
+
+import glanzen.app.device.SimulatedRig;
+import glanzen.app.kit.KitService;
+import glanzen.app.pull.LogEntry;
+import glanzen.app.pull.PullService;
+import glanzen.app.setup.Draft;
+import glanzen.app.setup.Drafts;
+import glanzen.app.setup.SetUpService;
+import glanzen.artwork.ArtworkShelf;
+import glanzen.forecast.Pull;
+import glanzen.kit.Kit;
+import glanzen.kit.Pace;
+import glanzen.learning.Fault;
+import glanzen.learning.Seen.Amount;
+import glanzen.learning.Seen.Outcome;
+import glanzen.route.Heating;
+import glanzen.route.Route;
+import glanzen.route.Rules;
+import glanzen.route.SetUp;
+import glanzen.route.StartingStack;
+import glanzen.route.Workshop;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Random;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Lays out the Alder Lane Honey Show where there is nothing yet: kit, set-ups and six weeks of pulls. */
+@Component
+@ConditionalOnProperty("glanzen.demo")
+public class HoneyShow implements ApplicationRunner {
+
+    private static final Logger LOG = LoggerFactory.getLogger(HoneyShow.class);
+    private static final int PULLS = 40;
+    private static final long SEED = 2026;
+
+    private final KitService kit;
+    private final SetUpService setUps;
+    private final PullService pulls;
+    private final SimulatedRig simulated;
+    private final ArtworkShelf artworks;
+    private final Clock clock;
+
+    HoneyShow(
+            KitService kit,
+            SetUpService setUps,
+            PullService pulls,
+            SimulatedRig simulated,
+            ArtworkShelf artworks,
+            Clock clock) {
+        this.kit = kit;
+        this.setUps = setUps;
+        this.pulls = pulls;
+        this.simulated = simulated;
+        this.artworks = artworks;
+        this.clock = clock;
+    }
+
+    /** What is pulled in those weeks. */
+    private record Job(String title, Route route, String press, String plate, String film, String stock) {}
+
+    private static final List<Job> JOBS = List.of(
+            new Job("Prize card, bee", Route.HOT_PLATE, HoneyShowKit.OLD_IRON, "bee", "copper", "ivory-300"),
+            new Job("Prize card, First", Route.HOT_PLATE, HoneyShowKit.OLD_IRON, "first", "copper", "ivory-300"),
+            new Job("Prize card, Second", Route.HOT_PLATE, HoneyShowKit.OLD_IRON, "second", "silver", "ivory-300"),
+            new Job("Jar ribbon", Route.RIBBON, HoneyShowKit.OLD_IRON, "alder-lane", "gold", "ribbon-25"),
+            new Job("Rosette panel", Route.HOT_PLATE, HoneyShowKit.OLD_IRON, "rosette", "honey", "white-350"),
+            new Job("Table sign", Route.TAPED_PLATE, HoneyShowKit.WHIRR, "show", "gold", "slate-270"),
+            new Job("Patron's certificate band", Route.SOLID_PLATE, HoneyShowKit.OLD_IRON, "band", "gold", "white-350"),
+            new Job("Bee from a die", Route.DIE_AS_PLATE, HoneyShowKit.WHIRR, "die-bee", "rose", "honey-216"));
+
+    @Override
+    @Transactional
+    public void run(ApplicationArguments args) {
+        if (!kit.kit().presses().isEmpty()) {
+            return;
+        }
+        LOG.info("Laying out the Alder Lane Honey Show");
+        new HoneyShowKit(kit).lay();
+        Kit things = kit.kit();
+        Random random = new Random(SEED);
+        for (int i = 0; i < PULLS; i++) {
+            // The first jobs come up more often, as prize cards do.
+            Job job = JOBS.get((int) (JOBS.size() * Math.pow(random.nextDouble(), 1.6)));
+            pull(varied(started(job, things), things, i, random), job.title, i, random);
+        }
+        for (int i = JOBS.size() - 1; i >= 0; i--) {
+            Job job = JOBS.get(i);
+            setUps.keep(job.title, Drafts.draft(started(job, things)), false);
+        }
+        pulls.page(null, null, null, Outcome.CLEAN, 0, 1).pulls().forEach(p -> pulls.prove(p.id(), p.version()));
+    }
+
+    private SetUp started(Job job, Kit things) {
+        return StartingStack.of(
+                job.route,
+                things.presses().stream().filter(p -> p.id().equals(job.press)).findFirst().orElseThrow(),
+                things.platforms().get(0),
+                things.plates().stream().filter(p -> p.id().equals(job.plate)).findFirst().orElseThrow(),
+                things.films().stream().filter(f -> f.id().equals(job.film)).findFirst().orElseThrow(),
+                things.stocks().stream().filter(s -> s.id().equals(job.stock)).findFirst().orElseThrow(),
+                things.boards(),
+                21);
+    }
+
+    /** People try things: another soak, another pace, another shim. What cannot be pulled is not tried. */
+    private SetUp varied(SetUp start, Kit things, int number, Random random) {
+        Workshop shop = new Workshop(things.boards(), artworks);
+        for (int attempt = 0; attempt < 40; attempt++) {
+            double soak = Math.round(start.soakSeconds() * (0.4 + 1.1 * random.nextDouble()) / 5) * 5.0;
+            Heating heating = start.route().taped() || random.nextBoolean() ? start.heating() : Heating.ALONE;
+            SetUp tried = start.withSoak(heating, Math.max(10, soak))
+                    .withFeed(Pace.values()[random.nextInt(3)], random.nextInt(5) == 0 ? 2 : 1);
+            boolean pullable = Rules.pullable(Rules.check(tried, shop));
+            // Most evenings people come close to what works; some evenings they do not.
+            boolean content = random.nextDouble() < 0.4 || pullable && simulated.pull(tried, SEED + number).clean();
+            if (pullable && content) {
+                return tried;
+            }
+        }
+        return start;
+    }
+
+    private void pull(SetUp setUp, String title, int number, Random random) {
+        Pull pull = simulated.pull(setUp, SEED + number);
+        Outcome outcome = pull.under() ? pull.over() ? Outcome.BOTH : Outcome.UNDER : pull.over() ? Outcome.OVER : Outcome.CLEAN;
+        boolean lot = pull.coverage() < 0.85 || pull.spillMm() > 0.35;
+        boolean measured = random.nextInt(3) == 0;
+        boolean specks = random.nextInt(8) == 0;
+        Draft draft = Drafts.draft(setUp);
+        pulls.log(
+                new LogEntry(
+                        title,
+                        null,
+                        draft,
+                        outcome,
+                        lot ? Amount.A_LOT : Amount.A_LITTLE,
+                        measured ? Math.round(pull.coverage() * 50) / 50.0 : null,
+                        measured ? Math.round(pull.spillMm() * 20) / 20.0 : null,
+                        specks ? List.of(Fault.SPECKS) : List.of(),
+                        specks ? "Brush next time." : ""),
+                time(number));
+    }
+
+    /** Six weeks of evenings; the last three pulls are from the hours just past. */
+    private Instant time(int number) {
+        Instant now = clock.instant();
+        int toGo = PULLS - 1 - number;
+        if (toGo < 3) {
+            return now.minus(Duration.ofMinutes(25L + 40L * toGo));
+        }
+        return now.minus(Duration.ofMinutes((long) (42.0 * 24 * 60 * toGo / PULLS)));
+    }
+}

@@ -1,0 +1,141 @@
+package glanzen.app.demo;
+
+import glanzen.app.kit.KitService;
+import glanzen.artwork.Motif;
+import glanzen.kit.Board;
+import glanzen.kit.Board.Kind;
+import glanzen.kit.Film;
+import glanzen.kit.Plate;
+import glanzen.kit.Platform;
+import glanzen.kit.Press;
+import glanzen.kit.Stock;
+import glanzen.material.BondingLayer;
+import glanzen.material.Material;
+import glanzen.material.Surface;
+import java.util.List;
+
+/** What the people of the Alder Lane Honey Show own. */
+final class HoneyShowKit {
+
+    static final String OLD_IRON = "old-iron";
+    static final String WHIRR = "whirr";
+    static final String A5 = "a5-platform";
+
+    private final KitService kit;
+
+    HoneyShowKit(KitService kit) {
+        this.kit = kit;
+    }
+
+    void lay() {
+        machines();
+        boards();
+        plates();
+        stocks();
+        films();
+    }
+
+    private void machines() {
+        press(new Press(OLD_IRON, "Old Iron", Press.Kind.CRANK, 14.00, 2200, 15, 155, 2600, 0.10, 4, 8, 14));
+        press(new Press(WHIRR, "Whirr", Press.Kind.MOTOR, 13.95, 1700, 14, 230, 2200, 0.20, 5, 9, 13));
+        kit.add(
+                Platform.class,
+                new Platform(
+                        A5, "A5 platform", 9.0, 150, 210, 900, 0.6, 150,
+                        List.of(new Platform.Level("low", 112), new Platform.Level("high", 126)), 25),
+                A5);
+    }
+
+    private void press(Press press) {
+        kit.add(Press.class, press, press.id());
+    }
+
+    private void boards() {
+        board("spacer", "Spacer", Kind.SPACER, Material.LAMINATE, 3.00, 1, 0.2, 212, 1200);
+        board("outer-1", "Outer plate, clear", Kind.OUTER_PLATE, Material.POLYCARBONATE, 3.05, 2, 4.1, 341, 420);
+        board("outer-2", "Outer plate, new", Kind.OUTER_PLATE, Material.POLYCARBONATE, 3.10, 2, 0.3, 18, 420);
+        board("plastic-05", "Plastic shim", Kind.PLASTIC_SHIM, Material.POLYCARBONATE, 0.50, 2, 0.4, 148, 600);
+        board("plastic-025", "Thin plastic shim", Kind.PLASTIC_SHIM, Material.POLYCARBONATE, 0.25, 1, 0.1, 22, 400);
+        board("metal-04", "Metal shim", Kind.METAL_SHIM, Material.STEEL, 0.40, 1, 0.2, 96, 2000);
+        board("metal-02", "Thin metal shim", Kind.METAL_SHIM, Material.STEEL, 0.20, 1, 0.1, 31, 2000);
+        board("magnetic", "Magnetic shim", Kind.MAGNETIC_SHIM, Material.STEEL, 0.80, 1, 0.3, 74, 1500);
+        board("mat", "Embossing mat", Kind.EMBOSSING_MAT, Material.RUBBER, 1.50, 1, 0, 40, 500);
+        board("embossing-plate", "Embossing plate", Kind.EMBOSSING_PLATE, Material.LAMINATE, 2.00, 1, 0.2, 33, 900);
+        board("card-030", "Card shim", Kind.CARD_SHIM, Material.CARD, 0.30, 6, 0, 12, 60);
+        board("card-016", "Paper shim", Kind.CARD_SHIM, Material.CARD, 0.16, 6, 0, 20, 60);
+        board("tissue", "Tissue shim", Kind.TISSUE_SHIM, Material.TISSUE, 0.04, 10, 0, 3, 20);
+    }
+
+    private void board(
+            String id, String name, Kind kind, Material material, double mm, int owned, double bowMm, int passes, int life) {
+        kit.add(Board.class, new Board(id, name, kind, material, mm, 150, 210, owned, bowMm, passes, life), id);
+    }
+
+    private void plates() {
+        plate("bee", "Bee", Plate.Kind.PLATE, Material.BRASS, 1.60, 46, 40, Motif.of(Motif.Kind.BEE));
+        plate("first", "First", Plate.Kind.PLATE, Material.BRASS, 1.60, 48, 20, Motif.words("First"));
+        plate("second", "Second", Plate.Kind.PLATE, Material.BRASS, 1.60, 62, 20, Motif.words("Second"));
+        plate("third", "Third", Plate.Kind.PLATE, Material.BRASS, 1.60, 48, 20, Motif.words("Third"));
+        plate("show", "Honey Show", Plate.Kind.PLATE, Material.BRASS, 1.60, 96, 18, Motif.words("Honey Show"));
+        plate("alder-lane", "Alder Lane", Plate.Kind.PLATE, Material.BRASS, 1.60, 70, 14, Motif.words("Alder Lane"));
+        plate("rosette", "Rosette", Plate.Kind.PLATE, Material.BRASS, 1.60, 64, 64, Motif.of(Motif.Kind.ROSETTE));
+        plate("comb", "Comb ground", Plate.Kind.PLATE, Material.BRASS, 1.60, 84, 60, Motif.of(Motif.Kind.COMB));
+        plate("band", "Certificate band", Plate.Kind.SOLID_PLATE, Material.BRASS, 1.60, 100, 60, Motif.of(Motif.Kind.SOLID));
+        plate("die-rosette", "Rosette die", Plate.Kind.THIN_DIE, Material.STEEL, 1.25, 52, 52, Motif.of(Motif.Kind.ROSETTE));
+        plate("die-bee", "Bee die", Plate.Kind.THIN_DIE, Material.STEEL, 1.25, 40, 36, Motif.of(Motif.Kind.BEE));
+    }
+
+    private void plate(
+            String id, String name, Plate.Kind kind, Material material, double mm, double width, double height, Motif motif) {
+        kit.add(Plate.class, new Plate(id, name, kind, material, mm, width, height, motif), id);
+    }
+
+    private void stocks() {
+        card("ivory-300", "Ivory card", Surface.SMOOTH, 0.34, 300, 42, "#f6efdd");
+        card("white-350", "White card", Surface.COATED, 0.37, 350, 30, "#fbfbf7");
+        card("slate-270", "Slate card", Surface.VELLUM, 0.34, 270, 18, "#3f4a57");
+        card("honey-216", "Honey paper", Surface.SMOOTH, 0.27, 216, 24, "#f2d48a");
+        card("wash-300", "Watercolour sheet", Surface.TEXTURED, 0.45, 300, 6, "#f7f4ec");
+        card("text-160", "White paper", Surface.SMOOTH, 0.19, 160, 60, "#ffffff");
+        kit.add(
+                Stock.class,
+                new Stock(
+                        "ribbon-25", "Satin ribbon", Stock.Kind.RIBBON, Surface.SATIN, 0.22, 0, 25, 4000, 12, true, false,
+                        "#f4e9ea"),
+                "ribbon-25");
+        kit.add(
+                Stock.class,
+                new Stock(
+                        "acetate-hot", "Heat-proof acetate", Stock.Kind.ACETATE, Surface.ACETATE, 0.20, 0, 105, 148, 10, true,
+                        true, "#e6eef0"),
+                "acetate-hot");
+        kit.add(
+                Stock.class,
+                new Stock(
+                        "acetate-plain", "Plain acetate", Stock.Kind.ACETATE, Surface.ACETATE, 0.15, 0, 105, 148, 20, false,
+                        false, "#e9f0f2"),
+                "acetate-plain");
+    }
+
+    private void card(String id, String name, Surface surface, double mm, double gsm, int left, String colour) {
+        kit.add(
+                Stock.class,
+                new Stock(id, name, Stock.Kind.CARD, surface, mm, gsm, 108, 140, left, true, false, colour),
+                id);
+    }
+
+    private void films() {
+        film("copper", "Copper foil", 4200, "#b8683a");
+        film("gold", "Gold foil", 3900, "#c69a3b");
+        film("rose", "Rose foil", 2600, "#c77d78");
+        film("silver", "Silver foil", 4700, "#a9b0b8");
+        film("honey", "Honey foil", 2300, "#d68f1f");
+        film("green", "Leaf foil", 4900, "#3f7a52");
+        film("blue", "Dusk foil", 640, "#44638f");
+        film("black", "Black foil", 4100, "#2b2b30");
+    }
+
+    private void film(String id, String name, double leftCm2, String colour) {
+        kit.add(Film.class, new Film(id, name, BondingLayer.HOT_FOIL, 0.012, 100, 5000, leftCm2, colour), id);
+    }
+}

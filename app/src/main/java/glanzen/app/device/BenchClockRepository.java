@@ -1,0 +1,5 @@
+package glanzen.app.device;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface BenchClockRepository extends JpaRepository<BenchClockEntity, Integer> {}

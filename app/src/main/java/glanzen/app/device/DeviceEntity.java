@@ -1,0 +1,18 @@
+package glanzen.app.device;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Lob;
+import jakarta.persistence.Table;
+
+/** State of one simulated device, so that it stays hot over a restart. */
+@Entity
+@Table(name = "device")
+class DeviceEntity {
+
+    @Id
+    String id = "";
+
+    @Lob
+    String state = "";
+}

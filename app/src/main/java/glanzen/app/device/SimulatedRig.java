@@ -1,0 +1,60 @@
+package glanzen.app.device;
+
+import glanzen.forecast.Forecaster;
+import glanzen.forecast.Pull;
+import glanzen.forecast.PullModel;
+import glanzen.forecast.PullPicture;
+import glanzen.forecast.Rig;
+import glanzen.forecast.Spread;
+import glanzen.route.SetUp;
+import java.awt.image.BufferedImage;
+import java.util.Map;
+import java.util.Random;
+import org.springframework.stereotype.Component;
+
+/**
+ * How the simulated bench really is: off its labels, always in the same way, and known to nobody who learns. Its scanner
+ * turns a simulated pull into a picture and a reading.
+ */
+@Component
+public class SimulatedRig {
+
+    private static final double PULL_SCATTER = 0.10;
+
+    private final Forecaster forecaster;
+
+    SimulatedRig(Forecaster forecaster) {
+        this.forecaster = forecaster;
+    }
+
+    /** The true rig under a set-up, with the small luck of one pull. */
+    public Rig truth(SetUp s, long luck) {
+        Random press = new Random(31L * s.press().id().hashCode() + 7);
+        Random platform = new Random(31L * s.platform().id().hashCode() + 3);
+        Random film = new Random(31L * s.film().id().hashCode() + 1);
+        double pull = new Random(luck).nextGaussian() * PULL_SCATTER;
+        return new Rig(
+                away(platform) * Spread.SET_POINT_K,
+                -away(press) * Spread.OPENING_MM,
+                0.5 * press.nextGaussian() * Spread.LN_STIFFNESS,
+                0.5 * platform.nextGaussian() * Spread.LN_CONTACT,
+                Map.of(s.film().id(), 0.7 * film.nextGaussian() * Spread.LN_NEED + pull),
+                1);
+    }
+
+    /** About one standard deviation off, either way. */
+    private static double away(Random random) {
+        return (random.nextDouble() < 0.75 ? 1 : -1) * (0.7 + 0.6 * random.nextDouble());
+    }
+
+    /** What the simulated pull comes to. */
+    public Pull pull(SetUp setUp, long luck) {
+        return forecaster.model(setUp).pull(truth(setUp, luck));
+    }
+
+    /** What the simulated pull looks like. */
+    public BufferedImage picture(SetUp setUp, long luck, int width, int height) {
+        PullModel model = forecaster.model(setUp);
+        return new PullPicture(setUp, model, truth(setUp, luck), luck).draw(width, height);
+    }
+}

@@ -1,0 +1,10 @@
+package glanzen.app.kit;
+
+/**
+ * A thing in the kit as it is kept.
+ *
+ * @param item the thing
+ * @param version which writing of it this is; to be handed back with a change
+ * @param retired no longer in use, but remembered by pulls
+ */
+public record Kept<T>(T item, long version, boolean retired) {}

@@ -1,0 +1,110 @@
+package glanzen.app.kit;
+
+import glanzen.kit.Board;
+import glanzen.kit.Film;
+import glanzen.kit.Plate;
+import glanzen.kit.Platform;
+import glanzen.kit.Press;
+import glanzen.kit.Stock;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The kit over HTTP: one list of everything, and the same four calls on each shelf. */
+@RestController
+class KitController {
+
+    private final KitService kit;
+
+    KitController(KitService kit) {
+        this.kit = kit;
+    }
+
+    @GetMapping("/api/kit")
+    KitView all() {
+        return kit.view();
+    }
+
+    /** The calls every shelf has. */
+    abstract static class OnShelf<T extends Record> {
+
+        private final KitService kit;
+        private final Class<T> type;
+
+        OnShelf(KitService kit, Class<T> type) {
+            this.kit = kit;
+            this.type = type;
+        }
+
+        @PostMapping
+        @ResponseStatus(HttpStatus.CREATED)
+        Kept<T> add(@RequestBody T item) {
+            return kit.add(type, item);
+        }
+
+        @PutMapping("/{id}")
+        Kept<T> change(@PathVariable String id, @RequestParam long version, @RequestBody T item) {
+            return kit.change(type, id, item, version);
+        }
+
+        @PutMapping("/{id}/retired")
+        Kept<T> retire(@PathVariable String id, @RequestParam long version, @RequestParam boolean retired) {
+            return kit.retire(type, id, retired, version);
+        }
+    }
+
+    @RestController
+    @RequestMapping("/api/kit/presses")
+    static class Presses extends OnShelf<Press> {
+        Presses(KitService kit) {
+            super(kit, Press.class);
+        }
+    }
+
+    @RestController
+    @RequestMapping("/api/kit/platforms")
+    static class Platforms extends OnShelf<Platform> {
+        Platforms(KitService kit) {
+            super(kit, Platform.class);
+        }
+    }
+
+    @RestController
+    @RequestMapping("/api/kit/boards")
+    static class Boards extends OnShelf<Board> {
+        Boards(KitService kit) {
+            super(kit, Board.class);
+        }
+    }
+
+    @RestController
+    @RequestMapping("/api/kit/plates")
+    static class Plates extends OnShelf<Plate> {
+        Plates(KitService kit) {
+            super(kit, Plate.class);
+        }
+    }
+
+    @RestController
+    @RequestMapping("/api/kit/stocks")
+    static class Stocks extends OnShelf<Stock> {
+        Stocks(KitService kit) {
+            super(kit, Stock.class);
+        }
+    }
+
+    @RestController
+    @RequestMapping("/api/kit/films")
+    static class Films extends OnShelf<Film> {
+        Films(KitService kit) {
+            super(kit, Film.class);
+        }
+    }
+}

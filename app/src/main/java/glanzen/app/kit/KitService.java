@@ -1,0 +1,188 @@
+package glanzen.app.kit;
+
+import glanzen.app.web.Conflict;
+import glanzen.app.web.Json;
+import glanzen.app.web.NotFound;
+import glanzen.kit.Board;
+import glanzen.kit.Film;
+import glanzen.kit.Kit;
+import glanzen.kit.Plate;
+import glanzen.kit.Platform;
+import glanzen.kit.Press;
+import glanzen.kit.Stock;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import java.util.function.Predicate;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Keeps the kit. */
+@Service
+@Transactional
+public class KitService {
+
+    private final KitRepository items;
+    private final Json json;
+    private final JsonMapper mapper;
+
+    KitService(KitRepository items, Json json, JsonMapper mapper) {
+        this.items = items;
+        this.json = json;
+        this.mapper = mapper;
+    }
+
+    /** Everything, with versions. */
+    @Transactional(readOnly = true)
+    public KitView view() {
+        List<KitItemEntity> all = items.findAllByOrderByPlace();
+        return new KitView(
+                kept(all, Press.class),
+                kept(all, Platform.class),
+                kept(all, Board.class),
+                kept(all, Plate.class),
+                kept(all, Stock.class),
+                kept(all, Film.class));
+    }
+
+    /** Everything, as the core knows it; retired things too, since old set-ups may name them. */
+    @Transactional(readOnly = true)
+    public Kit kit() {
+        return kit(view(), k -> true);
+    }
+
+    /** Boards in use. */
+    @Transactional(readOnly = true)
+    public List<Board> boards() {
+        return kit(view(), k -> !k.retired()).boards();
+    }
+
+    /** Puts a new thing on its shelf. */
+    public <T extends Record> Kept<T> add(Class<T> type, T item) {
+        return add(type, item, newId(type));
+    }
+
+    /** Puts a thing on its shelf under a given key. */
+    public <T extends Record> Kept<T> add(Class<T> type, T item, String id) {
+        KitItemEntity entity = new KitItemEntity();
+        entity.id = id;
+        entity.shelf = shelf(type);
+        entity.place = (int) items.count();
+        entity.body = withId(item, id);
+        items.saveAndFlush(entity);
+        return kept(entity, type);
+    }
+
+    /** Changes a thing, unless it was changed meanwhile. */
+    public <T extends Record> Kept<T> change(Class<T> type, String id, T item, long version) {
+        KitItemEntity entity = find(type, id);
+        Conflict.unlessSame(version, entity.version);
+        entity.body = withId(item, id);
+        items.saveAndFlush(entity);
+        return kept(entity, type);
+    }
+
+    /** Takes a thing out of use, or back into it. */
+    public <T extends Record> Kept<T> retire(Class<T> type, String id, boolean retired, long version) {
+        KitItemEntity entity = find(type, id);
+        Conflict.unlessSame(version, entity.version);
+        entity.retired = retired;
+        items.saveAndFlush(entity);
+        return kept(entity, type);
+    }
+
+    /** Counts a pull: boards wear, foil and stock are used up. */
+    public void use(List<String> boardIds, String filmId, double spentCm2, String stockId) {
+        boardIds.forEach(id -> items.findById(id).ifPresent(e -> {
+            Board b = json.read(e.body, Board.class);
+            e.body = json.write(new Board(
+                    b.id(), b.name(), b.kind(), b.material(), b.thicknessMm(), b.widthMm(), b.heightMm(), b.owned(),
+                    b.bowMm(), b.passes() + 1, b.lifePasses()));
+        }));
+        items.findById(filmId).ifPresent(e -> {
+            Film f = json.read(e.body, Film.class);
+            double left = Math.max(0, f.leftCm2() - spentCm2);
+            e.body = json.write(new Film(
+                    f.id(), f.name(), f.bonding(), f.thicknessMm(), f.widthMm(), f.heightMm(), left, f.colour()));
+        });
+        items.findById(stockId).ifPresent(e -> {
+            Stock s = json.read(e.body, Stock.class);
+            e.body = json.write(new Stock(
+                    s.id(), s.name(), s.kind(), s.surface(), s.thicknessMm(), s.gsm(), s.widthMm(), s.heightMm(),
+                    Math.max(0, s.left() - 1), s.heatProof(), s.protectiveFilm(), s.colour()));
+        });
+    }
+
+    /** Replaces the whole kit. */
+    public void replace(KitView view) {
+        items.deleteAllInBatch();
+        view.presses().forEach(k -> restore(Press.class, k, k.item().id()));
+        view.platforms().forEach(k -> restore(Platform.class, k, k.item().id()));
+        view.boards().forEach(k -> restore(Board.class, k, k.item().id()));
+        view.plates().forEach(k -> restore(Plate.class, k, k.item().id()));
+        view.stocks().forEach(k -> restore(Stock.class, k, k.item().id()));
+        view.films().forEach(k -> restore(Film.class, k, k.item().id()));
+    }
+
+    private <T extends Record> void restore(Class<T> type, Kept<T> kept, String id) {
+        Kept<T> added = add(type, kept.item(), id);
+        if (kept.retired()) {
+            retire(type, id, true, added.version());
+        }
+    }
+
+    /** The part of a view that fits, as the core knows it. */
+    public static Kit kit(KitView v, Predicate<Kept<?>> fits) {
+        return new Kit(
+                items(v.presses(), fits),
+                items(v.platforms(), fits),
+                items(v.boards(), fits),
+                items(v.plates(), fits),
+                items(v.stocks(), fits),
+                items(v.films(), fits));
+    }
+
+    private static <T> List<T> items(List<Kept<T>> kept, Predicate<Kept<?>> fits) {
+        return kept.stream().filter(fits).map(Kept::item).toList();
+    }
+
+    private <T extends Record> KitItemEntity find(Class<T> type, String id) {
+        return items.findById(id)
+                .filter(e -> e.shelf == shelf(type))
+                .orElseThrow(() -> new NotFound("This " + shelf(type).word()));
+    }
+
+    private <T extends Record> List<Kept<T>> kept(List<KitItemEntity> all, Class<T> type) {
+        return all.stream()
+                .filter(e -> e.shelf == shelf(type))
+                .map(e -> kept(e, type))
+                .toList();
+    }
+
+    private <T extends Record> Kept<T> kept(KitItemEntity entity, Class<T> type) {
+        return new Kept<>(json.read(entity.body, type), entity.version, entity.retired);
+    }
+
+    /** The key is ours to give, whatever a request says. */
+    private String withId(Record item, String id) {
+        ObjectNode node = mapper.valueToTree(item);
+        node.put("id", id);
+        return json.write(node);
+    }
+
+    private static Shelf shelf(Class<?> type) {
+        for (Shelf shelf : Shelf.values()) {
+            if (shelf.type() == type) {
+                return shelf;
+            }
+        }
+        throw new IllegalArgumentException(type + " is on no shelf");
+    }
+
+    private static String newId(Class<?> type) {
+        return type.getSimpleName().toLowerCase(Locale.ROOT) + "-"
+                + UUID.randomUUID().toString().substring(0, 8);
+    }
+}

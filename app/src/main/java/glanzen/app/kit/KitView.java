@@ -1,0 +1,18 @@
+package glanzen.app.kit;
+
+import glanzen.kit.Board;
+import glanzen.kit.Film;
+import glanzen.kit.Plate;
+import glanzen.kit.Platform;
+import glanzen.kit.Press;
+import glanzen.kit.Stock;
+import java.util.List;
+
+/** The whole kit, retired things included. */
+public record KitView(
+        List<Kept<Press>> presses,
+        List<Kept<Platform>> platforms,
+        List<Kept<Board>> boards,
+        List<Kept<Plate>> plates,
+        List<Kept<Stock>> stocks,
+        List<Kept<Film>> films) {}

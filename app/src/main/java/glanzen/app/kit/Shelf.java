@@ -1,0 +1,34 @@
+package glanzen.app.kit;
+
+import glanzen.kit.Board;
+import glanzen.kit.Film;
+import glanzen.kit.Plate;
+import glanzen.kit.Platform;
+import glanzen.kit.Press;
+import glanzen.kit.Stock;
+
+/** Where things of one kind are kept. */
+enum Shelf {
+    PRESSES(Press.class, "press"),
+    PLATFORMS(Platform.class, "platform"),
+    BOARDS(Board.class, "board"),
+    PLATES(Plate.class, "plate"),
+    STOCKS(Stock.class, "stock"),
+    FILMS(Film.class, "film");
+
+    private final Class<? extends Record> type;
+    private final String word;
+
+    Shelf(Class<? extends Record> type, String word) {
+        this.type = type;
+        this.word = word;
+    }
+
+    Class<? extends Record> type() {
+        return type;
+    }
+
+    String word() {
+        return word;
+    }
+}

@@ -1,0 +1,47 @@
+package glanzen.app.preferences;
+
+import glanzen.advice.ErrorBias;
+import glanzen.measure.Checks;
+import glanzen.measure.LengthUnit;
+import glanzen.measure.TemperatureUnit;
+import glanzen.measure.WeightUnit;
+
+/**
+ * How a person likes things shown and done.
+ *
+ * @param length mm or inches with fractions
+ * @param temperature °C or °F
+ * @param weight g/m² or one of the US weights
+ * @param theme light or dark
+ * @param sound soft, full or off
+ * @param bias which fault they would rather have
+ * @param roomC temperature of their room, °C
+ * @param version to be handed back with a change
+ */
+public record Preferences(
+        LengthUnit length,
+        TemperatureUnit temperature,
+        WeightUnit weight,
+        Theme theme,
+        Sound sound,
+        ErrorBias bias,
+        double roomC,
+        long version) {
+
+    /** Light or dark surfaces. */
+    public enum Theme {
+        LIGHT,
+        DARK
+    }
+
+    /** How loud a cue is; a cue is never sound alone. */
+    public enum Sound {
+        OFF,
+        SOFT,
+        FULL
+    }
+
+    public Preferences {
+        new Checks().celsius("roomC", roomC, 0, 40).done();
+    }
+}

@@ -1,0 +1,54 @@
+package glanzen.app.preferences;
+
+import glanzen.measure.Quantities;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Preferences, and the reading of quantities as a person writes them. */
+@RestController
+class PreferencesController {
+
+    private final PreferencesService preferences;
+
+    PreferencesController(PreferencesService preferences) {
+        this.preferences = preferences;
+    }
+
+    enum QuantityKind {
+        LENGTH,
+        TEMPERATURE,
+        WEIGHT,
+        DURATION
+    }
+
+    /** Something a person typed into a field. */
+    record Typed(QuantityKind kind, String field, String text) {}
+
+    /** What it means, in mm, °C, g/m² or s. */
+    record Meant(double value) {}
+
+    @GetMapping("/api/preferences")
+    Preferences get() {
+        return preferences.get();
+    }
+
+    @PutMapping("/api/preferences")
+    Preferences put(@RequestBody Preferences wanted) {
+        return preferences.put(wanted);
+    }
+
+    @PostMapping("/api/quantities")
+    Meant read(@RequestBody Typed typed) {
+        Preferences p = preferences.get();
+        return new Meant(
+                switch (typed.kind) {
+                    case LENGTH -> Quantities.lengthMm(typed.field, typed.text, p.length());
+                    case TEMPERATURE -> Quantities.celsius(typed.field, typed.text, p.temperature());
+                    case WEIGHT -> Quantities.gsm(typed.field, typed.text, p.weight());
+                    case DURATION -> Quantities.seconds(typed.field, typed.text);
+                });
+    }
+}

@@ -1,0 +1,45 @@
+package glanzen.app.preferences;
+
+import glanzen.advice.ErrorBias;
+import glanzen.measure.LengthUnit;
+import glanzen.measure.TemperatureUnit;
+import glanzen.measure.WeightUnit;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+
+@Entity
+@Table(name = "preferences")
+class PreferencesEntity {
+
+    static final int ONLY = 1;
+
+    @Id
+    int id = ONLY;
+
+    @Enumerated(EnumType.STRING)
+    LengthUnit length = LengthUnit.MM;
+
+    @Enumerated(EnumType.STRING)
+    TemperatureUnit temperature = TemperatureUnit.C;
+
+    @Enumerated(EnumType.STRING)
+    WeightUnit weight = WeightUnit.GSM;
+
+    @Enumerated(EnumType.STRING)
+    Preferences.Theme theme = Preferences.Theme.LIGHT;
+
+    @Enumerated(EnumType.STRING)
+    Preferences.Sound sound = Preferences.Sound.SOFT;
+
+    @Enumerated(EnumType.STRING)
+    ErrorBias bias = ErrorBias.OVER;
+
+    double roomCelsius = 21;
+
+    @Version
+    long version;
+}

@@ -1,0 +1,71 @@
+package glanzen.app.pull;
+
+import glanzen.app.setup.Draft;
+import glanzen.learning.Fault;
+import glanzen.learning.Seen;
+import glanzen.learning.Seen.Amount;
+import glanzen.learning.Seen.Outcome;
+import glanzen.measure.Checks;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a person writes down of a pull.
+ *
+ * @param title what was pulled
+ * @param runId the run it came from; or else
+ * @param draft the set-up, for a pull logged by hand
+ * @param outcome under, clean, over or both
+ * @param amount how far off
+ * @param coverage share covered, if read off, 0…1
+ * @param spillMm spill, if read off, mm
+ * @param faults what else was seen
+ * @param note anything else
+ */
+public record LogEntry(
+        String title,
+        @Nullable String runId,
+        @Nullable Draft draft,
+        Outcome outcome,
+        Amount amount,
+        @Nullable Double coverage,
+        @Nullable Double spillMm,
+        List<Fault> faults,
+        String note) {
+
+    private static final int LONGEST_NOTE = 2000;
+
+    public LogEntry {
+        new Checks()
+                .name("title", title)
+                .present("outcome", outcome, "under, clean, over or both")
+                .present("amount", amount, "a little or a lot")
+                .present("faults", faults, "a list, perhaps empty")
+                .present("note", note, "a note, perhaps empty")
+                .holds(
+                        (runId == null) != (draft == null),
+                        "runId",
+                        "and draft: one of them says what was pulled",
+                        "a run, or a draft for a pull logged by hand")
+                .holds(
+                        note == null || note.length() <= LONGEST_NOTE,
+                        "note",
+                        "is too long",
+                        "up to " + LONGEST_NOTE + " letters")
+                .done();
+    }
+
+    /** What was seen, for learning. */
+    Seen seen() {
+        Seen seen = Seen.roughly(outcome, amount);
+        if (coverage != null) {
+            seen = seen.withCoverage(coverage);
+        }
+        return spillMm == null ? seen : seen.withSpill(spillMm);
+    }
+
+    /** Whether the pull says anything about heat and pressure. */
+    boolean telling() {
+        return faults.stream().noneMatch(Fault::misleading);
+    }
+}

@@ -1,0 +1,5 @@
+package glanzen.app.pull;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface PictureRepository extends JpaRepository<PictureEntity, String> {}

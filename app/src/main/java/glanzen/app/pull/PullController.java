@@ -1,0 +1,105 @@
+package glanzen.app.pull;
+
+import glanzen.app.pull.PullService.Comparison;
+import glanzen.app.pull.PullService.PullPage;
+import glanzen.app.setup.SavedSetUp;
+import glanzen.app.web.Pictures;
+import glanzen.learning.Fault;
+import glanzen.learning.Seen.Outcome;
+import java.io.IOException;
+import java.time.Duration;
+import java.util.Arrays;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.CacheControl;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+
+@RestController
+@RequestMapping("/api/pulls")
+class PullController {
+
+    private final PullService pulls;
+
+    PullController(PullService pulls) {
+        this.pulls = pulls;
+    }
+
+    /** A fault with its words. */
+    record FaultView(Fault fault, String label, String cause, String next) {}
+
+    @GetMapping
+    PullPage page(
+            @RequestParam(required = false) @Nullable String plateId,
+            @RequestParam(required = false) @Nullable String stockId,
+            @RequestParam(required = false) @Nullable String filmId,
+            @RequestParam(required = false) @Nullable Outcome outcome,
+            @RequestParam(defaultValue = "0") int page,
+            @RequestParam(defaultValue = "24") int size) {
+        return pulls.page(plateId, stockId, filmId, outcome, page, size);
+    }
+
+    @GetMapping("/faults")
+    List<FaultView> faults() {
+        return Arrays.stream(Fault.values())
+                .map(f -> new FaultView(f, f.label(), f.cause(), f.next()))
+                .toList();
+    }
+
+    @GetMapping("/compare")
+    Comparison compare(@RequestParam String left, @RequestParam String right) {
+        return pulls.compare(left, right);
+    }
+
+    @GetMapping("/{id}")
+    PullView get(@PathVariable String id) {
+        return pulls.get(id);
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    PullView log(@RequestBody LogEntry entry) {
+        return pulls.log(entry);
+    }
+
+    @PostMapping("/{id}/set-up")
+    @ResponseStatus(HttpStatus.CREATED)
+    SavedSetUp again(@PathVariable String id) {
+        return pulls.again(id);
+    }
+
+    @PostMapping("/{id}/proven")
+    @ResponseStatus(HttpStatus.CREATED)
+    SavedSetUp prove(@PathVariable String id, @RequestParam long version) {
+        return pulls.prove(id, version);
+    }
+
+    @PostMapping(path = "/{id}/picture", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    PullView photograph(@PathVariable String id, @RequestParam MultipartFile picture) throws IOException {
+        return pulls.photograph(id, picture.getBytes());
+    }
+
+    /** The photograph if there is one, else a drawing. */
+    @GetMapping("/{id}/picture")
+    ResponseEntity<byte[]> picture(
+            @PathVariable String id,
+            @RequestParam(defaultValue = "300") int width,
+            @RequestParam(defaultValue = "200") int height) {
+        Pictures.checkSize(width, height);
+        byte[] photograph = pulls.photographOf(id).orElse(null);
+        return ResponseEntity.ok()
+                .contentType(photograph != null ? MediaType.IMAGE_JPEG : MediaType.IMAGE_PNG)
+                .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePrivate())
+                .body(photograph != null ? photograph : pulls.drawn(id, width, height));
+    }
+}

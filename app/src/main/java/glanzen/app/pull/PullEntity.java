@@ -1,0 +1,78 @@
+package glanzen.app.pull;
+
+import glanzen.learning.Seen.Amount;
+import glanzen.learning.Seen.Outcome;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Lob;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import org.jspecify.annotations.Nullable;
+
+/** One pull. Its snapshot is never changed; only its note, its picture and whether it is a recipe are. */
+@Entity
+@Table(name = "pull")
+class PullEntity {
+
+    @Id
+    String id = "";
+
+    int number;
+
+    Instant loggedAt = Instant.EPOCH;
+
+    @Nullable
+    String runId;
+
+    String pressId = "";
+
+    String platformId = "";
+
+    String plateId = "";
+
+    String stockId = "";
+
+    String filmId = "";
+
+    String title = "";
+
+    @Enumerated(EnumType.STRING)
+    Outcome outcome = Outcome.CLEAN;
+
+    @Enumerated(EnumType.STRING)
+    Amount amount = Amount.A_LITTLE;
+
+    @Nullable
+    Double coverage;
+
+    @Nullable
+    Double spillMm;
+
+    @Lob
+    String faults = "[]";
+
+    String note = "";
+
+    double position;
+
+    double expectedUnder;
+
+    double expectedClean;
+
+    double expectedOver;
+
+    boolean proven;
+
+    boolean pictured;
+
+    @Lob
+    @Column(updatable = false)
+    String snapshot = "";
+
+    @Version
+    long version;
+}

@@ -1,0 +1,303 @@
+package glanzen.app.pull;
+
+import glanzen.app.kit.KitService;
+import glanzen.app.rig.RigService;
+import glanzen.app.run.RunService;
+import glanzen.app.setup.Answers;
+import glanzen.app.setup.SavedSetUp;
+import glanzen.app.setup.SetUpService;
+import glanzen.app.setup.Snapshot;
+import glanzen.app.web.Conflict;
+import glanzen.app.web.Json;
+import glanzen.app.web.NotFound;
+import glanzen.app.web.Pictures;
+import glanzen.forecast.Forecast;
+import glanzen.forecast.Forecaster;
+import glanzen.forecast.Likeness;
+import glanzen.forecast.PullModel;
+import glanzen.forecast.PullPicture;
+import glanzen.kit.Board;
+import glanzen.learning.Fault;
+import glanzen.learning.Seen;
+import glanzen.learning.Seen.Outcome;
+import glanzen.measure.BadInput;
+import glanzen.measure.Checks;
+import glanzen.route.Difference;
+import glanzen.route.Rules;
+import glanzen.route.SetUp;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.PageRequest;
+import org.springframework.data.domain.Sort;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps the logbook. */
+@Service
+@Transactional
+public class PullService {
+
+    private static final int MOST_PER_PAGE = 200;
+    /** A piece of foil is cut this much larger than its plate. */
+    private static final double FOIL_MARGIN = 1.2;
+
+    private final PullRepository pulls;
+    private final PictureRepository pictures;
+    private final RunService runs;
+    private final SetUpService setUps;
+    private final Answers answers;
+    private final RigService rigs;
+    private final KitService kit;
+    private final Forecaster forecaster;
+    private final Json json;
+    private final Clock clock;
+
+    PullService(
+            PullRepository pulls,
+            PictureRepository pictures,
+            RunService runs,
+            SetUpService setUps,
+            Answers answers,
+            RigService rigs,
+            KitService kit,
+            Forecaster forecaster,
+            Json json,
+            Clock clock) {
+        this.pulls = pulls;
+        this.pictures = pictures;
+        this.runs = runs;
+        this.setUps = setUps;
+        this.answers = answers;
+        this.rigs = rigs;
+        this.kit = kit;
+        this.forecaster = forecaster;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    /** A page of the logbook. */
+    public record PullPage(List<PullView> pulls, long total) {}
+
+    /** Two pulls beside each other. */
+    public record Comparison(PullView left, PullView right, List<Difference> differences) {}
+
+    /** Logs a pull, now. */
+    public PullView log(LogEntry entry) {
+        return log(entry, clock.instant());
+    }
+
+    /** Logs a pull as of some time: freezes its set-up, learns from it, and counts what was used. */
+    public PullView log(LogEntry entry, Instant at) {
+        SetUp setUp = entry.runId() != null ? ofRun(entry.runId()) : answers.setUp(Objects.requireNonNull(entry.draft()));
+        if (!Rules.computable(setUp)) {
+            throw new BadInput("draft.layers", "are not a stack that was pulled", "plate, foil and stock, in that order");
+        }
+        Forecast expected = forecaster.forecast(
+                setUp, rigs.crowd(setUp.press().id(), setUp.platform().id()));
+        PullEntity pull = new PullEntity();
+        pull.id = "pull-" + UUID.randomUUID().toString().substring(0, 8);
+        pull.number = pulls.findFirstByOrderByNumberDesc().map(p -> p.number).orElse(0) + 1;
+        pull.loggedAt = at;
+        pull.runId = entry.runId();
+        pull.title = entry.title().trim();
+        write(pull, entry);
+        frozen(pull, setUp);
+        pull.expectedUnder = expected.under();
+        pull.expectedClean = expected.clean();
+        pull.expectedOver = expected.over();
+        if (entry.telling()) {
+            rigs.learn(setUp, entry.seen());
+        }
+        Forecast after = forecaster.forecast(
+                setUp, rigs.crowd(setUp.press().id(), setUp.platform().id()));
+        pull.position = answers.position(setUp, after);
+        pulls.saveAndFlush(pull);
+        kit.use(
+                setUp.stack().all(Board.class).stream().map(Board::id).distinct().toList(),
+                setUp.film().id(),
+                setUp.plate().areaCm2() * FOIL_MARGIN,
+                setUp.stock().id());
+        return view(pull);
+    }
+
+    private SetUp ofRun(String runId) {
+        if (pulls.existsByRunId(runId)) {
+            throw new Conflict("This run is logged already. One run, one pull; nothing was saved.");
+        }
+        return runs.logged(runId);
+    }
+
+    private void write(PullEntity pull, LogEntry entry) {
+        entry.seen();
+        pull.outcome = entry.outcome();
+        pull.amount = entry.amount();
+        pull.coverage = entry.coverage();
+        pull.spillMm = entry.spillMm();
+        pull.faults = json.write(entry.faults());
+        pull.note = entry.note();
+    }
+
+    private void frozen(PullEntity pull, SetUp setUp) {
+        pull.snapshot = json.write(Snapshot.of(setUp));
+        pull.pressId = setUp.press().id();
+        pull.platformId = setUp.platform().id();
+        pull.plateId = setUp.plate().id();
+        pull.stockId = setUp.stock().id();
+        pull.filmId = setUp.film().id();
+    }
+
+    /** A page of the logbook, newest first. */
+    @Transactional(readOnly = true)
+    public PullPage page(
+            @Nullable String plateId,
+            @Nullable String stockId,
+            @Nullable String filmId,
+            @Nullable Outcome outcome,
+            int page,
+            int size) {
+        new Checks()
+                .figure("page", page, 0, 1_000_000, "")
+                .figure("size", size, 1, MOST_PER_PAGE, "pulls")
+                .done();
+        Page<PullEntity> found = pulls.filtered(plateId, stockId, filmId, outcome, PageRequest.of(page, size));
+        return new PullPage(found.map(this::view).toList(), found.getTotalElements());
+    }
+
+    @Transactional(readOnly = true)
+    public PullView get(String id) {
+        return view(find(id));
+    }
+
+    @Transactional(readOnly = true)
+    public List<PullView> latest() {
+        return pulls.findTop8ByOrderByNumberDesc().stream().map(this::view).toList();
+    }
+
+    /** What two pulls do not share. */
+    @Transactional(readOnly = true)
+    public Comparison compare(String leftId, String rightId) {
+        PullEntity left = find(leftId);
+        PullEntity right = find(rightId);
+        return new Comparison(view(left), view(right), Difference.between(setUp(left), setUp(right)));
+    }
+
+    /** Opens a pull's set-up again, as a new one. */
+    public SavedSetUp again(String id) {
+        PullEntity pull = find(id);
+        return setUps.keep(pull.title, json.read(pull.snapshot, Snapshot.class).draft(), false);
+    }
+
+    /** Makes a pull's set-up the recipe for its plate, film and stock. */
+    public SavedSetUp prove(String id, long version) {
+        PullEntity pull = find(id);
+        Conflict.unlessSame(version, pull.version);
+        pulls.findAll().stream()
+                .filter(p -> p.plateId.equals(pull.plateId) && p.filmId.equals(pull.filmId) && p.stockId.equals(pull.stockId))
+                .forEach(p -> p.proven = false);
+        pull.proven = true;
+        return setUps.keep(pull.title, json.read(pull.snapshot, Snapshot.class).draft(), true);
+    }
+
+    /** Keeps a photograph with a pull. */
+    public PullView photograph(String id, byte[] file) {
+        PullEntity pull = find(id);
+        PictureEntity picture = pictures.findById(id).orElseGet(PictureEntity::new);
+        picture.pullId = id;
+        picture.bytes = Pictures.taken(file);
+        pictures.save(picture);
+        pull.pictured = true;
+        return view(pulls.saveAndFlush(pull));
+    }
+
+    /** The photograph, if there is one. */
+    @Transactional(readOnly = true)
+    public Optional<byte[]> photographOf(String id) {
+        return pictures.findById(id).map(p -> p.bytes);
+    }
+
+    /** A drawing of the pull as it was seen. */
+    @Transactional(readOnly = true)
+    public byte[] drawn(String id, int width, int height) {
+        PullEntity pull = find(id);
+        SetUp setUp = setUp(pull);
+        PullModel model = forecaster.model(setUp);
+        Seen seen = Seen.roughly(pull.outcome, pull.amount);
+        double coverage = pull.coverage != null ? pull.coverage : (seen.coverageLow() + seen.coverageHigh()) / 2;
+        double spill = pull.spillMm != null ? pull.spillMm : pull.outcome == Outcome.OVER ? seen.spillLowMm() + 0.08 : 0;
+        return Pictures.png(new PullPicture(
+                        setUp, model, Likeness.of(model, setUp.film().id(), coverage, spill), pull.number)
+                .draw(width, height));
+    }
+
+    /** The whole logbook, oldest first. */
+    @Transactional(readOnly = true)
+    public List<PullRecord> records() {
+        return pulls.findAll(Sort.by("number")).stream()
+                .map(p -> new PullRecord(
+                        p.id, p.number, p.loggedAt, p.title, p.outcome, p.amount, p.coverage, p.spillMm,
+                        Arrays.asList(json.read(p.faults, Fault[].class)), p.note, p.position, p.expectedUnder,
+                        p.expectedClean, p.expectedOver, p.proven, p.pictured, json.read(p.snapshot, Snapshot.class)))
+                .toList();
+    }
+
+    /** Replaces the whole logbook, photographs included. */
+    public void replace(List<PullRecord> records, Map<String, byte[]> photographs) {
+        pictures.deleteAllInBatch();
+        pulls.deleteAllInBatch();
+        for (PullRecord record : records) {
+            SetUp setUp = record.snapshot().setUp();
+            PullEntity pull = new PullEntity();
+            pull.id = record.id();
+            pull.number = record.number();
+            pull.loggedAt = record.loggedAt();
+            pull.title = record.title();
+            pull.outcome = record.outcome();
+            pull.amount = record.amount();
+            pull.coverage = record.coverage();
+            pull.spillMm = record.spillMm();
+            pull.faults = json.write(record.faults());
+            pull.note = record.note();
+            frozen(pull, setUp);
+            pull.position = record.position();
+            pull.expectedUnder = record.expectedUnder();
+            pull.expectedClean = record.expectedClean();
+            pull.expectedOver = record.expectedOver();
+            pull.proven = record.proven();
+            pull.pictured = record.pictured();
+            pulls.save(pull);
+            if (record.pictured()) {
+                PictureEntity picture = new PictureEntity();
+                picture.pullId = record.id();
+                picture.bytes = photographs.get(record.id());
+                pictures.save(picture);
+            }
+        }
+        pulls.flush();
+    }
+
+    private PullEntity find(String id) {
+        return pulls.findById(id).orElseThrow(() -> new NotFound("This pull"));
+    }
+
+    private SetUp setUp(PullEntity pull) {
+        return json.read(pull.snapshot, Snapshot.class).setUp();
+    }
+
+    private PullView view(PullEntity p) {
+        Snapshot snapshot = json.read(p.snapshot, Snapshot.class);
+        return new PullView(
+                p.id, p.number, p.loggedAt, p.title, snapshot.kit().plates().get(0).name(),
+                snapshot.kit().stocks().get(0).name(), snapshot.kit().films().get(0).name(),
+                snapshot.kit().presses().get(0).name(), p.outcome, p.amount, p.coverage, p.spillMm,
+                Arrays.asList(json.read(p.faults, Fault[].class)), p.note, p.expectedUnder, p.expectedClean,
+                p.expectedOver, p.proven, p.pictured, p.version);
+    }
+}

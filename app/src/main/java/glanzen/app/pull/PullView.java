@@ -1,0 +1,42 @@
+package glanzen.app.pull;
+
+import glanzen.learning.Fault;
+import glanzen.learning.Seen.Amount;
+import glanzen.learning.Seen.Outcome;
+import java.time.Instant;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A pull as the logbook shows it.
+ *
+ * @param number its number in the logbook, from 1
+ * @param title what was pulled
+ * @param plate plate, stock, film and press by name, as they were
+ * @param coverage share covered, if read off
+ * @param spillMm spill, if read off
+ * @param expectedClean chance of clean that was forecast before it was pulled
+ * @param proven its set-up was made the proven recipe
+ * @param pictured it has a photograph; otherwise its picture is drawn
+ */
+public record PullView(
+        String id,
+        int number,
+        Instant loggedAt,
+        String title,
+        String plate,
+        String stock,
+        String film,
+        String press,
+        Outcome outcome,
+        Amount amount,
+        @Nullable Double coverage,
+        @Nullable Double spillMm,
+        List<Fault> faults,
+        String note,
+        double expectedUnder,
+        double expectedClean,
+        double expectedOver,
+        boolean proven,
+        boolean pictured,
+        long version) {}

@@ -1,0 +1,5 @@
+/** The logbook. */
+@NullMarked
+package glanzen.app.pull;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,28 @@
+package glanzen.app.rig;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Lob;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+
+/** What is believed of one press with one platform. */
+@Entity
+@Table(name = "belief")
+class BeliefEntity {
+
+    @Id
+    String id = "";
+
+    String pressId = "";
+
+    String platformId = "";
+
+    @Lob
+    String crowd = "";
+
+    int pulls;
+
+    @Version
+    long version;
+}

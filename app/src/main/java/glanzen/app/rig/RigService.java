@@ -1,0 +1,113 @@
+package glanzen.app.rig;
+
+import glanzen.app.kit.KitService;
+import glanzen.app.web.Json;
+import glanzen.forecast.Crowd;
+import glanzen.forecast.Forecaster;
+import glanzen.kit.Platform;
+import glanzen.kit.Press;
+import glanzen.learning.Learner;
+import glanzen.learning.RigReport;
+import glanzen.learning.Seen;
+import glanzen.route.SetUp;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps what has been learned of each press with each platform. */
+@Service
+@Transactional
+public class RigService {
+
+    private final BeliefRepository beliefs;
+    private final KitService kit;
+    private final Forecaster forecaster;
+    private final Json json;
+    private final Crowd fresh = Crowd.fresh();
+
+    /** Parsed crowds by text, since a forecast must not read a hundred kilobytes of JSON each time. */
+    private final Map<String, Crowd> parsed = new ConcurrentHashMap<>();
+
+    RigService(BeliefRepository beliefs, KitService kit, Forecaster forecaster, Json json) {
+        this.beliefs = beliefs;
+        this.kit = kit;
+        this.forecaster = forecaster;
+        this.json = json;
+    }
+
+    /** A belief as it is handed out. */
+    public record Belief(String pressId, String platformId, int pulls, Crowd crowd) {}
+
+    /** What is known of a rig. */
+    @Transactional(readOnly = true)
+    public Crowd crowd(String pressId, String platformId) {
+        return beliefs.findById(key(pressId, platformId)).map(this::crowd).orElse(fresh);
+    }
+
+    /** How many pulls it was learned from. */
+    @Transactional(readOnly = true)
+    public int pulls(String pressId, String platformId) {
+        return beliefs.findById(key(pressId, platformId)).map(b -> b.pulls).orElse(0);
+    }
+
+    /** What is worth saying of it. */
+    @Transactional(readOnly = true)
+    public List<RigReport.Remark> remarks(Press press, Platform platform) {
+        return RigReport.of(crowd(press.id(), platform.id()), press, platform, kit.kit().films());
+    }
+
+    /** Learns from a pull. */
+    public void learn(SetUp setUp, Seen seen) {
+        String id = key(setUp.press().id(), setUp.platform().id());
+        BeliefEntity belief = beliefs.findById(id).orElseGet(() -> {
+            BeliefEntity fresh = new BeliefEntity();
+            fresh.id = id;
+            fresh.pressId = setUp.press().id();
+            fresh.platformId = setUp.platform().id();
+            return fresh;
+        });
+        Crowd before = crowd(setUp.press().id(), setUp.platform().id());
+        Crowd after = Learner.learn(before, forecaster.model(setUp), setUp.film().id(), seen, belief.pulls + 1L);
+        parsed.remove(belief.crowd);
+        belief.crowd = json.write(after);
+        belief.pulls++;
+        beliefs.saveAndFlush(belief);
+    }
+
+    /** Goes back to the labels. */
+    public void forget(String pressId, String platformId) {
+        beliefs.findById(key(pressId, platformId)).ifPresent(beliefs::delete);
+    }
+
+    /** Everything believed. */
+    @Transactional(readOnly = true)
+    public List<Belief> all() {
+        return beliefs.findAll().stream()
+                .map(b -> new Belief(b.pressId, b.platformId, b.pulls, crowd(b)))
+                .toList();
+    }
+
+    /** Replaces everything believed. */
+    public void replace(List<Belief> all) {
+        beliefs.deleteAllInBatch();
+        for (Belief belief : all) {
+            BeliefEntity entity = new BeliefEntity();
+            entity.id = key(belief.pressId, belief.platformId);
+            entity.pressId = belief.pressId;
+            entity.platformId = belief.platformId;
+            entity.pulls = belief.pulls;
+            entity.crowd = json.write(belief.crowd);
+            beliefs.save(entity);
+        }
+    }
+
+    private Crowd crowd(BeliefEntity belief) {
+        return parsed.computeIfAbsent(belief.crowd, text -> json.read(text, Crowd.class));
+    }
+
+    private static String key(String pressId, String platformId) {
+        return pressId + "+" + platformId;
+    }
+}

@@ -1,0 +1,44 @@
+package glanzen.app.run;
+
+import glanzen.app.device.PlatformDevice;
+import glanzen.app.device.PressDevice;
+import glanzen.app.run.RunView.Reminder;
+import glanzen.app.run.RunView.Reminder.Kind;
+import glanzen.route.Step;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What a person with busy hands forgets. */
+final class Reminders {
+
+    private static final double SOAK_FORGOTTEN = 20;
+    private static final double REDOCK_FORGOTTEN = 6;
+    private static final double OVERDUE = 8;
+
+    private Reminders() {}
+
+    static List<Reminder> of(
+            Step step, double elapsed, PlatformDevice.Reading platform, PressDevice.Reading press) {
+        List<Reminder> reminders = new ArrayList<>();
+        Step.Kind kind = step.kind();
+        if (platform.switchedItselfOff() && kind != Step.Kind.PREPARE && kind.ordinal() < Step.Kind.REDOCK.ordinal()) {
+            reminders.add(new Reminder(
+                    Kind.SWITCHED_OFF, "The platform has switched itself off. Go back a step and switch it off and on again."));
+        }
+        if (kind == Step.Kind.PLACE && elapsed > SOAK_FORGOTTEN) {
+            reminders.add(new Reminder(Kind.START_SOAK, "Is the plate on? The soak timer has not been started."));
+        }
+        if (kind.ordinal() >= Step.Kind.REDOCK.ordinal() && !platform.docked() && elapsed > REDOCK_FORGOTTEN) {
+            reminders.add(new Reminder(Kind.REDOCK, "The platform is still out: put it back in its dock."));
+        }
+        if (press.state() == PressDevice.State.STALLED) {
+            reminders.add(new Reminder(
+                    Kind.STALLED, "The press refuses the stack. Reverse it out, never force it; then take the thickest shim out."));
+        }
+        boolean timed = kind == Step.Kind.SOAK || kind == Step.Kind.HOLD;
+        if (timed && elapsed > step.seconds() + OVERDUE) {
+            reminders.add(new Reminder(Kind.OVERDUE, "Over time: every second adds heat. Go on."));
+        }
+        return reminders;
+    }
+}

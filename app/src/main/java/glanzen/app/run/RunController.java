@@ -1,0 +1,82 @@
+package glanzen.app.run;
+
+import glanzen.app.device.BenchClock;
+import glanzen.app.run.RunService.Action;
+import glanzen.app.web.Pictures;
+import glanzen.forecast.Pull;
+import io.swagger.v3.oas.annotations.Hidden;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+@RestController
+@RequestMapping("/api/runs")
+class RunController {
+
+    private final RunService runs;
+    private final RunFeed feed;
+    private final BenchClock clock;
+
+    RunController(RunService runs, RunFeed feed, BenchClock clock) {
+        this.runs = runs;
+        this.feed = feed;
+        this.clock = clock;
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    RunView begin(@RequestParam String setUpId) {
+        return runs.begin(setUpId);
+    }
+
+    @GetMapping("/{id}")
+    RunView get(@PathVariable String id) {
+        return runs.get(id);
+    }
+
+    @PostMapping("/{id}/actions")
+    RunView act(@PathVariable String id, @RequestParam Action action, @RequestParam long version) {
+        return runs.act(id, action, version);
+    }
+
+    @PutMapping("/{id}/preflight/{line}")
+    RunView tick(@PathVariable String id, @PathVariable int line, @RequestParam boolean done) {
+        return runs.tick(id, line, done);
+    }
+
+    /** Bench time for everything simulated. */
+    @PutMapping("/{id}/speed")
+    RunView speed(@PathVariable String id, @RequestParam double speed) {
+        clock.speed(speed);
+        return runs.get(id);
+    }
+
+    /** What the simulated scanner reads off the pull. */
+    @GetMapping("/{id}/scan")
+    Pull scan(@PathVariable String id) {
+        return runs.scan(id);
+    }
+
+    @GetMapping(path = "/{id}/scan.png", produces = MediaType.IMAGE_PNG_VALUE)
+    byte[] scanned(
+            @PathVariable String id,
+            @RequestParam(defaultValue = "600") int width,
+            @RequestParam(defaultValue = "400") int height) {
+        Pictures.checkSize(width, height);
+        return Pictures.png(runs.scanned(id, width, height));
+    }
+
+    @Hidden
+    @GetMapping(path = "/{id}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter events(@PathVariable String id) {
+        return feed.watch(id);
+    }
+}

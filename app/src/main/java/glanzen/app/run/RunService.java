@@ -1,0 +1,252 @@
+package glanzen.app.run;
+
+import glanzen.app.device.BenchClock;
+import glanzen.app.device.Devices;
+import glanzen.app.device.PlatformDevice;
+import glanzen.app.device.PressDevice;
+import glanzen.app.device.SimulatedRig;
+import glanzen.app.run.RunView.Status;
+import glanzen.app.run.RunView.Tick;
+import glanzen.app.setup.Answers;
+import glanzen.app.setup.SavedSetUp;
+import glanzen.app.setup.SetUpService;
+import glanzen.app.setup.Snapshot;
+import glanzen.app.web.Conflict;
+import glanzen.app.web.Json;
+import glanzen.app.web.NotFound;
+import glanzen.forecast.Pull;
+import glanzen.measure.BadInput;
+import glanzen.route.Finding;
+import glanzen.route.Finding.Severity;
+import glanzen.route.Rules;
+import glanzen.route.RunSheet;
+import glanzen.route.SetUp;
+import glanzen.route.Step;
+import java.awt.image.BufferedImage;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.TreeSet;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Leads through a run, one step at a time, and keeps it wherever it stands. */
+@Service
+@Transactional
+public class RunService {
+
+    private final RunRepository runs;
+    private final SetUpService setUps;
+    private final Answers answers;
+    private final Devices devices;
+    private final BenchClock clock;
+    private final SimulatedRig simulated;
+    private final Json json;
+
+    RunService(
+            RunRepository runs,
+            SetUpService setUps,
+            Answers answers,
+            Devices devices,
+            BenchClock clock,
+            SimulatedRig simulated,
+            Json json) {
+        this.runs = runs;
+        this.setUps = setUps;
+        this.answers = answers;
+        this.devices = devices;
+        this.clock = clock;
+        this.simulated = simulated;
+        this.json = json;
+    }
+
+    /** What a person does in a run. */
+    public enum Action {
+        NEXT,
+        BACK,
+        REVERSE_OUT,
+        LEAVE
+    }
+
+    /** Begins a run of a saved set-up. */
+    public RunView begin(String setUpId) {
+        open().ifPresent(run -> {
+            throw new Conflict("“" + run.title() + "” is still open. Finish it or leave it first.");
+        });
+        SavedSetUp saved = setUps.get(setUpId);
+        SetUp setUp = answers.setUp(saved.draft());
+        for (Finding finding : Rules.check(setUp, answers.workshop())) {
+            if (finding.severity() == Severity.STOP) {
+                throw new BadInput("setUp", finding.what(), "a stack that nothing stops; see its findings");
+            }
+        }
+        RunEntity run = new RunEntity();
+        run.id = "run-" + UUID.randomUUID().toString().substring(0, 8);
+        run.title = saved.name();
+        run.snapshot = json.write(Snapshot.of(setUp));
+        run.stepStartedAt = clock.now();
+        run.createdAt = clock.now();
+        runs.saveAndFlush(run);
+        devices.press(setUp.press()).clear();
+        return view(run);
+    }
+
+    @Transactional(readOnly = true)
+    public RunView get(String id) {
+        return view(find(id));
+    }
+
+    /** The run that is on, if one is. */
+    @Transactional(readOnly = true)
+    public Optional<RunView> open() {
+        return runs.findFirstByStatusOrderByCreatedAtDesc(Status.OPEN).map(this::view);
+    }
+
+    /** Ticks or unticks a line of the pre-flight list. */
+    public RunView tick(String id, int line, boolean done) {
+        RunEntity run = find(id);
+        TreeSet<Integer> ticked = ticked(run);
+        if (line < 0 || line >= RunSheet.preflight(setUp(run)).size()) {
+            throw new BadInput("line", "is not on the list", "a line of the list");
+        }
+        if (done) {
+            ticked.add(line);
+        } else {
+            ticked.remove(line);
+        }
+        run.ticked = json.write(ticked);
+        return view(runs.saveAndFlush(run));
+    }
+
+    /** Does something, unless the run has moved on meanwhile. */
+    public RunView act(String id, Action action, long version) {
+        RunEntity run = find(id);
+        Conflict.unlessSame(version, run.version);
+        if (run.status != Status.OPEN) {
+            throw new Conflict("This run is over.");
+        }
+        SetUp setUp = setUp(run);
+        List<Step> steps = RunSheet.steps(setUp);
+        switch (action) {
+            case NEXT -> {
+                leave(steps.get(run.step).kind(), setUp);
+                enter(run, Math.min(steps.size() - 1, run.step + 1), steps, setUp);
+            }
+            case BACK -> enter(run, Math.max(0, run.step - 1), steps, setUp);
+            case REVERSE_OUT -> {
+                devices.press(setUp.press()).clear();
+                devices.platform(setUp.platform()).dock(true);
+                enter(run, firstOf(steps, Step.Kind.LAY), steps, setUp);
+            }
+            case LEAVE -> {
+                devices.platform(setUp.platform()).dock(true);
+                run.status = Status.LEFT;
+            }
+        }
+        return view(runs.saveAndFlush(run));
+    }
+
+    /** Ends a run because its pull was logged. */
+    public SetUp logged(String id) {
+        RunEntity run = find(id);
+        if (run.status == Status.LOGGED) {
+            throw new Conflict("This run is logged already. One run, one pull; nothing was saved.");
+        }
+        run.status = Status.LOGGED;
+        runs.saveAndFlush(run);
+        return setUp(run);
+    }
+
+    /** The set-up a run pulls. */
+    @Transactional(readOnly = true)
+    public SetUp setUp(String id) {
+        return setUp(find(id));
+    }
+
+    /** What the simulated scanner reads off the pull of a run. */
+    @Transactional(readOnly = true)
+    public Pull scan(String id) {
+        return simulated.pull(setUp(find(id)), id.hashCode());
+    }
+
+    /** What the simulated scanner sees. */
+    @Transactional(readOnly = true)
+    public BufferedImage scanned(String id, int width, int height) {
+        return simulated.picture(setUp(find(id)), id.hashCode(), width, height);
+    }
+
+    /** Forgets all runs, because the workshop they belong to is replaced. */
+    public void forgetAll() {
+        runs.deleteAllInBatch();
+    }
+
+    /** The devices follow what the hands do. */
+    private void leave(Step.Kind kind, SetUp setUp) {
+        if (kind == Step.Kind.REDOCK) {
+            devices.platform(setUp.platform()).dock(true);
+        } else if (kind == Step.Kind.PASS) {
+            PressDevice press = devices.press(setUp.press());
+            if (press.read().state() == PressDevice.State.STALLED) {
+                throw new Conflict("The press refuses the stack. Reverse it out first.");
+            }
+            press.clear();
+        }
+    }
+
+    private void enter(RunEntity run, int step, List<Step> steps, SetUp setUp) {
+        if (step != run.step || step == 0) {
+            run.step = step;
+            run.stepStartedAt = clock.now();
+        }
+        PlatformDevice platform = devices.platform(setUp.platform());
+        switch (steps.get(step).kind()) {
+            case HEAT_UP -> platform.switchOn(setUp.setPointC());
+            case HOLD -> platform.dock(false);
+            case PASS -> {
+                boolean refuses = simulated.pull(setUp, run.id.hashCode()).forceN() > setUp.press().maxForceN();
+                devices.press(setUp.press()).feed(steps.get(step).seconds(), refuses);
+            }
+            default -> {}
+        }
+    }
+
+    private static int firstOf(List<Step> steps, Step.Kind kind) {
+        for (int i = 0; i < steps.size(); i++) {
+            if (steps.get(i).kind() == kind) {
+                return i;
+            }
+        }
+        return 0;
+    }
+
+    private RunEntity find(String id) {
+        return runs.findById(id).orElseThrow(() -> new NotFound("This run"));
+    }
+
+    private SetUp setUp(RunEntity run) {
+        return json.read(run.snapshot, Snapshot.class).setUp();
+    }
+
+    private TreeSet<Integer> ticked(RunEntity run) {
+        return new TreeSet<>(Arrays.asList(json.read(run.ticked, Integer[].class)));
+    }
+
+    private RunView view(RunEntity run) {
+        Snapshot snapshot = json.read(run.snapshot, Snapshot.class);
+        SetUp setUp = snapshot.setUp();
+        List<Step> steps = RunSheet.steps(setUp);
+        double elapsed = Duration.between(run.stepStartedAt, clock.now()).toMillis() / 1000.0;
+        PlatformDevice.Reading platform = devices.platform(setUp.platform()).read();
+        PressDevice.Reading press = devices.press(setUp.press()).read();
+        List<Tick> preflight = new ArrayList<>();
+        for (String line : RunSheet.preflight(setUp)) {
+            preflight.add(new Tick(line, ticked(run).contains(preflight.size())));
+        }
+        return new RunView(
+                run.id, run.title, run.status, run.version, preflight, steps, run.step, elapsed, clock.speed(), platform,
+                press, Reminders.of(steps.get(run.step), elapsed, platform, press), snapshot.draft());
+    }
+}

@@ -1,0 +1,63 @@
+package glanzen.app.run;
+
+import glanzen.app.device.PlatformDevice;
+import glanzen.app.device.PressDevice;
+import glanzen.app.setup.Draft;
+import glanzen.route.Step;
+import java.util.List;
+
+/**
+ * A run as it is now. Every event carries all of it, so that a page that missed one has missed nothing.
+ *
+ * @param id key
+ * @param title what is being pulled
+ * @param status open, logged or left
+ * @param version to be handed back with an action
+ * @param preflight what must lie ready
+ * @param steps all instructions
+ * @param step which one is on
+ * @param elapsedSeconds since it came on, bench time
+ * @param speed bench seconds in one second
+ * @param platform the platform's lights
+ * @param press what the press is doing
+ * @param reminders what is being forgotten
+ * @param draft the set-up being pulled
+ */
+public record RunView(
+        String id,
+        String title,
+        Status status,
+        long version,
+        List<Tick> preflight,
+        List<Step> steps,
+        int step,
+        double elapsedSeconds,
+        double speed,
+        PlatformDevice.Reading platform,
+        PressDevice.Reading press,
+        List<Reminder> reminders,
+        Draft draft) {
+
+    /** Where a run stands. */
+    public enum Status {
+        OPEN,
+        LOGGED,
+        LEFT
+    }
+
+    /** One line of the pre-flight list. */
+    public record Tick(String text, boolean done) {}
+
+    /** Something that is being forgotten. */
+    public record Reminder(Kind kind, String text) {
+
+        /** What it is about. */
+        public enum Kind {
+            START_SOAK,
+            SWITCHED_OFF,
+            REDOCK,
+            STALLED,
+            OVERDUE
+        }
+    }
+}

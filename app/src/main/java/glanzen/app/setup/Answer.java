@@ -1,0 +1,93 @@
+package glanzen.app.setup;
+
+import glanzen.forecast.Forecast.NipFigures;
+import glanzen.forecast.Quantiles;
+import glanzen.heat.HeatTrace.Phase;
+import glanzen.learning.RigReport;
+import glanzen.learning.Seen;
+import glanzen.route.Difference;
+import glanzen.route.Finding;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Everything there is to say about a draft, in one go.
+ *
+ * @param thicknessMm of the whole stack
+ * @param openingMm of the press, by its label
+ * @param overfillMm what the rollers have to squeeze
+ * @param seconds time from plate on platform to peel
+ * @param pullable nothing stops it
+ * @param findings rules it breaks, worst first
+ * @param cautions hazards of this set-up, in plain words
+ * @param expected what to expect; absent if it cannot be computed
+ * @param rig what has been learned of this press and platform
+ */
+public record Answer(
+        double thicknessMm,
+        double openingMm,
+        double overfillMm,
+        double seconds,
+        boolean pullable,
+        List<FoundView> findings,
+        List<String> cautions,
+        @Nullable Expected expected,
+        RigView rig) {
+
+    /** A rule that is broken, with the mended draft. */
+    public record FoundView(
+            String rule, Finding.Severity severity, int layer, String what, String why, @Nullable MendView mend) {}
+
+    /** A way out. */
+    public record MendView(String label, Draft draft) {}
+
+    /**
+     * A forecast as it is drawn.
+     *
+     * @param under share with too little foil
+     * @param clean share of clean pulls
+     * @param over share with too much
+     * @param refused share of rigs whose press would stall
+     * @param twenty of twenty pulls: under, clean, over
+     */
+    public record Expected(
+            double under,
+            double clean,
+            double over,
+            double refused,
+            List<Integer> twenty,
+            Quantiles coverage,
+            Quantiles spillMm,
+            WindowView window,
+            NipFigures nip,
+            List<HeatView> heat) {}
+
+    /**
+     * Places on the scale from too little to too much: the clean zone is from 0 to 1.
+     *
+     * @param low a tenth of likely pulls lie below
+     * @param middle the likeliest place
+     * @param high a tenth lie above
+     * @param open false if no dose is clean
+     * @param softnessMm how far over-foil can spread on this backing
+     * @param ticks where the last pulls of this plate, film and stock lay
+     */
+    public record WindowView(
+            double low, double middle, double high, boolean open, double softnessMm, List<Tick> ticks) {}
+
+    /** A past pull on the scale. */
+    public record Tick(int number, double position, Seen.Outcome outcome) {}
+
+    /** Bond temperature over one phase; times since the plate went on. */
+    public record HeatView(Phase phase, List<Double> seconds, List<Double> celsius) {}
+
+    /** What has been learned of a rig. */
+    public record RigView(int pulls, List<RigReport.Remark> remarks) {}
+
+    /** A proposal as it is drawn. */
+    public record ProposalView(Draft draft, Expected expected, double seconds, List<Difference> changes, String why) {}
+
+    /** What a search found. */
+    public record AdviceView(
+            List<ProposalView> best, @Nullable ProposalView cheapest, List<String> refusals, int considered) {}
+}

@@ -1,0 +1,222 @@
+package glanzen.app.setup;
+
+import glanzen.advice.Advice;
+import glanzen.advice.Advisor;
+import glanzen.advice.ErrorBias;
+import glanzen.advice.Proposal;
+import glanzen.app.kit.KitService;
+import glanzen.app.rig.RigService;
+import glanzen.app.setup.Answer.AdviceView;
+import glanzen.app.setup.Answer.Expected;
+import glanzen.app.setup.Answer.FoundView;
+import glanzen.app.setup.Answer.HeatView;
+import glanzen.app.setup.Answer.MendView;
+import glanzen.app.setup.Answer.ProposalView;
+import glanzen.app.setup.Answer.RigView;
+import glanzen.app.setup.Answer.Tick;
+import glanzen.app.setup.Answer.WindowView;
+import glanzen.artwork.ArtworkShelf;
+import glanzen.forecast.Crowd;
+import glanzen.forecast.Forecast;
+import glanzen.forecast.Forecaster;
+import glanzen.forecast.PullPicture;
+import glanzen.forecast.Rig;
+import glanzen.heat.HeatTrace;
+import glanzen.measure.BadInput;
+import glanzen.route.Finding;
+import glanzen.route.Finding.Mend;
+import glanzen.route.RunSheet;
+import glanzen.route.Rules;
+import glanzen.route.SetUp;
+import glanzen.route.Workshop;
+import glanzen.transfer.Transfer;
+import java.awt.image.BufferedImage;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** Asks the core about set-ups and puts its answers into the shape in which they are drawn. */
+@Service
+public class Answers {
+
+    private static final int HEAT_POINTS = 40;
+    private static final long STOCK_TEXTURE = 7;
+
+    private final KitService kit;
+    private final RigService rigs;
+    private final Forecaster forecaster;
+    private final ArtworkShelf artworks;
+    private final PastPulls past;
+
+    Answers(KitService kit, RigService rigs, Forecaster forecaster, ArtworkShelf artworks, PastPulls past) {
+        this.kit = kit;
+        this.rigs = rigs;
+        this.forecaster = forecaster;
+        this.artworks = artworks;
+        this.past = past;
+    }
+
+    /** The set-up a draft means, with the kit as it is. */
+    public SetUp setUp(Draft draft) {
+        return Drafts.setUp(draft, kit.kit());
+    }
+
+    /** What the core may draw on. */
+    public Workshop workshop() {
+        return new Workshop(kit.boards(), artworks);
+    }
+
+    Answer answer(Draft draft) {
+        SetUp setUp = setUp(draft);
+        List<Finding> findings = Rules.check(setUp, workshop());
+        boolean computable = Rules.computable(setUp);
+        Crowd crowd = crowd(setUp);
+        return new Answer(
+                setUp.stack().thicknessMm(),
+                setUp.press().openingMm(),
+                setUp.overfillMm(),
+                computable ? setUp.totalSeconds() : 0,
+                Rules.pullable(findings),
+                findings.stream().map(Answers::view).toList(),
+                computable ? cautions(setUp) : List.of(),
+                computable ? expected(setUp, forecaster.forecast(setUp, crowd)) : null,
+                new RigView(
+                        rigs.pulls(setUp.press().id(), setUp.platform().id()),
+                        rigs.remarks(setUp.press(), setUp.platform())));
+    }
+
+    AdviceView advise(Draft draft, ErrorBias bias) {
+        SetUp setUp = computable(draft);
+        Advice advice = new Advisor(forecaster, workshop()).advise(setUp, crowd(setUp), bias);
+        return new AdviceView(
+                advice.best().stream().map(this::view).toList(),
+                advice.cheapest() == null ? null : view(advice.cheapest()),
+                advice.refusals(),
+                advice.considered());
+    }
+
+    /** The cheapest single change that brings the pull near a place on the scale. */
+    Optional<ProposalView> toward(Draft draft, double position) {
+        SetUp setUp = computable(draft);
+        Crowd crowd = crowd(setUp);
+        double dose = scale(forecaster.forecast(setUp, crowd).window()).dose(position);
+        return new Advisor(forecaster, workshop()).toward(setUp, crowd, dose).map(this::view);
+    }
+
+    BufferedImage picture(Draft draft, int width, int height) {
+        SetUp setUp = computable(draft);
+        Rig middle = crowd(setUp).knowing(setUp.film().id()).middle(setUp.film().id());
+        return new PullPicture(setUp, forecaster.model(setUp), middle, STOCK_TEXTURE).draw(width, height);
+    }
+
+    /** Where a pull of a set-up lies on the scale. */
+    public double position(SetUp setUp, Forecast forecast) {
+        return scale(forecast.window()).position(forecast.dose().middle());
+    }
+
+    private SetUp computable(Draft draft) {
+        SetUp setUp = setUp(draft);
+        if (!Rules.computable(setUp)) {
+            throw new BadInput(
+                    "layers", "are not a stack that can be pulled", "platform, plate, foil and stock once each, in that order");
+        }
+        return setUp;
+    }
+
+    private Crowd crowd(SetUp setUp) {
+        return rigs.crowd(setUp.press().id(), setUp.platform().id());
+    }
+
+    private static List<String> cautions(SetUp setUp) {
+        return RunSheet.steps(setUp).stream()
+                .flatMap(s -> s.cautions().stream())
+                .distinct()
+                .toList();
+    }
+
+    private static FoundView view(Finding f) {
+        return new FoundView(f.rule(), f.severity(), f.layer(), f.what(), f.why(), view(f.mend()));
+    }
+
+    private static @Nullable MendView view(@Nullable Mend mend) {
+        return mend == null ? null : new MendView(mend.label(), Drafts.draft(mend.mended()));
+    }
+
+    private ProposalView view(Proposal p) {
+        return new ProposalView(
+                Drafts.draft(p.setUp()), expected(p.setUp(), p.forecast()), p.seconds(), p.changes(), p.why());
+    }
+
+    private Expected expected(SetUp setUp, Forecast f) {
+        Scale scale = scale(f.window());
+        List<Tick> ticks =
+                past.ticks(setUp.plate().id(), setUp.film().id(), setUp.stock().id());
+        WindowView window = new WindowView(
+                scale.position(f.dose().low()),
+                scale.position(f.dose().middle()),
+                scale.position(f.dose().high()),
+                f.window().open(),
+                Transfer.softnessMm(setUp.stack().softBackingMm()),
+                ticks);
+        return new Expected(
+                f.under(),
+                f.clean(),
+                f.over(),
+                f.refused(),
+                Arrays.stream(f.twenty()).boxed().toList(),
+                f.coverage(),
+                f.spillMm(),
+                window,
+                f.nip(),
+                heat(f.heat()));
+    }
+
+    /** Logarithmic, with the clean zone from 0 to 1. Without a clean zone its place still has a width to be drawn. */
+    private record Scale(double lnLeast, double lnMost) {
+
+        double position(double dose) {
+            double position = (Math.log(Math.max(dose, 1e-9)) - lnLeast) / (lnMost - lnLeast);
+            return Math.max(-9, Math.min(9, position));
+        }
+
+        double dose(double position) {
+            return Math.exp(lnLeast + position * (lnMost - lnLeast));
+        }
+    }
+
+    private static Scale scale(Forecast.Window w) {
+        double least = Math.log(w.least());
+        double most = Math.log(w.most());
+        double middle = (least + most) / 2;
+        return w.open() ? new Scale(least, most) : new Scale(middle - 0.2, middle + 0.2);
+    }
+
+    private static List<HeatView> heat(List<HeatTrace> traces) {
+        List<HeatView> views = new ArrayList<>();
+        double start = 0;
+        for (HeatTrace trace : traces) {
+            double from = start;
+            views.add(new HeatView(
+                    trace.phase(),
+                    thinned(trace.seconds(), t -> from + t),
+                    thinned(trace.celsius(), Function.identity())));
+            start += trace.seconds()[trace.seconds().length - 1];
+        }
+        return views;
+    }
+
+    private static List<Double> thinned(double[] values, Function<Double, Double> shown) {
+        int step = Math.max(1, values.length / HEAT_POINTS);
+        List<Double> thin = new ArrayList<>();
+        for (int i = 0; i < values.length; i++) {
+            if (i % step == 0 || i == values.length - 1) {
+                thin.add(Math.round(shown.apply(values[i]) * 100) / 100.0);
+            }
+        }
+        return thin;
+    }
+}

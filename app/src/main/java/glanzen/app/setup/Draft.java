@@ -1,0 +1,62 @@
+package glanzen.app.setup;
+
+import glanzen.kit.Pace;
+import glanzen.route.Heating;
+import glanzen.route.Medium;
+import glanzen.route.Peel;
+import glanzen.route.Route;
+import glanzen.stack.Facing;
+import java.util.List;
+
+/**
+ * A set-up as it travels and is saved: the core's {@link glanzen.route.SetUp} with things named by key.
+ *
+ * @param route how it is done
+ * @param pressId what presses
+ * @param platformId what heats
+ * @param level heat level, from 0
+ * @param layers bottom to top
+ * @param heating what lies on the platform during the soak
+ * @param soakSeconds s
+ * @param holdSeconds s
+ * @param pace how fast it is fed
+ * @param passes trips through the press
+ * @param peel how the film comes off
+ * @param medium ink or paint under the foil
+ * @param filmPeeled protective film off the foil side
+ * @param roomC °C
+ */
+public record Draft(
+        Route route,
+        String pressId,
+        String platformId,
+        int level,
+        List<DraftLayer> layers,
+        Heating heating,
+        double soakSeconds,
+        double holdSeconds,
+        Pace pace,
+        int passes,
+        Peel peel,
+        Medium medium,
+        boolean filmPeeled,
+        double roomC) {
+
+    /** Which shelf a layer comes from. */
+    public enum LayerKind {
+        PLATFORM,
+        PLATE,
+        FILM,
+        STOCK,
+        BOARD
+    }
+
+    /**
+     * One layer.
+     *
+     * @param kind which shelf it comes from
+     * @param id key of the thing
+     * @param facing which way its telling face looks
+     */
+    public record DraftLayer(LayerKind kind, String id, Facing facing) {}
+}

@@ -1,0 +1,167 @@
+package glanzen.app.setup;
+
+import glanzen.app.kit.KitService;
+import glanzen.app.preferences.PreferencesService;
+import glanzen.app.setup.Draft.DraftLayer;
+import glanzen.app.setup.Draft.LayerKind;
+import glanzen.app.web.Conflict;
+import glanzen.app.web.Json;
+import glanzen.app.web.NotFound;
+import glanzen.kit.Kit;
+import glanzen.measure.BadInput;
+import glanzen.measure.Checks;
+import glanzen.route.Route;
+import glanzen.route.SetUp;
+import glanzen.route.StartingStack;
+import glanzen.stack.Facing;
+import java.time.Clock;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Predicate;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps set-ups and starts new ones. */
+@Service
+@Transactional
+public class SetUpService {
+
+    private final SetUpRepository setUps;
+    private final KitService kit;
+    private final PreferencesService preferences;
+    private final Json json;
+    private final Clock clock;
+
+    SetUpService(
+            SetUpRepository setUps, KitService kit, PreferencesService preferences, Json json, Clock clock) {
+        this.setUps = setUps;
+        this.kit = kit;
+        this.preferences = preferences;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    /** What a person picks to begin with. */
+    public record Choice(
+            String name, Route route, String pressId, String platformId, String plateId, String filmId, String stockId) {}
+
+    /** All of them, last touched first. */
+    @Transactional(readOnly = true)
+    public List<SavedSetUp> all() {
+        return setUps.findAllByOrderByTouchedAtDesc().stream().map(this::view).toList();
+    }
+
+    @Transactional(readOnly = true)
+    public SavedSetUp get(String id) {
+        return view(find(id));
+    }
+
+    /** Builds the stack a route begins with and keeps it. */
+    public SavedSetUp start(Choice choice) {
+        new Checks()
+                .name("name", choice.name)
+                .present("route", choice.route, "a route")
+                .present("pressId", choice.pressId, "a press")
+                .present("platformId", choice.platformId, "a platform")
+                .present("plateId", choice.plateId, "a plate")
+                .present("filmId", choice.filmId, "a foil")
+                .present("stockId", choice.stockId, "a stock")
+                .done();
+        Kit all = kit.kit();
+        SetUp setUp = StartingStack.of(
+                choice.route,
+                pick("pressId", all.presses(), p -> p.id().equals(choice.pressId)),
+                pick("platformId", all.platforms(), p -> p.id().equals(choice.platformId)),
+                pick("plateId", all.plates(), p -> p.id().equals(choice.plateId)),
+                pick("filmId", all.films(), p -> p.id().equals(choice.filmId)),
+                pick("stockId", all.stocks(), p -> p.id().equals(choice.stockId)),
+                kit.boards(),
+                preferences.get().roomC());
+        return keep(choice.name, Drafts.draft(setUp), false);
+    }
+
+    private static <T> T pick(String field, List<T> shelf, Predicate<T> fits) {
+        return shelf.stream()
+                .filter(fits)
+                .findFirst()
+                .orElseThrow(() -> new BadInput(field, "is not in your kit", "something from the kit"));
+    }
+
+    /** Keeps a new set-up. */
+    public SavedSetUp keep(String name, Draft draft, boolean proven) {
+        new Checks().name("name", name).done();
+        Drafts.setUp(draft, kit.kit());
+        SetUpEntity entity = new SetUpEntity();
+        entity.id = "setup-" + UUID.randomUUID().toString().substring(0, 8);
+        if (proven) {
+            unprove(draft);
+        }
+        write(entity, name, draft, proven);
+        return view(entity);
+    }
+
+    /** Changes one, unless it was changed meanwhile. */
+    public SavedSetUp change(String id, String name, Draft draft, long version) {
+        new Checks().name("name", name).done();
+        SetUpEntity entity = find(id);
+        Conflict.unlessSame(version, entity.version);
+        Drafts.setUp(draft, kit.kit());
+        write(entity, name, draft, entity.proven);
+        return view(entity);
+    }
+
+    public void remove(String id, long version) {
+        SetUpEntity entity = find(id);
+        Conflict.unlessSame(version, entity.version);
+        setUps.delete(entity);
+    }
+
+    /** Replaces all of them; the kit must be there already. */
+    public void replace(List<SavedSetUp> all) {
+        setUps.deleteAllInBatch();
+        Kit present = kit.kit();
+        for (SavedSetUp saved : all) {
+            Drafts.setUp(saved.draft(), present);
+            SetUpEntity entity = new SetUpEntity();
+            entity.id = saved.id();
+            write(entity, saved.name(), saved.draft(), saved.proven());
+            entity.touchedAt = saved.touchedAt();
+        }
+    }
+
+    /** There is one proven recipe for a plate, film and stock. */
+    private void unprove(Draft draft) {
+        Set<DraftLayer> made = madeOf(draft);
+        setUps.findAll().stream()
+                .filter(e -> e.proven && madeOf(json.read(e.draft, Draft.class)).equals(made))
+                .forEach(e -> e.proven = false);
+    }
+
+    private static Set<DraftLayer> madeOf(Draft draft) {
+        Set<DraftLayer> made = new HashSet<>();
+        for (DraftLayer layer : draft.layers()) {
+            if (layer.kind() != LayerKind.BOARD && layer.kind() != LayerKind.PLATFORM) {
+                made.add(new DraftLayer(layer.kind(), layer.id(), Facing.UP));
+            }
+        }
+        return made;
+    }
+
+    private void write(SetUpEntity entity, String name, Draft draft, boolean proven) {
+        entity.name = name.trim();
+        entity.draft = json.write(draft);
+        entity.proven = proven;
+        entity.touchedAt = clock.instant();
+        setUps.saveAndFlush(entity);
+    }
+
+    private SetUpEntity find(String id) {
+        return setUps.findById(id).orElseThrow(() -> new NotFound("This set-up"));
+    }
+
+    private SavedSetUp view(SetUpEntity e) {
+        return new SavedSetUp(e.id, e.name, json.read(e.draft, Draft.class), e.proven, e.touchedAt, e.version);
+    }
+}
