@@ -8,7 +8,9 @@ import glanzen.kit.Plate;
 import glanzen.press.LoadPath;
 import glanzen.press.Nip;
 import glanzen.route.SetUp;
+import glanzen.transfer.Normal;
 import glanzen.transfer.Transfer;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.DoublePredicate;
 
@@ -46,7 +48,10 @@ public final class Forecaster {
 
     private static Forecast forecast(SetUp setUp, PullModel model, Crowd crowd) {
         List<Rig> rigs = crowd.rigs();
-        List<Pull> pulls = rigs.stream().map(model::pull).toList();
+        List<Pull> pulls = new ArrayList<>(rigs.size());
+        for (int i = 0; i < rigs.size(); i++) {
+            pulls.add(model.doses(rigs.get(i)).pull(Math.exp(Spread.LN_LUCK * luck(i))));
+        }
         double[] weights = rigs.stream().mapToDouble(Rig::weight).toArray();
         double under = 0;
         double over = 0;
@@ -72,6 +77,12 @@ public final class Forecaster {
                 window(setUp, model, middle),
                 figures(setUp, model, middle),
                 model.nominalHeat().traces());
+    }
+
+    /** Evenly spread standard normal luck, one to a rig (golden-ratio recurrence). */
+    private static double luck(int i) {
+        double x = 0.5 + (i + 1) * 0.6180339887498949;
+        return Normal.inverse(x - Math.floor(x));
     }
 
     /** Finds by which factor on dose the pull would just be complete, and by which it would just spill. */

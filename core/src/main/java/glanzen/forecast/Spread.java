@@ -14,5 +14,8 @@ public final class Spread {
     /** ln of a film's need. */
     public static final double LN_NEED = 0.35;
 
+    /** ln of dose from one pull to the next on the same rig: a hand is no machine, and no two sheets are alike. */
+    public static final double LN_LUCK = 0.12;
+
     private Spread() {}
 }

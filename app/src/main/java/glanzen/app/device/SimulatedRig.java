@@ -19,8 +19,6 @@ import org.springframework.stereotype.Component;
 @Component
 public class SimulatedRig {
 
-    private static final double PULL_SCATTER = 0.10;
-
     private final Forecaster forecaster;
 
     SimulatedRig(Forecaster forecaster) {
@@ -32,7 +30,7 @@ public class SimulatedRig {
         Random press = new Random(31L * s.press().id().hashCode() + 7);
         Random platform = new Random(31L * s.platform().id().hashCode() + 3);
         Random film = new Random(31L * s.film().id().hashCode() + 1);
-        double pull = new Random(luck).nextGaussian() * PULL_SCATTER;
+        double pull = new Random(luck).nextGaussian() * Spread.LN_LUCK;
         return new Rig(
                 away(platform) * Spread.SET_POINT_K,
                 -away(press) * Spread.OPENING_MM,
