@@ -12,9 +12,9 @@ public interface PlatformDevice {
      * @param ready its ready light is lit
      * @param switchedItselfOff it was on and went off by itself
      */
-    record Reading(boolean on, boolean docked, double celsius, boolean ready, boolean switchedItselfOff) {}
+    record PlatformReading(boolean on, boolean docked, double celsius, boolean ready, boolean switchedItselfOff) {}
 
-    Reading read();
+    PlatformReading read();
 
     /** Switches the dock on at a set-point in °C. */
     void switchOn(double celsius);

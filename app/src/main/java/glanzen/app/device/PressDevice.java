@@ -17,9 +17,9 @@ public interface PressDevice {
      * @param state what it is doing
      * @param share of the stack that is through, 0…1
      */
-    record Reading(State state, double share) {}
+    record PressReading(State state, double share) {}
 
-    Reading read();
+    PressReading read();
 
     /**
      * Feeds a stack.

@@ -33,9 +33,9 @@ final class SimulatedPlatform implements PlatformDevice {
     }
 
     @Override
-    public Reading read() {
+    public PlatformReading read() {
         boolean ready = state.on && state.docked && Math.abs(state.celsius - state.setPointC) < READY_WITHIN_K;
-        return new Reading(state.on, state.docked, state.celsius, ready, state.selfOff);
+        return new PlatformReading(state.on, state.docked, state.celsius, ready, state.selfOff);
     }
 
     @Override

@@ -25,17 +25,17 @@ final class SimulatedPress implements PressDevice {
     }
 
     @Override
-    public Reading read() {
+    public PressReading read() {
         if (!state.feeding) {
-            return new Reading(PressDevice.State.IDLE, 0);
+            return new PressReading(PressDevice.State.IDLE, 0);
         }
         double share = Duration.between(state.since, now).toMillis() / 1000.0 / state.seconds;
         if (state.refuses && share >= STALLS_AT) {
-            return new Reading(PressDevice.State.STALLED, STALLS_AT);
+            return new PressReading(PressDevice.State.STALLED, STALLS_AT);
         }
         return share >= 1
-                ? new Reading(PressDevice.State.THROUGH, 1)
-                : new Reading(PressDevice.State.FEEDING, Math.max(0, share));
+                ? new PressReading(PressDevice.State.THROUGH, 1)
+                : new PressReading(PressDevice.State.FEEDING, Math.max(0, share));
     }
 
     @Override

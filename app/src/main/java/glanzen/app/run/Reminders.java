@@ -18,7 +18,7 @@ final class Reminders {
     private Reminders() {}
 
     static List<Reminder> of(
-            Step step, double elapsed, PlatformDevice.Reading platform, PressDevice.Reading press) {
+            Step step, double elapsed, PlatformDevice.PlatformReading platform, PressDevice.PressReading press) {
         List<Reminder> reminders = new ArrayList<>();
         Step.Kind kind = step.kind();
         if (platform.switchedItselfOff() && kind != Step.Kind.PREPARE && kind.ordinal() < Step.Kind.REDOCK.ordinal()) {

@@ -6,7 +6,7 @@ import glanzen.app.device.PlatformDevice;
 import glanzen.app.device.PressDevice;
 import glanzen.app.device.SimulatedRig;
 import glanzen.app.run.RunView.Status;
-import glanzen.app.run.RunView.Tick;
+import glanzen.app.run.RunView.ListLine;
 import glanzen.app.setup.Answers;
 import glanzen.app.setup.SavedSetUp;
 import glanzen.app.setup.SetUpService;
@@ -239,11 +239,11 @@ public class RunService {
         SetUp setUp = snapshot.setUp();
         List<Step> steps = RunSheet.steps(setUp);
         double elapsed = Duration.between(run.stepStartedAt, clock.now()).toMillis() / 1000.0;
-        PlatformDevice.Reading platform = devices.platform(setUp.platform()).read();
-        PressDevice.Reading press = devices.press(setUp.press()).read();
-        List<Tick> preflight = new ArrayList<>();
+        PlatformDevice.PlatformReading platform = devices.platform(setUp.platform()).read();
+        PressDevice.PressReading press = devices.press(setUp.press()).read();
+        List<ListLine> preflight = new ArrayList<>();
         for (String line : RunSheet.preflight(setUp)) {
-            preflight.add(new Tick(line, ticked(run).contains(preflight.size())));
+            preflight.add(new ListLine(line, ticked(run).contains(preflight.size())));
         }
         return new RunView(
                 run.id, run.title, run.status, run.version, preflight, steps, run.step, elapsed, clock.speed(), platform,

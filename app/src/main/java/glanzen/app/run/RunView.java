@@ -28,13 +28,13 @@ public record RunView(
         String title,
         Status status,
         long version,
-        List<Tick> preflight,
+        List<ListLine> preflight,
         List<Step> steps,
         int step,
         double elapsedSeconds,
         double speed,
-        PlatformDevice.Reading platform,
-        PressDevice.Reading press,
+        PlatformDevice.PlatformReading platform,
+        PressDevice.PressReading press,
         List<Reminder> reminders,
         Draft draft) {
 
@@ -46,7 +46,7 @@ public record RunView(
     }
 
     /** One line of the pre-flight list. */
-    public record Tick(String text, boolean done) {}
+    public record ListLine(String text, boolean done) {}
 
     /** Something that is being forgotten. */
     public record Reminder(Kind kind, String text) {

@@ -32,7 +32,7 @@ class OpenApiConfig {
      * @param detail what happened, in a sentence
      * @param errors where it happened and what would be accepted
      */
-    record Problem(String title, int status, String detail, @Nullable List<BadInput.Problem> errors) {}
+    record ProblemBody(String title, int status, String detail, @Nullable List<BadInput.Problem> errors) {}
 
     @Bean
     ModelConverter exactRecords() {
@@ -45,17 +45,14 @@ class OpenApiConfig {
             api.info(new Info().title("Glanzen").version("1"));
             api.servers(List.of());
             ModelConverters.getInstance()
-                    .readAll(Problem.class)
-                    .forEach((name, schema) -> api.getComponents().addSchemas(name, exact(schema, Problem.class)));
-            ModelConverters.getInstance()
-                    .readAll(BadInput.Problem.class)
-                    .forEach((name, schema) -> api.getComponents().addSchemas("FieldProblem", schema));
+                    .readAll(ProblemBody.class)
+                    .forEach((name, schema) -> api.getComponents().addSchemas(name, exact(schema, name.equals("ProblemBody") ? ProblemBody.class : BadInput.Problem.class)));
             ApiResponse response = new ApiResponse()
                     .description("What is wrong, where, and what would be accepted")
                     .content(new Content()
                             .addMediaType(
                                     "application/problem+json",
-                                    new MediaType().schema(new Schema<>().$ref("#/components/schemas/Problem"))));
+                                    new MediaType().schema(new Schema<>().$ref("#/components/schemas/ProblemBody"))));
             api.getPaths().values().forEach(path -> path.readOperations().forEach(operation -> operation
                     .getResponses()
                     .addApiResponse("default", response)));

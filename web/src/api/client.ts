@@ -1,0 +1,63 @@
+import createClient, { type Middleware } from 'openapi-fetch';
+import type { components, paths } from './schema';
+
+export type Schemas = components['schemas'];
+export type Draft = Schemas['Draft'];
+export type DraftLayer = Schemas['DraftLayer'];
+export type Answer = Schemas['Answer'];
+export type Expected = Schemas['Expected'];
+export type Found = Schemas['FoundView'];
+export type Proposal = Schemas['ProposalView'];
+export type Advice = Schemas['AdviceView'];
+export type SavedSetUp = Schemas['SavedSetUp'];
+export type KitView = Schemas['KitView'];
+export type Preferences = Schemas['Preferences'];
+export type RunView = Schemas['RunView'];
+export type PullView = Schemas['PullView'];
+export type Board = Schemas['Board'];
+export type Plate = Schemas['Plate'];
+export type Stock = Schemas['Stock'];
+export type Film = Schemas['Film'];
+export type Press = Schemas['Press'];
+export type Platform = Schemas['Platform'];
+
+/** What went wrong, as the server says it; or that the server could not be reached. */
+export class Trouble extends Error {
+  readonly status: number;
+  readonly fields: Schemas['Problem'][];
+
+  constructor(status: number, detail: string, fields: Schemas['Problem'][] = []) {
+    super(detail);
+    this.status = status;
+    this.fields = fields;
+  }
+}
+
+export function token(): string {
+  return /XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '';
+}
+
+const guard: Middleware = {
+  onRequest({ request }) {
+    if (request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', token());
+    return request;
+  },
+};
+
+export const api = createClient<paths>({ baseUrl: '' });
+api.use(guard);
+
+/** The data of an answer, or a Trouble. */
+export async function asked<T>(call: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
+  const { data, error, response } = await call.catch((cause: unknown) => {
+    if (cause instanceof DOMException && cause.name === 'AbortError') throw cause;
+    throw new Trouble(0, 'Glanzen does not answer. Is it still running?');
+  });
+  if (error !== undefined || !response.ok) throw trouble(response.status, error);
+  return data as T;
+}
+
+export function trouble(status: number, body: unknown): Trouble {
+  const problem = body as { detail?: string; errors?: Schemas['Problem'][] } | undefined;
+  return new Trouble(status, problem?.detail ?? 'Something went wrong.', problem?.errors ?? []);
+}

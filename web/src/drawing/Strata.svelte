@@ -1,0 +1,123 @@
+<script lang="ts">
+  import type { Draft, Found } from '../api/client';
+  import { kit } from '../state/kit.svelte';
+  import { preferences } from '../state/preferences.svelte';
+  import Hatches from './Hatches.svelte';
+  import StrataLayer from './StrataLayer.svelte';
+  import { strata } from './materials';
+
+  /** The stack between its rollers, top to bottom as it lies. Indexes are counted from the bottom, as in the draft. */
+  interface Props {
+    draft: Draft;
+    findings: Found[];
+    selected: number;
+    room: number;
+    onselect: (index: number) => void;
+    onmove: (from: number, to: number) => void;
+  }
+  let { draft, findings, selected, room, onselect, onmove }: Props = $props();
+
+  const ROLLER = 50;
+  let width = $state(640);
+  let drawing: SVGSVGElement;
+  let drag = $state<{ from: number; y: number; moved: boolean }>();
+
+  const count = $derived(draft.layers.length);
+  const topDown = $derived(
+    draft.layers.map((layer, index) => ({ layer, index, item: kit.item(layer) })).reverse(),
+  );
+  const plan = $derived(
+    strata(
+      topDown.map((l) => l.item?.thicknessMm ?? 0.3),
+      room - 2 * ROLLER,
+    ),
+  );
+  const left = $derived(width < 560 ? 118 : 178);
+  const right = $derived(width < 560 ? 92 : 196);
+  const body = $derived({ x: left, width: Math.max(90, width - left - right) });
+  const height = $derived(plan.height + 2 * ROLLER);
+  const target = $derived(drag?.moved ? placeAt(drag.y) : undefined);
+
+  function placeAt(y: number) {
+    const row = plan.bands.findIndex((b) => y - ROLLER < b.top + b.height);
+    return count - 1 - (row < 0 ? count - 1 : row);
+  }
+
+  function local(event: PointerEvent) {
+    return event.clientY - drawing.getBoundingClientRect().top;
+  }
+
+  function drop() {
+    if (drag?.moved && target !== undefined && target !== drag.from) onmove(drag.from, target);
+    drag = undefined;
+  }
+
+  function roller(upper: boolean) {
+    const [x0, x1] = [body.x - 26, body.x + body.width + 26];
+    const middle = (x0 + x1) / 2;
+    return upper
+      ? `M${x0} 0H${x1}V14Q${middle} ${ROLLER * 1.68} ${x0} 14Z`
+      : `M${x0} ${height}H${x1}V${height - 14}Q${middle} ${height - ROLLER * 1.68} ${x0} ${height - 14}Z`;
+  }
+</script>
+
+<div bind:clientWidth={width} class="touch-pan-y">
+  <svg
+    bind:this={drawing}
+    {width}
+    {height}
+    role="listbox"
+    tabindex="-1"
+    aria-label="The stack, top to bottom"
+    onpointermove={(e) => {
+      if (drag) drag = { ...drag, y: local(e), moved: drag.moved || Math.abs(local(e) - drag.y) > 5 };
+    }}
+    onpointerup={drop}
+    onpointerleave={() => (drag = undefined)}
+  >
+    <Hatches />
+    <path d={roller(true)} fill="var(--steel)" />
+    <path d={roller(false)} fill="var(--steel)" />
+    {#if width >= 560}
+      <text x={body.x + body.width / 2} y="24" text-anchor="middle" class="text-[13px]" fill="#fff"
+        >upper roller</text
+      >
+      <text x={body.x + body.width / 2} y={height - 12} text-anchor="middle" class="text-[13px]" fill="#fff"
+        >lower roller</text
+      >
+    {/if}
+    {#each topDown as { layer, index, item }, row (index)}
+      {@const band = plan.bands[row]}
+      {#if band}
+        <StrataLayer
+          {layer}
+          {item}
+          band={{ ...band, top: band.top + ROLLER, label: band.label + ROLLER }}
+          {body}
+          {width}
+          found={findings.some((f) => f.layer === index && f.severity !== 'NOTE')}
+          level={preferences.temperature(kit.platform(draft.platformId)?.levels[draft.level]?.celsius ?? 0)}
+          selected={index === selected}
+          dragged={drag?.moved === true && drag.from === index}
+          position={[row + 1, count]}
+          onselect={() => onselect(index)}
+          ongrab={(e) => (drag = { from: index, y: local(e), moved: false })}
+        />
+      {/if}
+    {/each}
+    {#if target !== undefined}
+      {@const band = plan.bands[count - 1 - target]}
+      {#if band}
+        <line
+          x1={body.x - 20}
+          x2={body.x + body.width + 20}
+          y1={band.top + ROLLER + band.height / 2}
+          y2={band.top + ROLLER + band.height / 2}
+          stroke="var(--verdigris)"
+          stroke-width="3"
+          stroke-dasharray="8 5"
+        />
+      {/if}
+    {/if}
+  </svg>
+</div>

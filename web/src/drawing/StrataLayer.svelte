@@ -1,0 +1,166 @@
+<svelte:options namespace="svg" />
+
+<script lang="ts">
+  import type { DraftLayer } from '../api/client';
+  import { preferences } from '../state/preferences.svelte';
+  import { colour, facing, hatch, subtitle, type Band, type Item } from './materials';
+
+  /** One layer: its band with hatch and faces, its name on the left, its thickness and face on the right. */
+  interface Props {
+    layer: DraftLayer;
+    item: Item | undefined;
+    band: Band;
+    body: { x: number; width: number };
+    width: number;
+    found: boolean;
+    level: string;
+    selected: boolean;
+    dragged: boolean;
+    position: [number, number];
+    onselect: () => void;
+    ongrab: (event: PointerEvent) => void;
+  }
+  let { layer, item, band, body, width, found, level, selected, dragged, position, onselect, ongrab }: Props =
+    $props();
+
+  const narrow = $derived(width < 560);
+  const look = $derived(hatch(layer.kind, item));
+  const up = $derived(layer.facing === 'UP');
+  const face = $derived(facing(layer.kind, up));
+  const under = $derived(layer.kind === 'PLATFORM' ? level : subtitle(layer.kind, item, preferences.weight));
+  const middle = $derived(band.top + band.height / 2);
+  // A plate is smaller than what it lies on.
+  const inset = $derived(
+    layer.kind === 'PLATE' ? body.width * 0.15 : layer.kind === 'FILM' ? body.width * 0.09 : 0,
+  );
+  const x = $derived(body.x + inset);
+  const w = $derived(body.width - 2 * inset);
+  const FILLS: Record<string, string> = {
+    metal: 'var(--steel)',
+    brass: 'var(--brass)',
+    clear: '#c4dbe6',
+    laminate: '#d8cdb9',
+    card: '#efe6d2',
+    rubber: '#9aa79a',
+  };
+  const fill = $derived(colour(layer.kind, item) ?? FILLS[look] ?? '#ddd');
+  const teeth = $derived.by(() => {
+    const tooth = 12;
+    const rise = up ? -5 : 5;
+    const y = up ? band.top : band.top + band.height;
+    let path = '';
+    for (let at = x + 10; at + tooth < x + w - 8; at += tooth * 1.7)
+      path += `M${at} ${y}v${rise}h${tooth}v${-rise}z`;
+    return path;
+  });
+  const name = $derived(item?.name ?? layer.id);
+  const thickness = $derived(item ? preferences.length(item.thicknessMm) : '');
+</script>
+
+<g
+  role="option"
+  tabindex={selected ? 0 : -1}
+  aria-selected={selected}
+  aria-posinset={position[0]}
+  aria-setsize={position[1]}
+  aria-label="{name}, {thickness}{face ? `, ${face}` : ''}{found ? ', something is wrong here' : ''}"
+  data-layer={layer.id}
+  class="outline-none"
+  opacity={dragged ? 0.5 : 1}
+  onfocus={onselect}
+  onpointerdown={(e) => {
+    onselect();
+    ongrab(e);
+  }}
+>
+  <rect x="0" y={band.label - 19} {width} height="38" fill="transparent" />
+  <path
+    d="M{body.x - 34} {band.label}H{body.x - 24}L{x - 4} {middle}"
+    fill="none"
+    stroke="var(--rule-strong)"
+  />
+  <path
+    d="M{body.x + body.width + 34} {band.label}H{body.x + body.width + 24}L{x + w + 4} {middle}"
+    fill="none"
+    stroke="var(--rule-strong)"
+  />
+  {#if layer.kind === 'PLATE'}<path d={teeth} fill="var(--brass)" />{/if}
+  <rect {x} y={band.top} width={w} height={band.height} {fill} />
+  {#if look === 'foil'}
+    <rect
+      {x}
+      y={up ? band.top : band.top + band.height / 2}
+      width={w}
+      height={band.height / 2}
+      fill="url(#sheen)"
+    />
+  {:else if look !== 'stock'}
+    <rect {x} y={band.top} width={w} height={band.height} fill="url(#hatch-{look})" />
+  {/if}
+  {#if layer.kind === 'STOCK'}
+    <rect
+      {x}
+      y={up ? band.top : band.top + band.height - 2}
+      width={w}
+      height="2"
+      fill="var(--ink)"
+      opacity="0.35"
+    />
+  {/if}
+  <rect
+    {x}
+    y={band.top}
+    width={w}
+    height={band.height}
+    fill="none"
+    stroke="var(--rule-strong)"
+    stroke-width="0.8"
+  />
+  {#if layer.kind === 'PLATFORM'}
+    <rect {x} y={band.top} width={w} height="5" fill="var(--ember)" />
+  {/if}
+  {#if selected}
+    <rect
+      x={x - 4}
+      y={band.top - 3}
+      width={w + 8}
+      height={band.height + 6}
+      rx="3"
+      fill="none"
+      stroke="var(--verdigris)"
+      stroke-width="3"
+    />
+  {/if}
+  <text
+    x={body.x - 40}
+    y={band.label - 2}
+    text-anchor="end"
+    font-weight="700"
+    font-size="16"
+    fill="var(--ink)"
+  >
+    {narrow && name.length > 11 ? `${name.slice(0, 10)}…` : name}
+  </text>
+  <text
+    x={body.x - 40}
+    y={band.label + 14}
+    text-anchor="end"
+    font-size="13"
+    fill={layer.kind === 'PLATFORM' ? 'var(--ember)' : 'var(--soft)'}
+  >
+    {under}{layer.kind === 'PLATFORM' ? ' hot' : ''}
+  </text>
+  <g transform="translate({body.x + body.width + 40} {band.label})">
+    <text y="5" font-size="16" fill="var(--ink)">{thickness}</text>
+    {#if face && !narrow}
+      <path d={up ? 'M74 4l5-9 5 9z' : 'M74 -4l5 9 5-9z'} fill="var(--ink)" />
+      <text x="90" y="5" font-size="14" fill="var(--ink)">{face}</text>
+    {/if}
+  </g>
+  {#if found}
+    <g transform="translate({x + w - 14} {middle})" aria-hidden="true">
+      <path d="M0 -9L10 8H-10Z" fill="var(--ochre-wash)" stroke="var(--ochre)" stroke-width="1.6" />
+      <path d="M0 -3v5M0 4.4v1.2" stroke="var(--ochre)" stroke-width="2" />
+    </g>
+  {/if}
+</g>

@@ -1,0 +1,22 @@
+<script lang="ts">
+  import type { Expected } from '../api/client';
+  import OutcomeMark from './OutcomeMark.svelte';
+
+  let { expected }: { expected: Expected } = $props();
+  const counts = $derived(expected.twenty);
+  const marks = $derived([
+    ...Array.from({ length: counts[0] ?? 0 }, () => 'UNDER' as const),
+    ...Array.from({ length: counts[1] ?? 0 }, () => 'CLEAN' as const),
+    ...Array.from({ length: counts[2] ?? 0 }, () => 'OVER' as const),
+  ]);
+  const sentence = $derived(
+    `Of twenty pulls like this, ${counts[1]} come${counts[1] === 1 ? 's' : ''} out clean, ${counts[2]} over, ${counts[0]} under`,
+  );
+</script>
+
+<h2 class="max-w-[22ch] text-[21px] leading-tight" data-testid="twenty">{sentence}</h2>
+<div class="mt-3 grid grid-cols-[repeat(20,minmax(0,1fr))]" aria-hidden="true">
+  {#each marks as mark, i (i)}
+    <span class="flex justify-center"><OutcomeMark outcome={mark} size={20} /></span>
+  {/each}
+</div>

@@ -1,0 +1,94 @@
+import type { Board, Draft, Film, Plate, Stock } from '../api/client';
+
+export type LayerKind = Draft['layers'][number]['kind'];
+export type Item = { id: string; name: string; thicknessMm: number };
+
+/** Each material has its own hatch, as in workshop drawings. */
+export function hatch(kind: LayerKind, item: Item | undefined): string {
+  if (kind === 'PLATFORM') return 'metal';
+  if (kind === 'PLATE') return 'brass';
+  if (kind === 'FILM') return 'foil';
+  if (kind === 'STOCK') return 'stock';
+  const board = item as Board | undefined;
+  switch (board?.material) {
+    case 'STEEL':
+    case 'ALUMINIUM':
+    case 'BRASS':
+      return 'metal';
+    case 'POLYCARBONATE':
+    case 'ACETATE':
+      return 'clear';
+    case 'LAMINATE':
+      return 'laminate';
+    case 'RUBBER':
+      return 'rubber';
+    default:
+      return 'card';
+  }
+}
+
+/** What stands under a layer's name. */
+export function subtitle(kind: LayerKind, item: Item | undefined, print: (gsm: number) => string): string {
+  if (!item) return 'not in your kit';
+  if (kind === 'PLATE') return (item as Plate).material.toLowerCase();
+  if (kind === 'FILM') return 'foil';
+  if (kind === 'STOCK')
+    return (item as Stock).gsm > 0 ? print((item as Stock).gsm) : (item as Stock).kind.toLowerCase();
+  return kind === 'BOARD' ? (item as Board).material.toLowerCase() : '';
+}
+
+/** Which way a layer's telling face looks, in words. */
+export function facing(kind: LayerKind, up: boolean): string {
+  if (kind === 'PLATE') return up ? 'design up' : 'design down';
+  if (kind === 'FILM') return up ? 'colour up' : 'colour down';
+  if (kind === 'STOCK') return up ? 'good side up' : 'good side down';
+  return '';
+}
+
+export function colour(kind: LayerKind, item: Item | undefined): string | undefined {
+  return kind === 'FILM' || kind === 'STOCK' ? (item as Film | Stock | undefined)?.colour : undefined;
+}
+
+export interface Band {
+  top: number;
+  height: number;
+  label: number;
+}
+
+const THINNEST = 9;
+const PER_ROOT_MM = 26;
+const LABEL_GAP = 40;
+
+/**
+ * Where bands and their labels go, top to bottom. Heights follow the root of the thickness, so that a film can be seen
+ * beside a platform; labels keep their distance and are joined to their band by leaders.
+ */
+export function strata(thicknessesTopDown: number[], room: number): { bands: Band[]; height: number } {
+  const natural = thicknessesTopDown.map((t) => THINNEST + PER_ROOT_MM * Math.sqrt(t));
+  const sum = natural.reduce((a, b) => a + b, 0);
+  const scale = Math.min(1.25, Math.max(0.6, room / Math.max(1, sum)));
+  const bands: Band[] = [];
+  let top = 0;
+  for (const h of natural) {
+    const height = Math.max(8, h * scale);
+    bands.push({ top, height, label: top + height / 2 });
+    top += height;
+  }
+  spread(bands, top);
+  return { bands, height: top };
+}
+
+/** Pushes labels apart, downwards first, then back up where they ran past the end. */
+function spread(bands: Band[], height: number) {
+  for (let i = 1; i < bands.length; i++) {
+    const [before, band] = [bands[i - 1], bands[i]];
+    if (before && band) band.label = Math.max(band.label, before.label + LABEL_GAP);
+  }
+  let limit = Math.max(height - 8, LABEL_GAP * bands.length - 20);
+  for (let i = bands.length - 1; i >= 0; i--) {
+    const band = bands[i];
+    if (!band) continue;
+    band.label = Math.min(band.label, limit);
+    limit = band.label - LABEL_GAP;
+  }
+}

@@ -1,0 +1,73 @@
+<script lang="ts">
+  import type { Snippet } from 'svelte';
+  import { push, router } from 'svelte-spa-router';
+  import { places } from '../places';
+  import { editing } from '../state/editing.svelte';
+  import Keys from './Keys.svelte';
+  import Preferences from './Preferences.svelte';
+
+  let { children }: { children: Snippet } = $props();
+  let keysOpen = $state(false);
+
+  const here = $derived(places.find((p) => router.location.startsWith(p.home)) ?? places[0]);
+  const trail = $derived(here?.home === '/stack' ? (editing.saved?.name ?? '') : '');
+
+  function typing(target: EventTarget | null) {
+    return target instanceof HTMLElement && target.closest('input, select, textarea, dialog') !== null;
+  }
+
+  function key(event: KeyboardEvent) {
+    if (typing(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
+    const place = places[Number(event.key) - 1];
+    if (place) push(place.home);
+    else if (event.key === '?') keysOpen = true;
+    else if (event.key.toLowerCase() === 'n') push('/bench?new');
+  }
+</script>
+
+<svelte:window onkeydown={key} />
+
+<a
+  href="#main"
+  class="press press-strong absolute -top-20 left-2 z-50 focus:top-2"
+  onclick={(e) => {
+    e.preventDefault();
+    document.getElementById('main')?.focus();
+  }}>Skip to the work</a
+>
+<div class="grid min-h-screen grid-rows-[auto_1fr_auto] md:grid-cols-[92px_1fr] md:grid-rows-[52px_1fr]">
+  <header
+    class="border-rule flex items-center gap-3 border-b px-4 py-2 md:col-span-2 print:hidden"
+    aria-label="Glanzen"
+  >
+    <a href="#/bench" class="font-title text-ink text-[21px] font-bold">Glanzen</a>
+    {#if trail}<span class="text-soft truncate">{trail}</span>{/if}
+    <div class="ml-auto flex items-center gap-1">
+      <Preferences />
+      <button class="press press-quiet" aria-label="Keys" title="Keys (?)" onclick={() => (keysOpen = true)}
+        >?</button
+      >
+    </div>
+  </header>
+  <nav
+    aria-label="Places"
+    class="border-rule order-last flex border-t md:order-none md:flex-col md:border-t-0 md:border-r md:pt-3 print:hidden"
+  >
+    {#each places as place, i (place.name)}
+      {@const current = place === here}
+      <a
+        href="#{place.home}"
+        aria-current={current ? 'page' : undefined}
+        class="flex flex-1 items-center justify-center gap-2 py-3 md:flex-none md:justify-start md:pl-3 {current
+          ? 'border-verdigris bg-paper text-ink font-bold max-md:border-t-4 md:border-l-4 md:pl-2'
+          : 'text-soft hover:text-ink'}"
+      >
+        <span class="text-[12px] max-md:hidden" aria-hidden="true">{i + 1}</span>{place.name}
+      </a>
+    {/each}
+  </nav>
+  <main id="main" tabindex="-1" class="min-w-0 outline-none">
+    {@render children()}
+  </main>
+</div>
+<Keys bind:open={keysOpen} />

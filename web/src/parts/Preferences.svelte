@@ -1,0 +1,85 @@
+<script lang="ts">
+  import Modal from 'flowbite-svelte/Modal.svelte';
+  import { preferences } from '../state/preferences.svelte';
+  import Choice from './Choice.svelte';
+  import QuantityField from './QuantityField.svelte';
+  import Workshop from './Workshop.svelte';
+
+  let open = $state(false);
+  const now = $derived(preferences.now);
+  const weights = { GSM: 'g/m²', LB_COVER: 'lb cover', LB_TEXT: 'lb text', LB_INDEX: 'lb index' };
+  const summary = $derived(
+    `${now.length === 'MM' ? 'mm' : 'in'} · °${now.temperature} · ${weights[now.weight]}`,
+  );
+</script>
+
+<button class="press press-quiet text-soft font-normal" onclick={() => (open = true)}>
+  <span class="sr-only">Preferences: </span>{summary}
+  <span class="max-md:hidden">· sound {now.sound.toLowerCase()} · {now.theme.toLowerCase()}</span>
+</button>
+
+<Modal bind:open title="Preferences" size="sm">
+  <div class="text-ink grid gap-4">
+    <Choice
+      label="Lengths"
+      value={now.length}
+      options={[
+        ['MM', 'millimetres'],
+        ['IN', 'inches'],
+      ]}
+      onchoose={(length) => preferences.change({ length })}
+    />
+    <Choice
+      label="Temperatures"
+      value={now.temperature}
+      options={[
+        ['C', '°C'],
+        ['F', '°F'],
+      ]}
+      onchoose={(temperature) => preferences.change({ temperature })}
+    />
+    <Choice
+      label="Paper weights"
+      value={now.weight}
+      options={Object.entries(weights) as [typeof now.weight, string][]}
+      onchoose={(weight) => preferences.change({ weight })}
+    />
+    <Choice
+      label="Light"
+      value={now.theme}
+      options={[
+        ['LIGHT', 'light'],
+        ['DARK', 'dark'],
+      ]}
+      onchoose={(theme) => preferences.change({ theme })}
+    />
+    <Choice
+      label="Sound"
+      value={now.sound}
+      options={[
+        ['OFF', 'off'],
+        ['SOFT', 'soft'],
+        ['FULL', 'full'],
+      ]}
+      onchoose={(sound) => preferences.change({ sound })}
+    />
+    <Choice
+      label="If it must err"
+      value={now.bias}
+      options={[
+        ['OVER', 'too much: erasable'],
+        ['EVEN', 'either'],
+        ['UNDER', 'too little: clean edges'],
+      ]}
+      onchoose={(bias) => preferences.change({ bias })}
+    />
+    <QuantityField
+      kind="TEMPERATURE"
+      label="Your room"
+      name="roomC"
+      value={now.roomC}
+      onvalue={(roomC) => preferences.change({ roomC })}
+    />
+    <Workshop />
+  </div>
+</Modal>

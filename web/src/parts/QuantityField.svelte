@@ -1,0 +1,78 @@
+<script lang="ts">
+  import { api, asked, Trouble } from '../api/client';
+  import { preferences } from '../state/preferences.svelte';
+  import { duration } from './format';
+
+  type Kind = 'LENGTH' | 'TEMPERATURE' | 'WEIGHT' | 'DURATION';
+  interface Props {
+    kind: Kind;
+    label: string;
+    name: string;
+    value: number | undefined;
+    onvalue: (value: number) => void;
+    error?: string;
+    hideLabel?: boolean;
+    class?: string;
+  }
+  let {
+    kind,
+    label,
+    name,
+    value,
+    onvalue,
+    error = '',
+    hideLabel = false,
+    class: extra = '',
+  }: Props = $props();
+
+  let typed = $state<string>();
+  let unread = $state('');
+  const id = $props.id();
+  const printed = $derived(value === undefined ? '' : print(value));
+  const wrong = $derived(unread || error);
+
+  function print(v: number): string {
+    if (kind === 'LENGTH') return preferences.length(v);
+    if (kind === 'TEMPERATURE') return preferences.temperature(v);
+    return kind === 'WEIGHT' ? preferences.weight(v) : duration(v);
+  }
+
+  /** Reading fractions and units is the server's work: one reader for everyone. */
+  async function read() {
+    const text = typed;
+    if (text === undefined || text === printed) {
+      typed = undefined;
+      return;
+    }
+    try {
+      const meant = await asked(api.POST('/api/quantities', { body: { kind, field: name, text } }));
+      unread = '';
+      typed = undefined;
+      onvalue(meant.value);
+    } catch (trouble) {
+      const field = trouble instanceof Trouble ? trouble.fields[0] : undefined;
+      unread = field ? `${field.message}. Accepted: ${field.accepted}.` : (trouble as Error).message;
+    }
+  }
+</script>
+
+<div class={extra}>
+  <label for={id} class={hideLabel ? 'sr-only' : 'label block'}>{label}</label>
+  <input
+    {id}
+    {name}
+    class="w-full min-w-0 px-2 py-1.5"
+    value={typed ?? printed}
+    aria-invalid={wrong ? 'true' : undefined}
+    aria-describedby={wrong ? `${id}-wrong` : undefined}
+    oninput={(e) => (typed = e.currentTarget.value)}
+    onblur={read}
+    onkeydown={(e) => {
+      if (e.key === 'Enter') {
+        e.preventDefault();
+        read();
+      }
+    }}
+  />
+  {#if wrong}<p id="{id}-wrong" class="text-ochre mt-1 text-[14px]">{preferences.said(wrong)}</p>{/if}
+</div>

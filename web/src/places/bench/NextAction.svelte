@@ -1,0 +1,38 @@
+<script lang="ts">
+  import type { Schemas } from '../../api/client';
+  import { preferences } from '../../state/preferences.svelte';
+
+  /** One thing to do next. */
+  let { bench, onstart }: { bench: Schemas['BenchView']; onstart: () => void } = $props();
+  const run = $derived(bench.run);
+  const step = $derived(run?.steps[run.step]);
+  const next = $derived(bench.setUps.find((s) => s.proven) ?? bench.setUps[0]);
+</script>
+
+<section class="flex flex-wrap items-end justify-between gap-4" aria-label="Next">
+  <div>
+    <p class="label">Next</p>
+    {#if run && step}
+      <p class="figure text-[34px] leading-tight">{preferences.said(step.say)}</p>
+      <p class="text-soft">{run.title} is on; step {run.step + 1} of {run.steps.length}.</p>
+    {:else if next}
+      <p class="figure text-[34px] leading-tight">Pull “{next.name}”</p>
+      <p class="text-soft">
+        {next.proven
+          ? 'Your proven recipe. Heat the platform, cut foil and stock.'
+          : 'The set-up you touched last.'}
+      </p>
+    {:else}
+      <p class="figure text-[34px] leading-tight">Start your first set-up</p>
+      <p class="text-soft">A plate, a foil and a stock are enough to begin.</p>
+    {/if}
+  </div>
+  <div class="flex gap-2">
+    {#if run}
+      <a class="press press-strong" href="#/run/{run.id}">Carry on</a>
+    {:else if next}
+      <a class="press press-strong" href="#/stack/{next.id}">Open its stack</a>
+    {/if}
+    <button class="press" onclick={onstart}>New set-up</button>
+  </div>
+</section>

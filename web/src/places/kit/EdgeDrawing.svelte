@@ -1,0 +1,37 @@
+<script lang="ts">
+  import Hatches from '../../drawing/Hatches.svelte';
+  import { colour, hatch, type Item, type LayerKind } from '../../drawing/materials';
+  import { preferences } from '../../state/preferences.svelte';
+
+  /** The edge of a thing, ten times its size, with the bow it has. */
+  let { kind, item }: { kind: LayerKind; item: Item & { bowMm?: number } } = $props();
+  const TIMES = 3.8;
+  const height = $derived(Math.max(1, item.thicknessMm * TIMES));
+  const bow = $derived(Math.min(18, (item.bowMm ?? 0) * 2.2));
+  const look = $derived(hatch(kind, item));
+  const fill = $derived(
+    colour(kind, item) ??
+      (look === 'brass'
+        ? 'var(--brass)'
+        : look === 'clear'
+          ? '#c4dbe6'
+          : look === 'metal'
+            ? 'var(--steel)'
+            : '#d8cdb9'),
+  );
+  const path = $derived(`M0 ${bow}Q60 ${-bow} 120 ${bow}v${height}Q60 ${height - bow} 0 ${bow + height}z`);
+</script>
+
+<figure class="m-0">
+  <svg
+    width="122"
+    height={Math.max(14, height + bow + 4)}
+    viewBox="-1 -1 122 {Math.max(14, height + bow + 4)}"
+    aria-hidden="true"
+  >
+    <Hatches />
+    <path d={path} {fill} stroke="var(--rule-strong)" stroke-width="0.8" />
+    {#if look !== 'stock' && look !== 'foil'}<path d={path} fill="url(#hatch-{look})" />{/if}
+  </svg>
+  <figcaption class="text-[15px]">{preferences.length(item.thicknessMm)}</figcaption>
+</figure>

@@ -1,0 +1,97 @@
+<script lang="ts">
+  import Modal from 'flowbite-svelte/Modal.svelte';
+  import { Trouble, type Schemas } from '../../api/client';
+  import { kit, type Shelf } from '../../state/kit.svelte';
+  import { tell } from '../../state/messages.svelte';
+  import { preferences } from '../../state/preferences.svelte';
+  import CaliperFromWeight from './CaliperFromWeight.svelte';
+  import FieldInput from './FieldInput.svelte';
+  import Levels from './Levels.svelte';
+  import { FIELDS, STARTS, WORDS, type Field } from './fields';
+  import { put } from './shelves';
+
+  let { shelf, id, onclose }: { shelf: Shelf; id: string | undefined; onclose: () => void } = $props();
+
+  // The form is made anew for each thing, so what it starts from may be read once.
+  // svelte-ignore state_referenced_locally
+  const kept = kit.all[shelf].find((k) => k.item.id === id);
+  // svelte-ignore state_referenced_locally
+  let item = $state<Record<string, unknown>>(
+    structuredClone({ name: '', ...STARTS[shelf], ...$state.snapshot(kept?.item) }),
+  );
+  let wrong = $state<Schemas['Problem'][]>([]);
+  let general = $state('');
+  const fields = $derived(FIELDS[shelf]);
+  const known = $derived(fields.map(path));
+
+  function path(field: Field) {
+    return 'part' in field && field.part ? `${field.part}.${field.key}` : field.key;
+  }
+
+  function get(field: Field): unknown {
+    const from = 'part' in field && field.part ? (item[field.part] as Record<string, unknown>) : item;
+    return from[field.key];
+  }
+
+  function set(field: Field, value: unknown) {
+    if ('part' in field && field.part) {
+      item[field.part] = { ...(item[field.part] as Record<string, unknown>), [field.key]: value };
+    } else item[field.key] = value;
+  }
+
+  function error(field: Field) {
+    const found = wrong.find((w) => w.field === path(field));
+    return found ? preferences.said(`${found.message}. Accepted: ${found.accepted}`) : '';
+  }
+
+  async function save() {
+    [wrong, general] = [[], ''];
+    try {
+      await put(shelf, $state.snapshot(item), id, kept?.version);
+      await kit.load();
+      tell(`${item.name} is on the shelf.`);
+      onclose();
+    } catch (problem) {
+      if (!(problem instanceof Trouble)) return tell(problem);
+      wrong = problem.fields;
+      const homeless = problem.fields.filter((f) => !known.includes(f.field));
+      if (problem.fields.length === 0 || homeless.length > 0) general = preferences.said(problem.message);
+    }
+  }
+</script>
+
+<Modal open title={id ? String(kept?.item.name) : `Add a ${WORDS[shelf].one}`} size="md" {onclose}>
+  <form
+    class="text-ink grid gap-4 sm:grid-cols-2"
+    onsubmit={(e) => {
+      e.preventDefault();
+      save();
+    }}
+  >
+    {#each fields as field (path(field))}
+      <FieldInput
+        {field}
+        name={path(field)}
+        value={get(field)}
+        error={error(field)}
+        onvalue={(value) => set(field, value)}
+      />
+    {/each}
+    {#if shelf === 'platforms'}
+      <Levels
+        levels={item.levels as { name: string; celsius: number }[]}
+        onlevels={(levels) => (item.levels = levels)}
+      />
+    {/if}
+    {#if shelf === 'stocks' && item.kind === 'CARD'}
+      <CaliperFromWeight gsm={Number(item.gsm)} onthickness={(mm) => (item.thicknessMm = mm)} />
+    {/if}
+    {#if general}<p role="alert" class="border-ochre-line bg-ochre-wash col-span-full border-l-4 px-3 py-2">
+        {general}
+      </p>{/if}
+    <div class="col-span-full flex gap-2">
+      <button type="submit" class="press press-strong">Keep it</button>
+      <button type="button" class="press press-quiet" onclick={onclose}>Leave it</button>
+    </div>
+  </form>
+</Modal>

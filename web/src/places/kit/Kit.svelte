@@ -1,0 +1,70 @@
+<script lang="ts">
+  import { push } from 'svelte-spa-router';
+  import { kit, SHELVES, type Shelf } from '../../state/kit.svelte';
+  import ItemForm from './ItemForm.svelte';
+  import ShelfItem from './ShelfItem.svelte';
+  import { WORDS } from './fields';
+
+  let { params = {} }: { params?: { shelf?: string } } = $props();
+  const shelf = $derived<Shelf>(SHELVES.find((s) => s === params.shelf) ?? 'boards');
+  let edited = $state<{ id?: string }>();
+  let retiredToo = $state(false);
+  const things = $derived(kit.all[shelf].filter((k) => retiredToo || !k.retired));
+  const retired = $derived(kit.all[shelf].length - kit.all[shelf].filter((k) => !k.retired).length);
+
+  function tabKey(event: KeyboardEvent) {
+    const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
+    if (by === 0) return;
+    const next = SHELVES[(SHELVES.indexOf(shelf) + by + SHELVES.length) % SHELVES.length];
+    push(`/kit/${next}`);
+    requestAnimationFrame(() => document.getElementById(`tab-${next}`)?.focus());
+  }
+</script>
+
+<div class="px-4 py-5 md:px-8">
+  <div class="flex flex-wrap items-end justify-between gap-3">
+    <h1 class="text-[28px]">Kit</h1>
+    <button class="press press-strong" onclick={() => (edited = {})}>Add a {WORDS[shelf].one}</button>
+  </div>
+  <div
+    class="border-rule-strong mt-3 flex flex-wrap gap-x-1 border-b"
+    role="tablist"
+    aria-label="Shelves"
+    tabindex="-1"
+    onkeydown={tabKey}
+  >
+    {#each SHELVES as s (s)}
+      <a
+        id="tab-{s}"
+        role="tab"
+        href="#/kit/{s}"
+        tabindex={s === shelf ? 0 : -1}
+        aria-selected={s === shelf}
+        aria-controls="shelf"
+        class="px-4 py-2 {s === shelf ? 'bg-paper text-ink font-bold' : 'text-soft hover:text-ink'}"
+        >{WORDS[s].many}</a
+      >
+    {/each}
+  </div>
+  <div id="shelf" role="tabpanel" aria-labelledby="tab-{shelf}" class="bg-paper px-4 pt-2 pb-6 md:px-6">
+    <ul>
+      {#each things as kept (kept.item.id)}
+        <ShelfItem {shelf} {kept} onedit={() => (edited = { id: kept.item.id })} />
+      {:else}
+        <li class="text-soft py-6">
+          Nothing here yet. Add what you own; measured thickness makes the forecast.
+        </li>
+      {/each}
+    </ul>
+    {#if retired > 0}
+      <label class="text-soft mt-4 flex items-center gap-2">
+        <input type="checkbox" class="size-4" bind:checked={retiredToo} />show {retired} retired
+      </label>
+    {/if}
+  </div>
+</div>
+{#if edited}
+  {#key `${shelf}${edited.id}`}
+    <ItemForm {shelf} id={edited.id} onclose={() => (edited = undefined)} />
+  {/key}
+{/if}

@@ -1,0 +1,47 @@
+<script lang="ts">
+  import QuantityField from '../../parts/QuantityField.svelte';
+
+  /** The heat levels of a dock. */
+  interface Level {
+    name: string;
+    celsius: number;
+  }
+  let { levels, onlevels }: { levels: Level[]; onlevels: (levels: Level[]) => void } = $props();
+
+  function change(index: number, part: Partial<Level>) {
+    onlevels(levels.map((l, i) => (i === index ? { ...l, ...part } : l)));
+  }
+</script>
+
+<fieldset class="col-span-full">
+  <legend class="label">Heat levels, coolest first</legend>
+  {#each levels as level, i (i)}
+    <div class="mt-1 flex gap-2">
+      <input
+        class="min-w-0 flex-1 px-2 py-1.5"
+        aria-label="Name of level {i + 1}"
+        value={level.name}
+        oninput={(e) => change(i, { name: e.currentTarget.value })}
+      />
+      <QuantityField
+        kind="TEMPERATURE"
+        label="Temperature of level {i + 1}"
+        hideLabel
+        name="levels[{i}].celsius"
+        value={level.celsius}
+        onvalue={(celsius) => change(i, { celsius })}
+      />
+      <button
+        type="button"
+        class="press press-quiet"
+        disabled={levels.length === 1}
+        onclick={() => onlevels(levels.filter((_, at) => at !== i))}>Take out</button
+      >
+    </div>
+  {/each}
+  <button
+    type="button"
+    class="press mt-2"
+    onclick={() => onlevels([...levels, { name: 'high', celsius: 126 }])}>Add a level</button
+  >
+</fieldset>

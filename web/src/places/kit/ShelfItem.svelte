@@ -1,0 +1,103 @@
+<script lang="ts">
+  import type { Board, Film, KitView, Platform, Press, Stock } from '../../api/client';
+  import type { LayerKind } from '../../drawing/materials';
+  import { kit, type Shelf } from '../../state/kit.svelte';
+  import { tell } from '../../state/messages.svelte';
+  import { preferences } from '../../state/preferences.svelte';
+  import EdgeDrawing from './EdgeDrawing.svelte';
+  import ItemDrawing from './ItemDrawing.svelte';
+  import PressDrawing from './PressDrawing.svelte';
+  import { retire } from './shelves';
+
+  /** A thing on its shelf: drawn to scale from above and at its edge, with its wear and what is left. */
+  let { shelf, kept, onedit }: { shelf: Shelf; kept: KitView[Shelf][number]; onedit: () => void } = $props();
+
+  const PX_PER_MM = 0.42;
+  const KINDS = {
+    platforms: 'PLATFORM',
+    boards: 'BOARD',
+    plates: 'PLATE',
+    stocks: 'STOCK',
+    films: 'FILM',
+  } as const;
+  const kind = $derived<LayerKind | undefined>(shelf === 'presses' ? undefined : KINDS[shelf]);
+  const item = $derived(kept.item);
+  const gauge = $derived.by(() => {
+    if (shelf === 'boards') {
+      const board = item as Board;
+      return { share: Math.max(0, 1 - board.passes / board.lifePasses), word: 'of its life left' };
+    }
+    if (shelf !== 'films') return undefined;
+    const film = item as Film;
+    return { share: film.leftCm2 / ((film.widthMm * film.heightMm) / 100), word: 'unspent' };
+  });
+  const facts = $derived.by(() => {
+    if (shelf === 'presses') {
+      const p = item as Press;
+      return `${p.kind.toLowerCase()}, opening ${preferences.length(p.openingMm)}, throat ${preferences.length(p.throatMm)}`;
+    }
+    const size = item as Stock;
+    const base = `${preferences.length(size.widthMm)} × ${preferences.length(size.heightMm)}`;
+    if (shelf === 'boards') {
+      const b = item as Board;
+      const bow = b.bowMm >= 3 ? `, bowed ${preferences.length(b.bowMm)}` : '';
+      return `${b.kind.toLowerCase().replace('_', ' ')}, ${base}, ${b.owned} owned${bow}`;
+    }
+    if (shelf === 'stocks') {
+      const s = item as Stock;
+      return `${s.gsm > 0 ? `${preferences.weight(s.gsm)}, ` : ''}${base}, ${s.left} left${s.heatProof ? '' : ', not for heat'}`;
+    }
+    if (shelf === 'platforms') {
+      return `${base}, ${(item as Platform).levels.map((l) => `${l.name} ${preferences.temperature(l.celsius)}`).join(', ')}`;
+    }
+    return base;
+  });
+
+  async function toggle() {
+    try {
+      await retire(shelf, item.id, kept.version, !kept.retired);
+      await kit.load();
+    } catch (trouble) {
+      tell(trouble);
+    }
+  }
+</script>
+
+<li
+  class="border-rule grid grid-cols-[104px_minmax(0,1fr)] items-center gap-x-5 gap-y-2 border-b py-3 md:grid-cols-[104px_minmax(0,1fr)_150px_auto] {kept.retired
+    ? 'opacity-60'
+    : ''}"
+>
+  <div class="flex h-[92px] items-center justify-center">
+    {#if kind}
+      <ItemDrawing {kind} item={item as Board} scale={PX_PER_MM} />
+    {:else}
+      <PressDrawing press={item as Press} />
+    {/if}
+  </div>
+  <div class="min-w-0">
+    <strong class="text-[18px]">{item.name}</strong>{#if kept.retired}<span class="text-soft ml-2"
+        >retired</span
+      >{/if}
+    <span class="text-soft block">{facts}</span>
+    {#if gauge}
+      <span class="text-soft mt-1 flex items-center gap-2 text-[14px]">
+        <svg width="120" height="8" aria-hidden="true">
+          <rect x="0.5" y="0.5" width="119" height="7" fill="none" stroke="var(--rule-strong)" />
+          <rect width={120 * Math.min(1, gauge.share)} height="8" fill="var(--rule-strong)" />
+        </svg>{Math.round(gauge.share * 100)} % {gauge.word}
+      </span>
+    {/if}
+  </div>
+  <div>
+    {#if kind}<EdgeDrawing {kind} item={item as Board} />{/if}
+  </div>
+  <div class="flex gap-1">
+    <button class="press" aria-label="Change {item.name}" onclick={onedit}>Change</button>
+    <button
+      class="press press-quiet"
+      aria-label="{kept.retired ? 'Use again' : 'Retire'} {item.name}"
+      onclick={toggle}>{kept.retired ? 'Use again' : 'Retire'}</button
+    >
+  </div>
+</li>

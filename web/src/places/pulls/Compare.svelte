@@ -1,0 +1,62 @@
+<script lang="ts">
+  import { api, asked, type PullView } from '../../api/client';
+  import OutcomeMark from '../../drawing/OutcomeMark.svelte';
+  import { preferences } from '../../state/preferences.svelte';
+
+  /** Two pulls beside each other, with only what differs. */
+  let { left, right, onclose }: { left: PullView; right: PullView; onclose: () => void } = $props();
+  const question = $derived(
+    asked(api.GET('/api/pulls/compare', { params: { query: { left: left.id, right: right.id } } })),
+  );
+</script>
+
+<section class="border-rule bg-paper my-4 border p-4" aria-label="Two pulls compared">
+  <div class="mb-2 flex justify-between">
+    <h2 class="text-[20px]">What changed</h2>
+    <button class="press press-quiet" onclick={onclose}>Close</button>
+  </div>
+  <div class="grid gap-4 md:grid-cols-[220px_1fr_220px]">
+    {#each [left, right] as pull, i (pull.id)}
+      <figure class={i === 1 ? 'md:order-3' : ''}>
+        <img
+          src="/api/pulls/{pull.id}/picture?width=300&height=200"
+          alt="Pull {pull.number}"
+          width="300"
+          height="200"
+          class="border-rule h-auto w-full border"
+        />
+        <figcaption class="mt-1 flex items-center gap-2">
+          <OutcomeMark outcome={pull.outcome} size={16} />no. {pull.number}, {pull.outcome.toLowerCase()}
+        </figcaption>
+      </figure>
+    {/each}
+    <div class="md:order-2">
+      {#await question then comparison}
+        <table class="w-full text-left">
+          <thead
+            ><tr class="label"
+              ><th class="font-normal">&nbsp;</th><th class="font-normal">no. {left.number}</th><th
+                class="font-normal">no. {right.number}</th
+              ></tr
+            ></thead
+          >
+          <tbody>
+            {#each comparison.differences as d (d.what)}
+              <tr class="border-rule border-t align-top">
+                <th scope="row" class="text-soft py-1 pr-3 font-normal">{d.what}</th>
+                <td class="py-1 pr-3">{preferences.said(d.before)}</td>
+                <td class="py-1 font-bold">{preferences.said(d.after)}</td>
+              </tr>
+            {:else}
+              <tr
+                ><td colspan="3" class="py-2"
+                  >The set-ups are the same. What differs is luck, or something not written down.</td
+                ></tr
+              >
+            {/each}
+          </tbody>
+        </table>
+      {/await}
+    </div>
+  </div>
+</section>

@@ -1,0 +1,58 @@
+<script lang="ts" module>
+  export interface Filter {
+    plateId?: string;
+    stockId?: string;
+    filmId?: string;
+    outcome?: 'UNDER' | 'CLEAN' | 'OVER' | 'BOTH';
+  }
+</script>
+
+<script lang="ts">
+  import { kit } from '../../state/kit.svelte';
+
+  let { filter, total, onchange }: { filter: Filter; total: number; onchange: (filter: Filter) => void } =
+    $props();
+  const things = $derived([
+    { key: 'plateId' as const, label: 'Plate', items: kit.all.plates.map((k) => k.item) },
+    { key: 'stockId' as const, label: 'Stock', items: kit.all.stocks.map((k) => k.item) },
+    { key: 'filmId' as const, label: 'Foil', items: kit.all.films.map((k) => k.item) },
+  ]);
+  const any = $derived(Object.values(filter).some(Boolean));
+</script>
+
+<div
+  class="border-rule mt-3 flex flex-wrap items-end gap-3 border-y py-3"
+  role="search"
+  aria-label="Filter pulls"
+>
+  {#each things as { key, label, items } (key)}
+    <label class="label"
+      >{label}
+      <select
+        class="block w-[170px] py-1 pr-8 pl-2"
+        value={filter[key] ?? ''}
+        onchange={(e) => onchange({ ...filter, [key]: e.currentTarget.value || undefined })}
+      >
+        <option value="">any</option>
+        {#each items as item (item.id)}<option value={item.id}>{item.name}</option>{/each}
+      </select></label
+    >
+  {/each}
+  <label class="label"
+    >Came out
+    <select
+      class="block w-[130px] py-1 pr-8 pl-2"
+      value={filter.outcome ?? ''}
+      onchange={(e) =>
+        onchange({ ...filter, outcome: (e.currentTarget.value || undefined) as Filter['outcome'] })}
+    >
+      <option value="">any way</option>
+      <option value="CLEAN">clean</option>
+      <option value="UNDER">under</option>
+      <option value="OVER">over</option>
+      <option value="BOTH">both</option>
+    </select></label
+  >
+  {#if any}<button class="press press-quiet" onclick={() => onchange({})}>Show all</button>{/if}
+  <span class="text-soft ml-auto" aria-live="polite">{total} pull{total === 1 ? '' : 's'}</span>
+</div>

@@ -1,0 +1,40 @@
+<script lang="ts">
+  import type { PullView } from '../../api/client';
+  import OutcomeMark from '../../drawing/OutcomeMark.svelte';
+
+  interface Props {
+    pull: PullView;
+    current: boolean;
+    picked: boolean;
+    oncompare: () => void;
+  }
+  let { pull, current, picked, oncompare }: Props = $props();
+  const when = $derived(new Date(pull.loggedAt).toLocaleDateString([], { day: 'numeric', month: 'short' }));
+</script>
+
+<li class={current ? 'outline-verdigris outline-3 outline-offset-4' : ''}>
+  <a
+    href="#/pulls/{pull.id}"
+    class="block"
+    aria-label="Pull {pull.number}, {pull.title}, {pull.outcome.toLowerCase()}"
+  >
+    <img
+      src="/api/pulls/{pull.id}/picture?width=300&height=200"
+      alt=""
+      loading="lazy"
+      width="300"
+      height="200"
+      class="border-rule aspect-3/2 h-auto w-full border object-cover"
+    />
+    <span class="mt-1 flex items-center gap-2">
+      <OutcomeMark outcome={pull.outcome} size={16} />
+      <strong class="min-w-0 flex-1 truncate">{pull.title}</strong>
+    </span>
+    <span class="text-soft block truncate text-[14px]"
+      >no. {pull.number} · {when}{pull.proven ? ' · proven' : ''}</span
+    >
+  </a>
+  <label class="text-soft mt-0.5 flex cursor-pointer items-center gap-2 text-[14px]">
+    <input type="checkbox" class="size-4" checked={picked} onchange={oncompare} />compare
+  </label>
+</li>

@@ -1,0 +1,112 @@
+<script lang="ts">
+  import { push } from 'svelte-spa-router';
+  import { api, asked, type PullView } from '../../api/client';
+  import OutcomeMark from '../../drawing/OutcomeMark.svelte';
+  import { percent } from '../../parts/format';
+  import { tell } from '../../state/messages.svelte';
+  import { preferences } from '../../state/preferences.svelte';
+
+  let { id, onchanged, onclose }: { id: string; onchanged: () => Promise<void>; onclose: () => void } =
+    $props();
+  let pull = $state<PullView>();
+  const faults = asked(api.GET('/api/pulls/faults'));
+  const WORDS = {
+    UNDER: 'too little foil',
+    CLEAN: 'clean',
+    OVER: 'too much foil',
+    BOTH: 'too little and too much',
+  };
+
+  $effect(() => {
+    asked(api.GET('/api/pulls/{id}', { params: { path: { id } } }))
+      .then((found) => (pull = found))
+      .catch(tell);
+  });
+
+  async function again() {
+    try {
+      const saved = await asked(api.POST('/api/pulls/{id}/set-up', { params: { path: { id } } }));
+      await push(`/stack/${saved.id}`);
+    } catch (trouble) {
+      tell(trouble);
+    }
+  }
+
+  async function prove() {
+    if (!pull) return;
+    try {
+      await asked(
+        api.POST('/api/pulls/{id}/proven', { params: { path: { id }, query: { version: pull.version } } }),
+      );
+      pull = await asked(api.GET('/api/pulls/{id}', { params: { path: { id } } }));
+      await onchanged();
+      tell('This is now the proven recipe for its plate, foil and stock.');
+    } catch (trouble) {
+      tell(trouble);
+    }
+  }
+</script>
+
+{#if pull}
+  <aside
+    class="border-rule lg:sticky lg:top-4 lg:self-start lg:border-l lg:pl-6"
+    aria-label="Pull {pull.number}"
+  >
+    <div class="flex items-start justify-between gap-2">
+      <h2 class="text-[21px] leading-tight">{pull.title}</h2>
+      <button class="press press-quiet -mt-1" onclick={onclose}>Close</button>
+    </div>
+    <p class="text-soft">
+      no. {pull.number}, {new Date(pull.loggedAt).toLocaleString([], {
+        dateStyle: 'medium',
+        timeStyle: 'short',
+      })}
+    </p>
+    <img
+      src="/api/pulls/{id}/picture?width=600&height=400"
+      alt="The pull: {WORDS[pull.outcome]}"
+      width="600"
+      height="400"
+      class="border-rule mt-2 h-auto w-full border"
+    />
+    {#if !pull.pictured}<p class="text-soft text-[13px]">
+        Drawn from what was logged; there is no photograph.
+      </p>{/if}
+    <p class="mt-2 flex items-center gap-2 text-[18px]">
+      <OutcomeMark outcome={pull.outcome} size={20} />{WORDS[pull.outcome]}{pull.outcome !== 'CLEAN'
+        ? `, ${pull.amount.toLowerCase().replace('_', ' ')}`
+        : ''}
+    </p>
+    <dl class="mt-2 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
+      <dt class="text-soft">plate</dt>
+      <dd>{pull.plate}</dd>
+      <dt class="text-soft">foil, stock</dt>
+      <dd>{pull.film} on {pull.stock}</dd>
+      <dt class="text-soft">press</dt>
+      <dd>{pull.press}</dd>
+      {#if pull.coverage !== undefined}<dt class="text-soft">coverage</dt>
+        <dd>{percent(pull.coverage)}</dd>{/if}
+      {#if pull.spillMm !== undefined}<dt class="text-soft">spill</dt>
+        <dd>{preferences.length(pull.spillMm)}</dd>{/if}
+      <dt class="text-soft">was forecast</dt>
+      <dd>
+        {percent(pull.expectedClean)} clean, {percent(pull.expectedOver)} over, {percent(pull.expectedUnder)} under
+      </dd>
+      {#if pull.note}<dt class="text-soft">note</dt>
+        <dd>{pull.note}</dd>{/if}
+    </dl>
+    {#await faults then list}
+      {#each list.filter((f) => pull?.faults.includes(f.fault)) as fault (fault.fault)}
+        <p class="border-ochre-line bg-ochre-wash mt-2 border-l-4 px-3 py-1.5">
+          <strong class="first-letter:uppercase">{fault.label}.</strong> Likely {fault.cause}. Next: {fault.next}.
+        </p>
+      {/each}
+    {/await}
+    <div class="mt-4 flex flex-wrap gap-2">
+      <button class="press press-strong" onclick={again}>Use this set-up again</button>
+      <button class="press" disabled={pull.proven} onclick={prove}
+        >{pull.proven ? 'Proven recipe' : 'Make it the proven recipe'}</button
+      >
+    </div>
+  </aside>
+{/if}

@@ -1,0 +1,83 @@
+<script lang="ts">
+  import type { RunView } from '../../api/client';
+  import { temperatureFigure } from '../../parts/format';
+  import { kit } from '../../state/kit.svelte';
+  import { preferences } from '../../state/preferences.svelte';
+  import { running } from '../../state/running.svelte';
+
+  let { run }: { run: RunView } = $props();
+  const SPEEDS = [1, 5, 20, 60];
+  const step = $derived(run.steps[run.step]);
+  const platform = $derived(kit.platform(run.draft.platformId));
+  const press = $derived(kit.press(run.draft.pressId));
+  const off = $derived(run.platform.switchedItselfOff);
+  const PRESS = {
+    IDLE: 'open, nothing in it',
+    FEEDING: 'pressing',
+    THROUGH: 'through',
+    STALLED: 'refuses the stack',
+  };
+
+  function light(lit: boolean) {
+    return lit ? 'var(--ember)' : 'none';
+  }
+</script>
+
+<aside class="border-rule px-4 py-5 max-xl:col-span-full max-xl:border-t xl:border-l" aria-label="Devices">
+  <div class="grid gap-x-8 gap-y-5 sm:grid-cols-3 xl:grid-cols-1">
+    <section>
+      <h2 class="label font-sans font-normal">{platform?.name} (simulated)</h2>
+      <p class="figure text-[42px] leading-tight {run.platform.celsius > 45 ? 'text-ember' : ''}">
+        {temperatureFigure(run.platform.celsius, preferences.now)}<span class="text-soft ml-1 text-[20px]"
+          >°{preferences.now.temperature}</span
+        >
+      </p>
+      {#each [[run.platform.on ? 'switched on' : off ? 'switched itself off' : 'switched off', run.platform.on], [run.platform.ready ? 'ready' : 'not ready', run.platform.ready], [run.platform.docked ? 'in its dock' : 'out of its dock', run.platform.docked]] as [word, lit] (word)}
+        <p class="flex items-center gap-2">
+          <svg width="18" height="18" aria-hidden="true">
+            <circle
+              cx="9"
+              cy="9"
+              r="7"
+              fill={light(lit === true)}
+              stroke={lit ? 'var(--ember)' : 'var(--rule-strong)'}
+              stroke-width="2"
+            />
+          </svg>{word}
+        </p>
+      {/each}
+    </section>
+    <section>
+      <h2 class="label font-sans font-normal">{press?.name} (simulated)</h2>
+      <p>{PRESS[run.press.state]}</p>
+      <svg width="200" height="44" role="img" aria-label="{Math.round(run.press.share * 100)} % through">
+        <rect x={10 + 110 * run.press.share - 10} y="17" width="80" height="10" fill="var(--brass)" />
+        <circle cx="100" cy="8" r="9" fill="var(--steel)" />
+        <circle cx="100" cy="36" r="9" fill="var(--steel)" />
+      </svg>
+    </section>
+    <section>
+      <h2 class="label font-sans font-normal">Bench time, for trying things out</h2>
+      <div class="flex gap-1" role="group" aria-label="Speed of bench time">
+        {#each SPEEDS as speed (speed)}
+          <button
+            class="press min-h-8 px-2.5 {run.speed === speed ? 'press-strong' : ''}"
+            aria-pressed={run.speed === speed}
+            onclick={() => running.speed(speed)}>{speed}×</button
+          >
+        {/each}
+      </div>
+    </section>
+    {#if step && step.cautions.length > 0}
+      <section class="border-ember bg-ember-wash border-l-4 px-3 py-2">
+        {#each step.cautions as caution (caution)}<p class="text-[15px]">{caution}</p>{/each}
+      </section>
+    {/if}
+    {#if step && step.meanwhile.length > 0}
+      <section>
+        <h2 class="label font-sans font-normal">Meanwhile</h2>
+        {#each step.meanwhile as thing (thing)}<p>{thing}.</p>{/each}
+      </section>
+    {/if}
+  </div>
+</aside>

@@ -1,0 +1,14 @@
+<script lang="ts">
+</script>
+
+<div class="mx-auto max-w-[60ch] px-6 py-14">
+  <h1 class="text-[34px]">No run is on</h1>
+  <p class="mt-3 text-[18px]">
+    Open a set-up on the Stack and choose “Run it”. Glanzen then leads through the pull one instruction at a
+    time, with its timers, and waits wherever you leave it.
+  </p>
+  <div class="mt-6 flex gap-3">
+    <a class="press press-strong" href="#/stack">To the stack</a>
+    <a class="press" href="#/bench">To the bench</a>
+  </div>
+</div>

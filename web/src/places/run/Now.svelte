@@ -1,0 +1,118 @@
+<script lang="ts">
+  import { onMount } from 'svelte';
+  import type { RunView } from '../../api/client';
+  import { clock } from '../../parts/format';
+  import { cue } from '../../state/cue';
+  import { preferences } from '../../state/preferences.svelte';
+  import { running } from '../../state/running.svelte';
+  import Preflight from './Preflight.svelte';
+
+  /** One instruction, one clock, what comes next: read from a metre away. */
+  let { run, onlog }: { run: RunView; onlog: () => void } = $props();
+
+  let elapsed = $state(0);
+  const step = $derived(run.steps[run.step] ?? run.steps[0]!);
+  const next = $derived(run.steps[run.step + 1]);
+  const timed = $derived(step.seconds > 0);
+  const hot = $derived(step.kind === 'SOAK' || step.kind === 'HOLD');
+  const up = $derived(timed && elapsed >= step.seconds);
+  const waiting = $derived(step.kind === 'HEAT_UP' && !run.platform.ready);
+  const stalled = $derived(run.press.state === 'STALLED');
+  const due = $derived(up || (step.kind === 'HEAT_UP' && run.platform.ready));
+  const over = $derived(run.status !== 'OPEN');
+
+  onMount(() => {
+    let frame = 0;
+    const count = () => {
+      elapsed = running.elapsed();
+      frame = requestAnimationFrame(count);
+    };
+    count();
+    return () => cancelAnimationFrame(frame);
+  });
+  $effect(() => {
+    if (due || run.reminders.length > 0) cue();
+  });
+</script>
+
+<section class="bg-paper flex min-w-0 flex-col px-5 py-6 md:px-9" aria-label="Now">
+  <p class="label md:hidden">{run.title}, step {run.step + 1} of {run.steps.length}</p>
+  {#if over}
+    <h1 class="text-[44px] leading-[1.08]">{run.status === 'LOGGED' ? 'Logged' : 'Left'}</h1>
+    <p class="mt-3 text-[20px]">This run is over. Its pull is in the logbook if you logged it.</p>
+    <div class="mt-6 flex gap-3">
+      <a class="press press-strong" href="#/pulls">Logbook</a><a class="press" href="#/stack"
+        >Back to the stack</a
+      >
+    </div>
+  {:else}
+    <h1 class="max-w-[24ch] text-[34px] leading-[1.08] md:text-[46px]" aria-live="assertive">
+      {preferences.said(step.say)}.
+    </h1>
+    <p class="text-soft mt-3 text-[20px]">{preferences.said(step.detail)}</p>
+
+    {#if timed}
+      <div class="mt-6 {hot ? 'text-ember' : 'text-ink'}" role="timer" aria-label="Time">
+        <span class="figure text-[88px] leading-none md:text-[128px]">{clock(Math.min(elapsed, 3599))}</span>
+        <span class="figure text-soft ml-2 text-[34px]">of {clock(Math.ceil(step.seconds))}</span>
+      </div>
+      <div class="bg-blotter mt-4 h-4 w-full">
+        <div
+          class="h-4 {hot ? 'bg-ember' : 'bg-steel'}"
+          style:width="{Math.min(100, (100 * elapsed) / step.seconds)}%"
+        ></div>
+      </div>
+    {/if}
+    {#if due}
+      <p class="border-verdigris mt-5 border-4 px-4 py-2 text-[24px] font-bold" role="status">
+        {step.kind === 'HEAT_UP' ? 'Ready. Go on.' : 'Time. Go on.'}
+      </p>
+    {/if}
+    {#each run.reminders as reminder (reminder.kind)}
+      <p class="border-ochre-line bg-ochre-wash mt-4 border-l-8 px-4 py-3 text-[20px]" role="alert">
+        {reminder.text}
+      </p>
+    {/each}
+    {#if step.kind === 'PREPARE'}<Preflight {run} />{/if}
+    {#if step.kind === 'LOOK'}
+      <figure class="mt-5 max-w-[480px]">
+        <img
+          src="/api/runs/{run.id}/scan.png?width=600&height=400"
+          width="600"
+          height="400"
+          alt="The simulated pull"
+          class="border-rule h-auto w-full border"
+        />
+        <figcaption class="label">The pull, as the simulated press made it</figcaption>
+      </figure>
+    {/if}
+
+    <div class="mt-auto pt-6">
+      {#if next}
+        <div class="border-rule border-t pt-3">
+          <p class="label">next, press Space</p>
+          <p class="text-[22px]">{preferences.said(next.say)}</p>
+        </div>
+      {/if}
+      <div class="mt-4 flex flex-wrap gap-3">
+        {#if stalled}
+          <button
+            class="press press-strong min-h-14 px-8 text-[20px]"
+            onclick={() => running.act('REVERSE_OUT')}>Reverse it out</button
+          >
+        {:else if next}
+          <button class="press press-strong min-h-14 px-8 text-[20px]" onclick={() => running.act('NEXT')}>
+            {waiting ? 'Go on, not ready yet' : step.kind === 'PLACE' ? 'It is on: start the soak' : 'Next'}
+          </button>
+        {:else}
+          <button class="press press-strong min-h-14 px-8 text-[20px]" onclick={onlog}>Log the pull</button>
+        {/if}
+        {#if run.step > 0}<button class="press min-h-14" onclick={() => running.act('BACK')}>Back</button
+          >{/if}
+        <button class="press press-quiet min-h-14" onclick={() => running.act('LEAVE')}
+          >Give this run up</button
+        >
+      </div>
+    </div>
+  {/if}
+</section>

@@ -1,0 +1,58 @@
+<script lang="ts">
+  import type { Snippet } from 'svelte';
+
+  /** One thing to set: its name, where it stands, and a way on; with two buttons where it has two ways. */
+  interface Props {
+    label: string;
+    value?: string;
+    unit?: string;
+    less?: string;
+    more?: string;
+    onless?: () => void;
+    onmore: () => void;
+    children?: Snippet;
+  }
+  let {
+    label,
+    value = '',
+    unit = '',
+    less = '',
+    more = 'change',
+    onless,
+    onmore,
+    children,
+  }: Props = $props();
+</script>
+
+<div class="p-3" role="group" aria-label={label}>
+  <div class="flex items-start justify-between gap-1">
+    <span class="label">{label}</span>
+    <span class="-mt-1 -mr-2 flex">
+      {#if onless}
+        <button
+          class="press press-quiet min-h-8 min-w-8 text-[20px]"
+          aria-label="{label} {less}"
+          onclick={onless}>−</button
+        >
+        <button
+          class="press press-quiet min-h-8 min-w-8 text-[20px]"
+          aria-label="{label} {more}"
+          onclick={onmore}>+</button
+        >
+      {:else}
+        <button
+          class="press press-quiet min-h-8 text-[14px]"
+          aria-label="Change {label.toLowerCase()}"
+          onclick={onmore}>change</button
+        >
+      {/if}
+    </span>
+  </div>
+  {#if children}
+    {@render children()}
+  {:else}
+    <p class="figure text-[20px] leading-tight" aria-live="polite">
+      {value}{#if unit}<span class="text-soft ml-1 font-sans text-[14px] font-normal">{unit}</span>{/if}
+    </p>
+  {/if}
+</div>

@@ -1,0 +1,63 @@
+<script lang="ts">
+  import HeatLine from '../../drawing/HeatLine.svelte';
+  import PullImage from '../../drawing/PullImage.svelte';
+  import TwentyPulls from '../../drawing/TwentyPulls.svelte';
+  import WindowStrip from '../../drawing/WindowStrip.svelte';
+  import { editing } from '../../state/editing.svelte';
+  import { preferences } from '../../state/preferences.svelte';
+  import Learned from './Learned.svelte';
+  import Toward from './Toward.svelte';
+  import FromYourShelf from './FromYourShelf.svelte';
+  import Why from './Why.svelte';
+
+  const answer = $derived(editing.answer);
+  const expected = $derived(answer?.expected);
+  let wanted = $state<number>();
+
+  // A new forecast answers the old wish.
+  $effect(() => {
+    void editing.draft;
+    wanted = undefined;
+  });
+</script>
+
+{#if expected && editing.draft}
+  <div class={editing.asking ? 'opacity-80' : ''}>
+    <TwentyPulls {expected} />
+    <div class="mt-3">
+      <WindowStrip window={expected.window} onmove={(position) => (wanted = position)} />
+    </div>
+    {#if wanted !== undefined}<Toward position={wanted} onclose={() => (wanted = undefined)} />{/if}
+    {#if expected.refused > 0.03}
+      <p class="border-ochre-line bg-ochre-wash my-2 border-l-4 px-4 py-2">
+        On {Math.round(expected.refused * 20)} of twenty rigs like yours the press would refuse this stack.
+      </p>
+    {/if}
+    <div class="mt-2 grid grid-cols-2 gap-5">
+      <div>
+        <h3 class="label mb-1 font-sans font-normal">Likely pull</h3>
+        <PullImage draft={editing.draft} width={480} height={320} alt="The pull as it would likely look" />
+      </div>
+      <div>
+        <h3 class="label mb-1 font-sans font-normal">Heat at the foil, °{preferences.now.temperature}</h3>
+        <HeatLine heat={expected.heat} height={170} />
+      </div>
+    </div>
+    <Why {expected} />
+    <FromYourShelf />
+    {#if answer}<Learned rig={answer.rig} draft={editing.draft} />{/if}
+    {#if answer && answer.cautions.length > 0}
+      <details class="border-rule mt-5 border-t pt-3">
+        <summary class="text-ember font-bold">Hot and moving: cautions</summary>
+        <ul class="mt-2 list-disc pl-5">
+          {#each answer.cautions as caution (caution)}<li>{caution}</li>{/each}
+        </ul>
+      </details>
+    {/if}
+  </div>
+{:else if answer}
+  <h2 class="max-w-[24ch] text-[21px]">There is no forecast until plate, foil and stock lie on each other</h2>
+  <p class="text-soft mt-2">The findings beside the stack say what is missing, and how to mend it.</p>
+{:else}
+  <p class="text-soft">Reckoning…</p>
+{/if}

@@ -1,0 +1,29 @@
+<script lang="ts">
+  import { editing } from '../../state/editing.svelte';
+  import Offer from './Offer.svelte';
+
+  const advice = $derived(editing.advice);
+</script>
+
+<section class="mt-5" aria-busy={editing.advising} data-testid="advice">
+  <h3 class="label mb-1 font-sans font-normal">
+    From your shelf{#if advice && advice.considered > 0 && !editing.advising}, out of {advice.considered.toLocaleString(
+        'en',
+      )}
+      set-ups{/if}
+  </h3>
+  {#if editing.advising && !advice}
+    <p class="text-soft">Trying what you own…</p>
+  {:else if advice}
+    <ol class={editing.advising ? 'opacity-60' : ''}>
+      {#if advice.cheapest}<Offer offer={advice.cheapest} tag="Cheapest single change" />{/if}
+      {#each advice.best as offer, i (i)}<Offer {offer} />{/each}
+    </ol>
+    {#each advice.refusals as refusal (refusal)}
+      <p class="border-ochre-line bg-ochre-wash border-l-4 px-4 py-2">{refusal}</p>
+    {/each}
+    {#if !advice.cheapest && advice.best.length === 0 && advice.refusals.length === 0}
+      <p class="border-rule border-t py-2">Nothing on your shelf does clearly better than this.</p>
+    {/if}
+  {/if}
+</section>

@@ -1,0 +1,95 @@
+<script lang="ts">
+  import type { DraftLayer } from '../../api/client';
+  import { editing } from '../../state/editing.svelte';
+  import { kit } from '../../state/kit.svelte';
+  import { preferences } from '../../state/preferences.svelte';
+  import { added, flipped, removed, swapped } from './stackEdits';
+
+  /** What can be done with the chosen layer, and what can be added above it. */
+  interface Props {
+    selected: number;
+    onselect: (index: number) => void;
+    onmove: (from: number, to: number) => void;
+  }
+  let { selected, onselect, onmove }: Props = $props();
+
+  const draft = $derived(editing.draft);
+  const layer = $derived(draft?.layers[selected]);
+  const name = $derived(layer ? (kit.item(layer)?.name ?? layer.id) : '');
+  const shelves = {
+    PLATE: 'plates',
+    FILM: 'films',
+    STOCK: 'stocks',
+    BOARD: 'boards',
+    PLATFORM: 'platforms',
+  } as const;
+  const others = $derived(layer && layer.kind !== 'PLATFORM' ? kit.inUse(shelves[layer.kind]) : []);
+
+  function add(select: HTMLSelectElement) {
+    const [kind, id] = select.value.split(':') as [DraftLayer['kind'], string];
+    select.value = '';
+    if (!draft || !id) return;
+    if (kind !== 'BOARD') {
+      editing.change(swapped(draft, kind, id));
+      return;
+    }
+    // New boards go behind the stock unless another place is chosen.
+    const stock = draft.layers.findIndex((l) => l.kind === 'STOCK');
+    const at = selected > stock ? selected + 1 : stock + 1;
+    editing.change(added(draft, at, { kind, id, facing: 'UP' }));
+    onselect(at);
+  }
+</script>
+
+{#if draft}
+  <div class="flex flex-wrap items-center gap-x-1 gap-y-2" role="toolbar" aria-label="The chosen layer">
+    <label class="sr-only" for="add-layer">Add a layer</label>
+    <select id="add-layer" class="max-w-[190px] py-1.5 pr-8 pl-2" onchange={(e) => add(e.currentTarget)}>
+      <option value="">Add or change…</option>
+      <optgroup label="Boards and shims">
+        {#each kit.inUse('boards') as b (b.id)}
+          <option value="BOARD:{b.id}">{b.name}, {preferences.length(b.thicknessMm)}</option>
+        {/each}
+      </optgroup>
+      <optgroup label="Plate">
+        {#each kit.inUse('plates') as p (p.id)}<option value="PLATE:{p.id}">{p.name}</option>{/each}
+      </optgroup>
+      <optgroup label="Foil">
+        {#each kit.inUse('films') as f (f.id)}<option value="FILM:{f.id}">{f.name}</option>{/each}
+      </optgroup>
+      <optgroup label="Stock">
+        {#each kit.inUse('stocks') as s (s.id)}<option value="STOCK:{s.id}">{s.name}</option>{/each}
+      </optgroup>
+    </select>
+    {#if layer}
+      <span class="mx-2 font-bold">{name}</span>
+      <button class="press press-quiet" onclick={() => onmove(selected, selected + 1)}>Up</button>
+      <button class="press press-quiet" onclick={() => onmove(selected, selected - 1)}>Down</button>
+      <button class="press press-quiet" onclick={() => editing.change(flipped(draft, selected))}
+        >Turn over</button
+      >
+      <button class="press press-quiet" onclick={() => editing.change(removed(draft, selected))}
+        >Take out</button
+      >
+      {#if others.length > 1}
+        <label class="sr-only" for="swap-layer">Use instead of {name}</label>
+        <select
+          id="swap-layer"
+          class="max-w-[180px] py-1.5 pr-8 pl-2"
+          value={layer.id}
+          onchange={(e) => {
+            const id = e.currentTarget.value;
+            editing.change({
+              ...draft,
+              layers: draft.layers.map((l, i) => (i === selected ? { ...l, id } : l)),
+            });
+          }}
+        >
+          {#each others as o (o.id)}<option value={o.id}>{o.name}</option>{/each}
+        </select>
+      {/if}
+    {:else}
+      <span class="text-soft ml-2">Choose a layer to move it, turn it over or take it out.</span>
+    {/if}
+  </div>
+{/if}

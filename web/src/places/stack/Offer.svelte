@@ -1,0 +1,27 @@
+<script lang="ts">
+  import type { Proposal } from '../../api/client';
+  import { duration } from '../../parts/format';
+  import { editing } from '../../state/editing.svelte';
+  import { preferences } from '../../state/preferences.svelte';
+
+  /** One proposal: its chance, what it changes and why, and a way to take it. */
+  let { offer, tag = '' }: { offer: Proposal; tag?: string } = $props();
+  const title = $derived(
+    offer.changes.map((c) => `${c.what}: ${preferences.said(c.after)}`).join('; ') || 'as it is',
+  );
+</script>
+
+<li class="border-rule grid grid-cols-[64px_1fr_auto] items-center gap-3 border-t py-2">
+  <div class="leading-none">
+    <span class="figure text-clean text-[24px]">{offer.expected.twenty[1]}</span>
+    <span class="text-soft block text-[13px]">of 20 clean</span>
+  </div>
+  <div class="min-w-0">
+    {#if tag}<span class="text-soft block text-[13px]">{tag}</span>{/if}
+    <strong class="leading-snug first-letter:uppercase">{title}</strong>
+    <span class="text-soft block text-[14px]"
+      >{preferences.said(offer.why)} · {duration(offer.seconds)} in all</span
+    >
+  </div>
+  <button class="press" aria-label="Use: {title}" onclick={() => editing.change(offer.draft)}>Use</button>
+</li>

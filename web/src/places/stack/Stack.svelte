@@ -1,0 +1,104 @@
+<script lang="ts">
+  import { push } from 'svelte-spa-router';
+  import { api, asked } from '../../api/client';
+  import { editing } from '../../state/editing.svelte';
+  import { tell } from '../../state/messages.svelte';
+  import Conflict from './Conflict.svelte';
+  import Dials from './Dials.svelte';
+  import Findings from './Findings.svelte';
+  import Forecast from './Forecast.svelte';
+  import LayerTools from './LayerTools.svelte';
+  import Header from './StackHeader.svelte';
+  import Strata from '../../drawing/Strata.svelte';
+  import { flipped, moved, removed } from './stackEdits';
+
+  let { params = {} }: { params?: { id?: string } } = $props();
+
+  let selected = $state(-1);
+  let drawing = $state<HTMLElement>();
+  const draft = $derived(editing.draft);
+  const count = $derived(draft?.layers.length ?? 0);
+
+  $effect(() => {
+    const id = params.id;
+    if (id && id !== editing.saved?.id) editing.open(id).catch(tell);
+    else if (!id) openLast().catch(tell);
+  });
+
+  async function openLast() {
+    const id = editing.saved?.id ?? (await asked(api.GET('/api/set-ups')))[0]?.id;
+    await push(id ? `/stack/${id}` : '/bench?new');
+  }
+
+  function select(index: number) {
+    selected = Math.max(0, Math.min(count - 1, index));
+  }
+
+  function focusSelected() {
+    requestAnimationFrame(() => drawing?.querySelector<SVGElement>('[aria-selected="true"]')?.focus());
+  }
+
+  function move(from: number, to: number) {
+    if (!draft || to < 0 || to >= count) return;
+    editing.change(moved(draft, from, to));
+    select(to);
+    focusSelected();
+  }
+
+  function key(event: KeyboardEvent) {
+    const target = event.target as HTMLElement;
+    if (!draft || target.closest('input, select, textarea, dialog')) return;
+    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
+      event.preventDefault();
+      if (event.shiftKey) editing.redo();
+      else editing.undo();
+      return;
+    }
+    const inDrawing = drawing?.contains(target);
+    const step = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0;
+    if (step !== 0 && (inDrawing || target === document.body)) {
+      event.preventDefault();
+      if (event.altKey) move(selected, selected + step);
+      else {
+        select(selected < 0 ? 0 : selected + step);
+        focusSelected();
+      }
+    } else if (selected >= 0 && !event.ctrlKey && !event.altKey) {
+      if (event.key.toLowerCase() === 'f') editing.change(flipped(draft, selected));
+      else if (event.key === 'Delete' && inDrawing) {
+        editing.change(removed(draft, selected));
+        select(selected - 1);
+        focusSelected();
+      }
+    }
+  }
+</script>
+
+<svelte:window onkeydown={key} />
+
+{#if draft}
+  <div class="grid min-h-full lg:grid-cols-[minmax(0,1fr)_minmax(400px,39%)]">
+    <section class="flex min-w-0 flex-col gap-3 px-4 py-4 md:px-6" aria-label="Stack">
+      <Header />
+      <div bind:this={drawing}>
+        <Strata
+          {draft}
+          findings={editing.answer?.findings ?? []}
+          {selected}
+          room={440}
+          onselect={select}
+          onmove={move}
+        />
+      </div>
+      <LayerTools {selected} onselect={select} onmove={move} />
+      <Findings />
+      <Dials />
+    </section>
+    <section class="border-rule bg-paper min-w-0 px-5 py-5 lg:border-l" aria-label="Forecast">
+      <Forecast />
+    </section>
+  </div>
+  <Conflict />
+{:else}
+  <p class="text-soft p-8">Laying out the stack…</p>
+{/if}

@@ -1,0 +1,56 @@
+<script lang="ts">
+  import { push } from 'svelte-spa-router';
+  import { api, asked } from '../../api/client';
+  import { editing } from '../../state/editing.svelte';
+  import { kit } from '../../state/kit.svelte';
+  import { tell } from '../../state/messages.svelte';
+  import { preferences } from '../../state/preferences.svelte';
+
+  const draft = $derived(editing.draft);
+  const press = $derived(draft ? kit.press(draft.pressId) : undefined);
+  const answer = $derived(editing.answer);
+  const stopped = $derived(answer !== undefined && !answer.pullable);
+
+  async function run() {
+    const id = editing.saved?.id;
+    if (!id) return;
+    try {
+      await editing.settle();
+      const begun = await asked(api.POST('/api/runs', { params: { query: { setUpId: id } } }));
+      await push(`/run/${begun.id}`);
+    } catch (trouble) {
+      tell(trouble);
+    }
+  }
+</script>
+
+<div class="flex flex-wrap items-start gap-x-4 gap-y-2">
+  <div class="min-w-0 flex-1">
+    <h1 class="sr-only">Stack</h1>
+    <input
+      class="font-title hover:border-rule-strong! -ml-2 w-full max-w-[24ch] border-transparent! bg-transparent! px-2 py-0 text-[28px]! font-bold"
+      aria-label="Name of this set-up"
+      value={editing.saved?.name ?? ''}
+      onchange={(e) => editing.rename(e.currentTarget.value)}
+    />
+    {#if answer && draft}
+      <p class="text-soft" data-testid="squeeze">
+        {press?.name}: <strong class="text-ink">{preferences.length(answer.thicknessMm)}</strong> in an
+        opening of
+        {preferences.length(answer.openingMm)}, so
+        <strong class="text-ink">{preferences.length(answer.overfillMm)}</strong>
+        {answer.overfillMm > 0 ? 'squeeze' : 'too thin to grip'}
+      </p>
+    {/if}
+  </div>
+  <div class="flex gap-1">
+    <button class="press press-quiet" disabled={!editing.canUndo} onclick={() => editing.undo()}>Undo</button>
+    <button class="press press-quiet" disabled={!editing.canRedo} onclick={() => editing.redo()}>Redo</button>
+    <button
+      class="press press-strong"
+      disabled={stopped || !answer}
+      title={stopped ? 'Mend what stops it first' : ''}
+      onclick={run}>Run it</button
+    >
+  </div>
+</div>

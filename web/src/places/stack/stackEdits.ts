@@ -1,0 +1,38 @@
+import type { Draft, DraftLayer } from '../../api/client';
+
+/** Small changes of a draft's layers. Indexes are counted from the bottom. What may lie where, the server's rules say. */
+
+export function moved(draft: Draft, from: number, to: number): Draft {
+  const layers = [...draft.layers];
+  const [layer] = layers.splice(from, 1);
+  if (!layer) return draft;
+  layers.splice(Math.max(0, Math.min(layers.length, to)), 0, layer);
+  return { ...draft, layers };
+}
+
+export function flipped(draft: Draft, index: number): Draft {
+  return replaced(draft, index, (l) => ({ ...l, facing: l.facing === 'UP' ? 'DOWN' : 'UP' }));
+}
+
+export function removed(draft: Draft, index: number): Draft {
+  return { ...draft, layers: draft.layers.filter((_, i) => i !== index) };
+}
+
+export function added(draft: Draft, index: number, layer: DraftLayer): Draft {
+  const layers = [...draft.layers];
+  layers.splice(index, 0, layer);
+  return { ...draft, layers };
+}
+
+/** Puts another thing of the same kind in its place, facing the same way; or adds it if none is there. */
+export function swapped(draft: Draft, kind: DraftLayer['kind'], id: string): Draft {
+  const index = draft.layers.findIndex((l) => l.kind === kind);
+  if (index >= 0) return replaced(draft, index, (l) => ({ ...l, id }));
+  const facing = kind === 'PLATE' ? 'UP' : 'DOWN';
+  const below = draft.layers.findIndex((l) => l.kind === 'PLATFORM' || l.kind === 'PLATE');
+  return added(draft, below + 1, { kind, id, facing });
+}
+
+function replaced(draft: Draft, index: number, change: (layer: DraftLayer) => DraftLayer): Draft {
+  return { ...draft, layers: draft.layers.map((l, i) => (i === index ? change(l) : l)) };
+}

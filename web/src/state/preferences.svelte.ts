@@ -1,0 +1,43 @@
+import { api, asked, type Preferences } from '../api/client';
+import * as format from '../parts/format';
+import { tell } from './messages.svelte';
+
+const initial: Preferences = {
+  length: 'MM',
+  temperature: 'C',
+  weight: 'GSM',
+  theme: 'LIGHT',
+  sound: 'SOFT',
+  bias: 'OVER',
+  roomC: 21,
+  version: 0,
+};
+
+/** How the person likes things shown; everything that prints a quantity reads it, so a change shows everywhere at once. */
+class PreferencesState {
+  now = $state<Preferences>(initial);
+
+  async load() {
+    this.now = await asked(api.GET('/api/preferences'));
+  }
+
+  async change(part: Partial<Preferences>) {
+    const before = this.now;
+    this.now = { ...before, ...part };
+    try {
+      this.now = await asked(api.PUT('/api/preferences', { body: this.now }));
+    } catch (trouble) {
+      this.now = before;
+      await this.load();
+      tell(trouble);
+    }
+  }
+
+  said = (text: string) => format.said(text, this.now);
+  length = (mm: number) => format.length(mm, this.now);
+  lengthFigure = (mm: number) => format.lengthFigure(mm, this.now);
+  temperature = (celsius: number) => format.temperature(celsius, this.now);
+  weight = (gsm: number) => format.weight(gsm, this.now);
+}
+
+export const preferences = new PreferencesState();
