@@ -1,8 +1,8 @@
-<script lang="ts">
-</script>
-
 <!-- The hatches of all materials, once per drawing; referred to by id. -->
 <svelte:options namespace="svg" />
+
+<script lang="ts">
+</script>
 
 <defs>
   <pattern id="hatch-metal" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">

@@ -153,8 +153,8 @@
   <g transform="translate({body.x + body.width + 40} {band.label})">
     <text y="5" font-size="16" fill="var(--ink)">{thickness}</text>
     {#if face && !narrow}
-      <path d={up ? 'M74 4l5-9 5 9z' : 'M74 -4l5 9 5-9z'} fill="var(--ink)" />
-      <text x="90" y="5" font-size="14" fill="var(--ink)">{face}</text>
+      <path d={up ? 'M84 4l5-9 5 9z' : 'M84 -4l5 9 5-9z'} fill="var(--ink)" />
+      <text x="100" y="5" font-size="14" fill="var(--ink)">{face}</text>
     {/if}
   </g>
   {#if found}

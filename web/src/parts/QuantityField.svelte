@@ -12,6 +12,7 @@
     onvalue: (value: number) => void;
     error?: string;
     hideLabel?: boolean;
+    bare?: boolean;
     class?: string;
   }
   let {
@@ -22,6 +23,7 @@
     onvalue,
     error = '',
     hideLabel = false,
+    bare = false,
     class: extra = '',
   }: Props = $props();
 
@@ -61,7 +63,7 @@
   <input
     {id}
     {name}
-    class="w-full min-w-0 px-2 py-1.5"
+    class={bare ? 'bare figure -ml-2 w-full min-w-0 px-2 py-0 text-[20px]' : 'w-full min-w-0 px-2 py-1.5'}
     value={typed ?? printed}
     aria-invalid={wrong ? 'true' : undefined}
     aria-describedby={wrong ? `${id}-wrong` : undefined}

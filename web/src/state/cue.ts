@@ -6,7 +6,8 @@ let context: AudioContext | undefined;
 /** Two short notes; never alone, the screen always shows the same. */
 export function cue() {
   const loudness = LOUDNESS[preferences.now.sound];
-  if (loudness === 0) return;
+  // Browsers stay silent until the page has been touched.
+  if (loudness === 0 || !navigator.userActivation.hasBeenActive) return;
   context ??= new AudioContext();
   [660, 880].forEach((pitch, i) => {
     if (!context) return;

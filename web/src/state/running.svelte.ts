@@ -35,7 +35,7 @@ class Running {
     return this.run.elapsedSeconds + ((performance.now() - this.#heardAt) / 1000) * this.run.speed;
   }
 
-  async act(action: 'NEXT' | 'BACK' | 'REVERSE_OUT' | 'LEAVE') {
+  async act(action: 'NEXT' | 'BACK' | 'REVERSE_OUT' | 'RELIGHT' | 'LEAVE') {
     const run = this.run;
     if (!run) return;
     try {

@@ -18,9 +18,20 @@
     STALLED: 'refuses the stack',
   };
 
-  function light(lit: boolean) {
-    return lit ? 'var(--ember)' : 'none';
-  }
+  /** The platform's lights. Only what heats is ember. */
+  const lights = $derived([
+    {
+      word: run.platform.on ? 'switched on' : off ? 'switched itself off' : 'switched off',
+      lit: run.platform.on,
+      colour: 'var(--ember)',
+    },
+    { word: run.platform.ready ? 'ready' : 'not ready', lit: run.platform.ready, colour: 'var(--ember)' },
+    {
+      word: run.platform.docked ? 'in its dock' : 'out of its dock',
+      lit: run.platform.docked,
+      colour: 'var(--steel)',
+    },
+  ]);
 </script>
 
 <aside class="border-rule px-4 py-5 max-xl:col-span-full max-xl:border-t xl:border-l" aria-label="Devices">
@@ -32,18 +43,18 @@
           >°{preferences.now.temperature}</span
         >
       </p>
-      {#each [[run.platform.on ? 'switched on' : off ? 'switched itself off' : 'switched off', run.platform.on], [run.platform.ready ? 'ready' : 'not ready', run.platform.ready], [run.platform.docked ? 'in its dock' : 'out of its dock', run.platform.docked]] as [word, lit] (word)}
+      {#each lights as light (light.word)}
         <p class="flex items-center gap-2">
           <svg width="18" height="18" aria-hidden="true">
             <circle
               cx="9"
               cy="9"
               r="7"
-              fill={light(lit === true)}
-              stroke={lit ? 'var(--ember)' : 'var(--rule-strong)'}
+              fill={light.lit ? light.colour : 'none'}
+              stroke={light.lit ? light.colour : 'var(--rule-strong)'}
               stroke-width="2"
             />
-          </svg>{word}
+          </svg>{light.word}
         </p>
       {/each}
     </section>
@@ -51,7 +62,7 @@
       <h2 class="label font-sans font-normal">{press?.name} (simulated)</h2>
       <p>{PRESS[run.press.state]}</p>
       <svg width="200" height="44" role="img" aria-label="{Math.round(run.press.share * 100)} % through">
-        <rect x={10 + 110 * run.press.share - 10} y="17" width="80" height="10" fill="var(--brass)" />
+        <rect x={8 + 108 * run.press.share} y="17" width="76" height="10" fill="var(--brass)" />
         <circle cx="100" cy="8" r="9" fill="var(--steel)" />
         <circle cx="100" cy="36" r="9" fill="var(--steel)" />
       </svg>

@@ -30,8 +30,10 @@
     count();
     return () => cancelAnimationFrame(frame);
   });
+  // One cue when something becomes due, not one for every push.
+  const news = $derived([due ? `due ${run.step}` : '', ...run.reminders.map((r) => r.kind)].join(' ').trim());
   $effect(() => {
-    if (due || run.reminders.length > 0) cue();
+    if (news) cue();
   });
 </script>
 
@@ -69,9 +71,12 @@
       </p>
     {/if}
     {#each run.reminders as reminder (reminder.kind)}
-      <p class="border-ochre-line bg-ochre-wash mt-4 border-l-8 px-4 py-3 text-[20px]" role="alert">
+      <div class="border-ochre-line bg-ochre-wash mt-4 border-l-8 px-4 py-3 text-[20px]" role="alert">
         {reminder.text}
-      </p>
+        {#if reminder.kind === 'SWITCHED_OFF'}
+          <button class="press mt-2 block" onclick={() => running.act('RELIGHT')}>Switch it on again</button>
+        {/if}
+      </div>
     {/each}
     {#if step.kind === 'PREPARE'}<Preflight {run} />{/if}
     {#if step.kind === 'LOOK'}

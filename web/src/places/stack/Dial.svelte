@@ -24,7 +24,7 @@
   }: Props = $props();
 </script>
 
-<div class="p-3" role="group" aria-label={label}>
+<div class="px-3 py-2" role="group" aria-label={label}>
   <div class="flex items-start justify-between gap-1">
     <span class="label">{label}</span>
     <span class="-mt-1 -mr-2 flex">

@@ -50,7 +50,7 @@
       />
     </Dial>
     <Dial
-      label="While it soaks"
+      label="Cover"
       value={COVERS[draft.heating]}
       onmore={() => editing.part({ heating: turn(HEATINGS, draft.heating, 1) })}
     />
@@ -79,12 +79,12 @@
       onmore={() => editing.part({ peel: (PEELS[(peelIndex + 1) % PEELS.length] ?? PEELS[0]!).peel })}
     />
     <Dial
-      label="Ink or paint below"
+      label="Ink below"
       value={MEDIA[draft.medium]}
       onmore={() =>
         editing.part({ medium: turn(['NONE', 'DRY', 'WET'] as const, draft.medium, 1) as Draft['medium'] })}
     />
-    <div class="p-3">
+    <div class="px-3 py-2">
       <label class="label block" for="press-choice">Press</label>
       <select
         id="press-choice"

@@ -15,6 +15,7 @@
   let { params = {} }: { params?: { id?: string } } = $props();
 
   let selected = $state(-1);
+  let height = $state(800);
   let drawing = $state<HTMLElement>();
   const draft = $derived(editing.draft);
   const count = $derived(draft?.layers.length ?? 0);
@@ -74,7 +75,7 @@
   }
 </script>
 
-<svelte:window onkeydown={key} />
+<svelte:window onkeydown={key} bind:innerHeight={height} />
 
 {#if draft}
   <div class="grid min-h-full lg:grid-cols-[minmax(0,1fr)_minmax(400px,39%)]">
@@ -85,7 +86,7 @@
           {draft}
           findings={editing.answer?.findings ?? []}
           {selected}
-          room={440}
+          room={Math.max(330, Math.min(560, height - 430))}
           onselect={select}
           onmove={move}
         />

@@ -32,6 +32,7 @@ create table run (
     status varchar(16) not null,
     step int not null,
     step_started_at timestamp with time zone not null,
+    soaked_seconds double precision,
     ticked clob not null,
     created_at timestamp with time zone not null,
     version bigint not null

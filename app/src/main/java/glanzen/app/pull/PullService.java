@@ -203,7 +203,7 @@ public class PullService {
                 .filter(p -> p.plateId.equals(pull.plateId) && p.filmId.equals(pull.filmId) && p.stockId.equals(pull.stockId))
                 .forEach(p -> p.proven = false);
         pull.proven = true;
-        return setUps.keep(pull.title, json.read(pull.snapshot, Snapshot.class).draft(), true);
+        return setUps.keep(pull.title + ", recipe", json.read(pull.snapshot, Snapshot.class).draft(), true);
     }
 
     /** Keeps a photograph with a pull. */

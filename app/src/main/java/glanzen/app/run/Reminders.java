@@ -23,7 +23,7 @@ final class Reminders {
         Step.Kind kind = step.kind();
         if (platform.switchedItselfOff() && kind != Step.Kind.PREPARE && kind.ordinal() < Step.Kind.REDOCK.ordinal()) {
             reminders.add(new Reminder(
-                    Kind.SWITCHED_OFF, "The platform has switched itself off. Go back a step and switch it off and on again."));
+                    Kind.SWITCHED_OFF, "The platform has switched itself off. Switch it off and on again, and wait for its ready light."));
         }
         if (kind == Step.Kind.PLACE && elapsed > SOAK_FORGOTTEN) {
             reminders.add(new Reminder(Kind.START_SOAK, "Is the plate on? The soak timer has not been started."));

@@ -8,6 +8,7 @@ import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "run")
@@ -28,6 +29,10 @@ class RunEntity {
 
     /** In bench time. */
     Instant stepStartedAt = Instant.EPOCH;
+
+    /** How long the plate really soaked, s; absent while it has not, or if time was sped up. */
+    @Nullable
+    Double soakedSeconds;
 
     /** Places of the pre-flight list that are ticked, as JSON. */
     @Lob

@@ -68,6 +68,7 @@ public class RunService {
         NEXT,
         BACK,
         REVERSE_OUT,
+        RELIGHT,
         LEAVE
     }
 
@@ -132,7 +133,7 @@ public class RunService {
         List<Step> steps = RunSheet.steps(setUp);
         switch (action) {
             case NEXT -> {
-                leave(steps.get(run.step).kind(), setUp);
+                leave(run, steps.get(run.step).kind(), setUp);
                 enter(run, Math.min(steps.size() - 1, run.step + 1), steps, setUp);
             }
             case BACK -> enter(run, Math.max(0, run.step - 1), steps, setUp);
@@ -141,6 +142,7 @@ public class RunService {
                 devices.platform(setUp.platform()).dock(true);
                 enter(run, firstOf(steps, Step.Kind.LAY), steps, setUp);
             }
+            case RELIGHT -> enter(run, firstOf(steps, Step.Kind.HEAT_UP), steps, setUp);
             case LEAVE -> {
                 devices.platform(setUp.platform()).dock(true);
                 run.status = Status.LEFT;
@@ -157,25 +159,19 @@ public class RunService {
         }
         run.status = Status.LOGGED;
         runs.saveAndFlush(run);
-        return setUp(run);
-    }
-
-    /** The set-up a run pulls. */
-    @Transactional(readOnly = true)
-    public SetUp setUp(String id) {
-        return setUp(find(id));
+        return pulled(run);
     }
 
     /** What the simulated scanner reads off the pull of a run. */
     @Transactional(readOnly = true)
     public Pull scan(String id) {
-        return simulated.pull(setUp(find(id)), id.hashCode());
+        return simulated.pull(pulled(find(id)), id.hashCode());
     }
 
     /** What the simulated scanner sees. */
     @Transactional(readOnly = true)
     public BufferedImage scanned(String id, int width, int height) {
-        return simulated.picture(setUp(find(id)), id.hashCode(), width, height);
+        return simulated.picture(pulled(find(id)), id.hashCode(), width, height);
     }
 
     /** Forgets all runs, because the workshop they belong to is replaced. */
@@ -184,8 +180,11 @@ public class RunService {
     }
 
     /** The devices follow what the hands do. */
-    private void leave(Step.Kind kind, SetUp setUp) {
-        if (kind == Step.Kind.REDOCK) {
+    private void leave(RunEntity run, Step.Kind kind, SetUp setUp) {
+        // Sped-up time is for trying things out; a click late there would be minutes of heat.
+        if (kind == Step.Kind.SOAK && clock.speed() == 1) {
+            run.soakedSeconds = (double) Math.round(elapsed(run));
+        } else if (kind == Step.Kind.REDOCK) {
             devices.platform(setUp.platform()).dock(true);
         } else if (kind == Step.Kind.PASS) {
             PressDevice press = devices.press(setUp.press());
@@ -230,6 +229,18 @@ public class RunService {
         return json.read(run.snapshot, Snapshot.class).setUp();
     }
 
+    /** The set-up as it was really pulled: soaked as long as it was, not as long as was meant. */
+    private SetUp pulled(RunEntity run) {
+        SetUp planned = setUp(run);
+        return run.soakedSeconds == null
+                ? planned
+                : planned.withSoak(planned.heating(), Math.min(SetUp.LONGEST_SOAK, run.soakedSeconds));
+    }
+
+    private double elapsed(RunEntity run) {
+        return Duration.between(run.stepStartedAt, clock.now()).toMillis() / 1000.0;
+    }
+
     private TreeSet<Integer> ticked(RunEntity run) {
         return new TreeSet<>(Arrays.asList(json.read(run.ticked, Integer[].class)));
     }
@@ -238,7 +249,7 @@ public class RunService {
         Snapshot snapshot = json.read(run.snapshot, Snapshot.class);
         SetUp setUp = snapshot.setUp();
         List<Step> steps = RunSheet.steps(setUp);
-        double elapsed = Duration.between(run.stepStartedAt, clock.now()).toMillis() / 1000.0;
+        double elapsed = elapsed(run);
         PlatformDevice.PlatformReading platform = devices.platform(setUp.platform()).read();
         PressDevice.PressReading press = devices.press(setUp.press()).read();
         List<ListLine> preflight = new ArrayList<>();
