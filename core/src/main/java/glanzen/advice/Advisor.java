@@ -10,7 +10,6 @@ import glanzen.forecast.PullModel;
 import glanzen.forecast.Rig;
 import glanzen.kit.Board;
 import glanzen.kit.Pace;
-import glanzen.measure.Figures;
 import glanzen.press.Frame;
 import glanzen.press.LoadPath;
 import glanzen.press.Nip;
@@ -47,7 +46,6 @@ public final class Advisor {
     private static final double FAR_UNDER = 0.4;
 
     private static final double FAR_OVER = 40;
-    private static final double HOT_PEEL_C = 50;
     /** Rules whose breaking no shim, soak or pace can cure. */
     private static final List<String> INCURABLE =
             List.of("heat-proof", "protective-film", "medium-wet", "too-wide", "bowed");
@@ -91,7 +89,7 @@ public final class Advisor {
         List<Proposal> best = different(finalists.stream()
                 .filter(p -> p.forecast().clean() >= HOPELESS && merit(p.forecast(), bias) > merit + WORTH_A_CHANGE)
                 .toList());
-        List<String> refusals = best.isEmpty() && now.clean() < HOPELESS ? hopeless(finalists, now) : List.of();
+        List<String> refusals = best.isEmpty() && now.clean() < HOPELESS ? Reasons.hopeless(finalists) : List.of();
         return new Advice(best, cheapest(present, now, choices.shims(), knowing, bias), refusals, judged.size());
     }
 
@@ -266,54 +264,7 @@ public final class Advisor {
                 forecast,
                 setUp.totalSeconds(),
                 Difference.between(present, setUp),
-                why(present, now, setUp, forecast));
-    }
-
-    private static String why(SetUp present, Forecast now, SetUp setUp, Forecast then) {
-        List<String> reasons = new ArrayList<>();
-        double squeeze = then.nip().overfillMm() - now.nip().overfillMm();
-        if (Math.abs(squeeze) > 0.01) {
-            reasons.add(Figures.length(Math.abs(squeeze)) + (squeeze > 0 ? " more squeeze" : " less squeeze"));
-        }
-        double soft = setUp.stack().softBackingMm() - present.stack().softBackingMm();
-        if (Math.abs(soft) > 0.01) {
-            reasons.add(soft < 0 ? "harder backing, wider clean window" : "softer backing, narrower clean window");
-        }
-        double bond = then.nip().bondC() - now.nip().bondC();
-        if (Math.abs(bond) > 0.5) {
-            reasons.add(Figures.degrees(Math.abs(bond))
-                    + (bond > 0 ? " hotter under the rollers" : " cooler under the rollers"));
-        }
-        double dwell = setUp.passes()
-                * then.nip().dwellSeconds()
-                / (present.passes() * now.nip().dwellSeconds());
-        if (dwell > 1.15 || dwell < 0.87) {
-            reasons.add(dwell > 1 ? "longer under pressure" : "less time under pressure");
-        }
-        double cooler = now.nip().peelC() - then.nip().peelC();
-        if (cooler > 5 && now.nip().peelC() > HOT_PEEL_C) {
-            reasons.add("peeled " + Figures.degrees(cooler) + " cooler");
-        }
-        return reasons.isEmpty() ? "much the same pull, more simply done" : String.join(", ", reasons);
-    }
-
-    private static List<String> hopeless(List<Proposal> finalists, Forecast now) {
-        List<String> reasons = new ArrayList<>();
-        if (finalists.isEmpty()) {
-            reasons.add("No stack from your boards is gripped without stalling the press. "
-                    + "A shim between tissue and card in thickness would give more choice.");
-        } else if (finalists.stream().noneMatch(p -> p.forecast().window().open())) {
-            reasons.add("Fine parts of this plate flood before its broad parts are covered, on any backing you own. "
-                    + "Foil them in two pulls, or use a harder shim.");
-        } else {
-            boolean under = finalists.get(0).forecast().under()
-                    > finalists.get(0).forecast().over();
-            reasons.add(
-                    under
-                            ? "Nothing on your shelf brings enough heat and pressure together for this plate and stock."
-                            : "Even the gentlest stack on your shelf over-foils this plate on this stock.");
-        }
-        return reasons;
+                Reasons.why(present, now, setUp, forecast));
     }
 
     private static double spread(Forecast now) {

@@ -1,6 +1,7 @@
 package glanzen.app.archive;
 
 import glanzen.app.kit.KitService;
+import glanzen.app.pull.PullArchive;
 import glanzen.app.pull.PullRecord;
 import glanzen.app.pull.PullService;
 import glanzen.app.rig.RigService;
@@ -40,15 +41,23 @@ public class WorkshopArchive {
     private final KitService kit;
     private final SetUpService setUps;
     private final PullService pulls;
+    private final PullArchive logbook;
     private final RigService rigs;
     private final RunService runs;
     private final JsonMapper mapper;
 
     WorkshopArchive(
-            KitService kit, SetUpService setUps, PullService pulls, RigService rigs, RunService runs, JsonMapper mapper) {
+            KitService kit,
+            SetUpService setUps,
+            PullService pulls,
+            PullArchive logbook,
+            RigService rigs,
+            RunService runs,
+            JsonMapper mapper) {
         this.kit = kit;
         this.setUps = setUps;
         this.pulls = pulls;
+        this.logbook = logbook;
         this.rigs = rigs;
         this.runs = runs;
         this.mapper = mapper;
@@ -61,7 +70,7 @@ public class WorkshopArchive {
     @Transactional(readOnly = true)
     public void write(OutputStream out) throws IOException {
         WorkshopFile file = new WorkshopFile(
-                WorkshopFile.FORMAT, WorkshopFile.VERSION, kit.view(), setUps.all(), pulls.records(), rigs.all());
+                WorkshopFile.FORMAT, WorkshopFile.VERSION, kit.view(), setUps.all(), logbook.records(), rigs.all());
         try (ZipOutputStream zip = new ZipOutputStream(out)) {
             zip.putNextEntry(new ZipEntry(JSON_NAME));
             zip.write(mapper.writerWithDefaultPrettyPrinter().writeValueAsBytes(file));
@@ -87,14 +96,15 @@ public class WorkshopArchive {
         WorkshopFile file = parsed(in, pictures);
         for (PullRecord pull : file.pulls()) {
             if (pull.pictured() && !pictures.containsKey(pull.id())) {
-                throw new BadInput("pictures/" + pull.id() + ".jpg", "is missing", "the picture of pull " + pull.number());
+                throw new BadInput(
+                        "pictures/" + pull.id() + ".jpg", "is missing", "the picture of pull " + pull.number());
             }
         }
         checkKeys(file);
         runs.forgetAll();
         kit.replace(file.kit());
         setUps.replace(file.setUps());
-        pulls.replace(file.pulls(), pictures);
+        logbook.replace(file.pulls(), pictures);
         rigs.replace(file.beliefs());
         return new Contents(file.setUps().size(), file.pulls().size(), pictures.size());
     }
@@ -113,8 +123,12 @@ public class WorkshopArchive {
         file.kit().plates().forEach(k -> unique(keys, "kit.plates.id", k.item().id()));
         file.kit().stocks().forEach(k -> unique(keys, "kit.stocks.id", k.item().id()));
         file.kit().films().forEach(k -> unique(keys, "kit.films.id", k.item().id()));
-        file.kit().presses().forEach(k -> unique(keys, "kit.presses.id", k.item().id()));
-        file.kit().platforms().forEach(k -> unique(keys, "kit.platforms.id", k.item().id()));
+        file.kit()
+                .presses()
+                .forEach(k -> unique(keys, "kit.presses.id", k.item().id()));
+        file.kit()
+                .platforms()
+                .forEach(k -> unique(keys, "kit.platforms.id", k.item().id()));
     }
 
     private static void unique(Set<String> keys, String field, String id) {
@@ -173,7 +187,8 @@ public class WorkshopArchive {
                     throw bad;
                 }
             }
-            throw new BadInput(JSON_NAME, "cannot be read: " + unread.getOriginalMessage(), "JSON as docs/workshop-file.md says");
+            throw new BadInput(
+                    JSON_NAME, "cannot be read: " + unread.getOriginalMessage(), "JSON as docs/workshop-file.md says");
         }
     }
 }

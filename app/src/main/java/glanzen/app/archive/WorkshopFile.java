@@ -19,7 +19,12 @@ import java.util.List;
  * @param beliefs what was learned of each rig
  */
 public record WorkshopFile(
-        String format, int version, KitView kit, List<SavedSetUp> setUps, List<PullRecord> pulls, List<Belief> beliefs) {
+        String format,
+        int version,
+        KitView kit,
+        List<SavedSetUp> setUps,
+        List<PullRecord> pulls,
+        List<Belief> beliefs) {
 
     static final String FORMAT = "glanzen-workshop";
     static final int VERSION = 1;

@@ -102,11 +102,23 @@ public class HoneyShow implements ApplicationRunner {
     private SetUp started(Job job, Kit things) {
         return StartingStack.of(
                 job.route,
-                things.presses().stream().filter(p -> p.id().equals(job.press)).findFirst().orElseThrow(),
+                things.presses().stream()
+                        .filter(p -> p.id().equals(job.press))
+                        .findFirst()
+                        .orElseThrow(),
                 things.platforms().get(0),
-                things.plates().stream().filter(p -> p.id().equals(job.plate)).findFirst().orElseThrow(),
-                things.films().stream().filter(f -> f.id().equals(job.film)).findFirst().orElseThrow(),
-                things.stocks().stream().filter(s -> s.id().equals(job.stock)).findFirst().orElseThrow(),
+                things.plates().stream()
+                        .filter(p -> p.id().equals(job.plate))
+                        .findFirst()
+                        .orElseThrow(),
+                things.films().stream()
+                        .filter(f -> f.id().equals(job.film))
+                        .findFirst()
+                        .orElseThrow(),
+                things.stocks().stream()
+                        .filter(s -> s.id().equals(job.stock))
+                        .findFirst()
+                        .orElseThrow(),
                 things.boards(),
                 21);
     }
@@ -121,7 +133,8 @@ public class HoneyShow implements ApplicationRunner {
                     .withFeed(Pace.values()[random.nextInt(3)], random.nextInt(5) == 0 ? 2 : 1);
             boolean pullable = Rules.pullable(Rules.check(tried, shop));
             // Most evenings people come close to what works; some evenings they do not.
-            boolean content = random.nextDouble() < 0.4 || pullable && simulated.pull(tried, SEED + number).clean();
+            boolean content = random.nextDouble() < 0.4
+                    || pullable && simulated.pull(tried, SEED + number).clean();
             if (pullable && content) {
                 return tried;
             }
@@ -131,7 +144,8 @@ public class HoneyShow implements ApplicationRunner {
 
     private void pull(SetUp setUp, String title, int number, Random random) {
         Pull pull = simulated.pull(setUp, SEED + number);
-        Outcome outcome = pull.under() ? pull.over() ? Outcome.BOTH : Outcome.UNDER : pull.over() ? Outcome.OVER : Outcome.CLEAN;
+        Outcome outcome =
+                pull.under() ? pull.over() ? Outcome.BOTH : Outcome.UNDER : pull.over() ? Outcome.OVER : Outcome.CLEAN;
         boolean lot = pull.coverage() < 0.85 || pull.spillMm() > 0.35;
         boolean measured = random.nextInt(3) == 0;
         boolean specks = random.nextInt(8) == 0;

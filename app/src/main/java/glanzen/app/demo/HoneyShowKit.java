@@ -41,8 +41,16 @@ final class HoneyShowKit {
         kit.add(
                 Platform.class,
                 new Platform(
-                        A5, "A5 platform", 9.0, 150, 210, 900, 0.6, 150,
-                        List.of(new Platform.Level("low", 112), new Platform.Level("high", 126)), 25),
+                        A5,
+                        "A5 platform",
+                        9.0,
+                        150,
+                        210,
+                        900,
+                        0.6,
+                        150,
+                        List.of(new Platform.Level("low", 112), new Platform.Level("high", 126)),
+                        25),
                 A5);
     }
 
@@ -67,7 +75,15 @@ final class HoneyShowKit {
     }
 
     private void board(
-            String id, String name, Kind kind, Material material, double mm, int owned, double bowMm, int passes, int life) {
+            String id,
+            String name,
+            Kind kind,
+            Material material,
+            double mm,
+            int owned,
+            double bowMm,
+            int passes,
+            int life) {
         kit.add(Board.class, new Board(id, name, kind, material, mm, 150, 210, owned, bowMm, passes, life), id);
     }
 
@@ -80,13 +96,36 @@ final class HoneyShowKit {
         plate("alder-lane", "Alder Lane", Plate.Kind.PLATE, Material.BRASS, 1.60, 70, 14, Motif.words("Alder Lane"));
         plate("rosette", "Rosette", Plate.Kind.PLATE, Material.BRASS, 1.60, 64, 64, Motif.of(Motif.Kind.ROSETTE));
         plate("comb", "Comb ground", Plate.Kind.PLATE, Material.BRASS, 1.60, 84, 60, Motif.of(Motif.Kind.COMB));
-        plate("band", "Certificate band", Plate.Kind.SOLID_PLATE, Material.BRASS, 1.60, 100, 60, Motif.of(Motif.Kind.SOLID));
-        plate("die-rosette", "Rosette die", Plate.Kind.THIN_DIE, Material.STEEL, 1.25, 52, 52, Motif.of(Motif.Kind.ROSETTE));
+        plate(
+                "band",
+                "Certificate band",
+                Plate.Kind.SOLID_PLATE,
+                Material.BRASS,
+                1.60,
+                100,
+                60,
+                Motif.of(Motif.Kind.SOLID));
+        plate(
+                "die-rosette",
+                "Rosette die",
+                Plate.Kind.THIN_DIE,
+                Material.STEEL,
+                1.25,
+                52,
+                52,
+                Motif.of(Motif.Kind.ROSETTE));
         plate("die-bee", "Bee die", Plate.Kind.THIN_DIE, Material.STEEL, 1.25, 40, 36, Motif.of(Motif.Kind.BEE));
     }
 
     private void plate(
-            String id, String name, Plate.Kind kind, Material material, double mm, double width, double height, Motif motif) {
+            String id,
+            String name,
+            Plate.Kind kind,
+            Material material,
+            double mm,
+            double width,
+            double height,
+            Motif motif) {
         kit.add(Plate.class, new Plate(id, name, kind, material, mm, width, height, motif), id);
     }
 
@@ -100,20 +139,50 @@ final class HoneyShowKit {
         kit.add(
                 Stock.class,
                 new Stock(
-                        "ribbon-25", "Satin ribbon", Stock.Kind.RIBBON, Surface.SATIN, 0.22, 0, 25, 4000, 12, true, false,
+                        "ribbon-25",
+                        "Satin ribbon",
+                        Stock.Kind.RIBBON,
+                        Surface.SATIN,
+                        0.22,
+                        0,
+                        25,
+                        4000,
+                        12,
+                        true,
+                        false,
                         "#f4e9ea"),
                 "ribbon-25");
         kit.add(
                 Stock.class,
                 new Stock(
-                        "acetate-hot", "Heat-proof acetate", Stock.Kind.ACETATE, Surface.ACETATE, 0.20, 0, 105, 148, 10, true,
-                        true, "#e6eef0"),
+                        "acetate-hot",
+                        "Heat-proof acetate",
+                        Stock.Kind.ACETATE,
+                        Surface.ACETATE,
+                        0.20,
+                        0,
+                        105,
+                        148,
+                        10,
+                        true,
+                        true,
+                        "#e6eef0"),
                 "acetate-hot");
         kit.add(
                 Stock.class,
                 new Stock(
-                        "acetate-plain", "Plain acetate", Stock.Kind.ACETATE, Surface.ACETATE, 0.15, 0, 105, 148, 20, false,
-                        false, "#e9f0f2"),
+                        "acetate-plain",
+                        "Plain acetate",
+                        Stock.Kind.ACETATE,
+                        Surface.ACETATE,
+                        0.15,
+                        0,
+                        105,
+                        148,
+                        20,
+                        false,
+                        false,
+                        "#e9f0f2"),
                 "acetate-plain");
     }
 

@@ -14,7 +14,14 @@ final class SimulatedPlatform implements PlatformDevice {
     private static final double LONGEST_LOOK_BACK = 4 * 3600;
 
     /** What is remembered of it. */
-    record State(boolean on, boolean docked, double setPointC, double celsius, Instant at, Instant onSince, boolean selfOff) {
+    record State(
+            boolean on,
+            boolean docked,
+            double setPointC,
+            double celsius,
+            Instant at,
+            Instant onSince,
+            boolean selfOff) {
         static State cold(Instant now) {
             return new State(false, true, ROOM_C, ROOM_C, now, now, false);
         }
@@ -55,9 +62,11 @@ final class SimulatedPlatform implements PlatformDevice {
 
     /** Second by second until now; it switches itself off on the way if its time is up. */
     private State advanced(State s) {
-        double seconds = Math.min(LONGEST_LOOK_BACK, Math.max(0, Duration.between(s.at, now).toMillis() / 1000.0));
+        double seconds = Math.min(
+                LONGEST_LOOK_BACK, Math.max(0, Duration.between(s.at, now).toMillis() / 1000.0));
         Instant off = s.onSince.plusMillis((long) (platform.offAfterMinutes() * 60_000));
-        double heated = s.on ? Math.max(0, Math.min(seconds, Duration.between(s.at, off).toMillis() / 1000.0)) : 0;
+        double heated =
+                s.on ? Math.max(0, Math.min(seconds, Duration.between(s.at, off).toMillis() / 1000.0)) : 0;
         double celsius = cooled(s, s.celsius, heated, true);
         boolean selfOff = s.on && !now.isBefore(off);
         celsius = cooled(s, celsius, seconds - heated, false);

@@ -43,7 +43,8 @@ class KitDrawingController {
                 .filter(p -> p.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> new NotFound("This plate"));
-        Shape shape = artworks.of(plate.motif(), plate.widthMm(), plate.heightMm()).outline();
+        Shape shape =
+                artworks.of(plate.motif(), plate.widthMm(), plate.heightMm()).outline();
         String svg = String.format(
                 Locale.ROOT,
                 "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 %.2f %.2f\"><path fill=\"#4a3510\" d=\"%s\"/></svg>",

@@ -98,8 +98,17 @@ public class KitService {
         boardIds.forEach(id -> items.findById(id).ifPresent(e -> {
             Board b = json.read(e.body, Board.class);
             e.body = json.write(new Board(
-                    b.id(), b.name(), b.kind(), b.material(), b.thicknessMm(), b.widthMm(), b.heightMm(), b.owned(),
-                    b.bowMm(), b.passes() + 1, b.lifePasses()));
+                    b.id(),
+                    b.name(),
+                    b.kind(),
+                    b.material(),
+                    b.thicknessMm(),
+                    b.widthMm(),
+                    b.heightMm(),
+                    b.owned(),
+                    b.bowMm(),
+                    b.passes() + 1,
+                    b.lifePasses()));
         }));
         items.findById(filmId).ifPresent(e -> {
             Film f = json.read(e.body, Film.class);
@@ -110,8 +119,18 @@ public class KitService {
         items.findById(stockId).ifPresent(e -> {
             Stock s = json.read(e.body, Stock.class);
             e.body = json.write(new Stock(
-                    s.id(), s.name(), s.kind(), s.surface(), s.thicknessMm(), s.gsm(), s.widthMm(), s.heightMm(),
-                    Math.max(0, s.left() - 1), s.heatProof(), s.protectiveFilm(), s.colour()));
+                    s.id(),
+                    s.name(),
+                    s.kind(),
+                    s.surface(),
+                    s.thicknessMm(),
+                    s.gsm(),
+                    s.widthMm(),
+                    s.heightMm(),
+                    Math.max(0, s.left() - 1),
+                    s.heatProof(),
+                    s.protectiveFilm(),
+                    s.colour()));
         });
     }
 

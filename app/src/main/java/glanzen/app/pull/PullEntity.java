@@ -2,6 +2,7 @@ package glanzen.app.pull;
 
 import glanzen.learning.Seen.Amount;
 import glanzen.learning.Seen.Outcome;
+import glanzen.route.SetUp;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -75,4 +76,14 @@ class PullEntity {
 
     @Version
     long version;
+
+    /** Takes a set-up in for good. */
+    void freeze(SetUp setUp, String written) {
+        snapshot = written;
+        pressId = setUp.press().id();
+        platformId = setUp.platform().id();
+        plateId = setUp.plate().id();
+        stockId = setUp.stock().id();
+        filmId = setUp.film().id();
+    }
 }

@@ -25,7 +25,8 @@ interface PullRepository extends JpaRepository<PullEntity, String> {
             @Nullable Outcome outcome,
             Pageable page);
 
-    List<PullEntity> findTop6ByPlateIdAndFilmIdAndStockIdOrderByNumberDesc(String plateId, String filmId, String stockId);
+    List<PullEntity> findTop6ByPlateIdAndFilmIdAndStockIdOrderByNumberDesc(
+            String plateId, String filmId, String stockId);
 
     Optional<PullEntity> findFirstByOrderByNumberDesc();
 

@@ -29,14 +29,12 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
-import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -96,9 +94,11 @@ public class PullService {
 
     /** Logs a pull as of some time: freezes its set-up, learns from it, and counts what was used. */
     public PullView log(LogEntry entry, Instant at) {
-        SetUp setUp = entry.runId() != null ? ofRun(entry.runId()) : answers.setUp(Objects.requireNonNull(entry.draft()));
+        SetUp setUp =
+                entry.runId() != null ? ofRun(entry.runId()) : answers.setUp(Objects.requireNonNull(entry.draft()));
         if (!Rules.computable(setUp)) {
-            throw new BadInput("draft.layers", "are not a stack that was pulled", "plate, foil and stock, in that order");
+            throw new BadInput(
+                    "draft.layers", "are not a stack that was pulled", "plate, foil and stock, in that order");
         }
         Forecast expected = forecaster.forecast(
                 setUp, rigs.crowd(setUp.press().id(), setUp.platform().id()));
@@ -109,7 +109,7 @@ public class PullService {
         pull.runId = entry.runId();
         pull.title = entry.title().trim();
         write(pull, entry);
-        frozen(pull, setUp);
+        pull.freeze(setUp, json.write(Snapshot.of(setUp)));
         pull.expectedUnder = expected.under();
         pull.expectedClean = expected.clean();
         pull.expectedOver = expected.over();
@@ -121,7 +121,10 @@ public class PullService {
         pull.position = answers.position(setUp, after);
         pulls.saveAndFlush(pull);
         kit.use(
-                setUp.stack().all(Board.class).stream().map(Board::id).distinct().toList(),
+                setUp.stack().all(Board.class).stream()
+                        .map(Board::id)
+                        .distinct()
+                        .toList(),
                 setUp.film().id(),
                 setUp.plate().areaCm2() * FOIL_MARGIN,
                 setUp.stock().id());
@@ -143,15 +146,6 @@ public class PullService {
         pull.spillMm = entry.spillMm();
         pull.faults = json.write(entry.faults());
         pull.note = entry.note();
-    }
-
-    private void frozen(PullEntity pull, SetUp setUp) {
-        pull.snapshot = json.write(Snapshot.of(setUp));
-        pull.pressId = setUp.press().id();
-        pull.platformId = setUp.platform().id();
-        pull.plateId = setUp.plate().id();
-        pull.stockId = setUp.stock().id();
-        pull.filmId = setUp.film().id();
     }
 
     /** A page of the logbook, newest first. */
@@ -200,10 +194,15 @@ public class PullService {
         PullEntity pull = find(id);
         Conflict.unlessSame(version, pull.version);
         pulls.findAll().stream()
-                .filter(p -> p.plateId.equals(pull.plateId) && p.filmId.equals(pull.filmId) && p.stockId.equals(pull.stockId))
+                .filter(p -> p.plateId.equals(pull.plateId)
+                        && p.filmId.equals(pull.filmId)
+                        && p.stockId.equals(pull.stockId))
                 .forEach(p -> p.proven = false);
         pull.proven = true;
-        return setUps.keep(pull.title + ", recipe", json.read(pull.snapshot, Snapshot.class).draft(), true);
+        return setUps.keep(
+                pull.title + ", recipe",
+                json.read(pull.snapshot, Snapshot.class).draft(),
+                true);
     }
 
     /** Keeps a photograph with a pull. */
@@ -231,56 +230,11 @@ public class PullService {
         PullModel model = forecaster.model(setUp);
         Seen seen = Seen.roughly(pull.outcome, pull.amount);
         double coverage = pull.coverage != null ? pull.coverage : (seen.coverageLow() + seen.coverageHigh()) / 2;
-        double spill = pull.spillMm != null ? pull.spillMm : pull.outcome == Outcome.OVER ? seen.spillLowMm() + 0.08 : 0;
-        return Pictures.png(new PullPicture(
-                        setUp, model, Likeness.of(model, setUp.film().id(), coverage, spill), pull.number)
-                .draw(width, height));
-    }
-
-    /** The whole logbook, oldest first. */
-    @Transactional(readOnly = true)
-    public List<PullRecord> records() {
-        return pulls.findAll(Sort.by("number")).stream()
-                .map(p -> new PullRecord(
-                        p.id, p.number, p.loggedAt, p.title, p.outcome, p.amount, p.coverage, p.spillMm,
-                        Arrays.asList(json.read(p.faults, Fault[].class)), p.note, p.position, p.expectedUnder,
-                        p.expectedClean, p.expectedOver, p.proven, p.pictured, json.read(p.snapshot, Snapshot.class)))
-                .toList();
-    }
-
-    /** Replaces the whole logbook, photographs included. */
-    public void replace(List<PullRecord> records, Map<String, byte[]> photographs) {
-        pictures.deleteAllInBatch();
-        pulls.deleteAllInBatch();
-        for (PullRecord record : records) {
-            SetUp setUp = record.snapshot().setUp();
-            PullEntity pull = new PullEntity();
-            pull.id = record.id();
-            pull.number = record.number();
-            pull.loggedAt = record.loggedAt();
-            pull.title = record.title();
-            pull.outcome = record.outcome();
-            pull.amount = record.amount();
-            pull.coverage = record.coverage();
-            pull.spillMm = record.spillMm();
-            pull.faults = json.write(record.faults());
-            pull.note = record.note();
-            frozen(pull, setUp);
-            pull.position = record.position();
-            pull.expectedUnder = record.expectedUnder();
-            pull.expectedClean = record.expectedClean();
-            pull.expectedOver = record.expectedOver();
-            pull.proven = record.proven();
-            pull.pictured = record.pictured();
-            pulls.save(pull);
-            if (record.pictured()) {
-                PictureEntity picture = new PictureEntity();
-                picture.pullId = record.id();
-                picture.bytes = photographs.get(record.id());
-                pictures.save(picture);
-            }
-        }
-        pulls.flush();
+        double spill =
+                pull.spillMm != null ? pull.spillMm : pull.outcome == Outcome.OVER ? seen.spillLowMm() + 0.08 : 0;
+        return Pictures.png(
+                new PullPicture(setUp, model, Likeness.of(model, setUp.film().id(), coverage, spill), pull.number)
+                        .draw(width, height));
     }
 
     private PullEntity find(String id) {
@@ -294,10 +248,25 @@ public class PullService {
     private PullView view(PullEntity p) {
         Snapshot snapshot = json.read(p.snapshot, Snapshot.class);
         return new PullView(
-                p.id, p.number, p.loggedAt, p.title, snapshot.kit().plates().get(0).name(),
-                snapshot.kit().stocks().get(0).name(), snapshot.kit().films().get(0).name(),
-                snapshot.kit().presses().get(0).name(), p.outcome, p.amount, p.coverage, p.spillMm,
-                Arrays.asList(json.read(p.faults, Fault[].class)), p.note, p.expectedUnder, p.expectedClean,
-                p.expectedOver, p.proven, p.pictured, p.version);
+                p.id,
+                p.number,
+                p.loggedAt,
+                p.title,
+                snapshot.kit().plates().get(0).name(),
+                snapshot.kit().stocks().get(0).name(),
+                snapshot.kit().films().get(0).name(),
+                snapshot.kit().presses().get(0).name(),
+                p.outcome,
+                p.amount,
+                p.coverage,
+                p.spillMm,
+                Arrays.asList(json.read(p.faults, Fault[].class)),
+                p.note,
+                p.expectedUnder,
+                p.expectedClean,
+                p.expectedOver,
+                p.proven,
+                p.pictured,
+                p.version);
     }
 }

@@ -27,7 +27,12 @@ class RigController {
 
     /** A press with a platform, and what is known of them together. */
     record Known(
-            String pressId, String platformId, String press, String platform, int pulls, List<RigReport.Remark> remarks) {}
+            String pressId,
+            String platformId,
+            String press,
+            String platform,
+            int pulls,
+            List<RigReport.Remark> remarks) {}
 
     @GetMapping
     List<Known> all() {

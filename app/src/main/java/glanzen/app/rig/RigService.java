@@ -55,7 +55,8 @@ public class RigService {
     /** What is worth saying of it. */
     @Transactional(readOnly = true)
     public List<RigReport.Remark> remarks(Press press, Platform platform) {
-        return RigReport.of(crowd(press.id(), platform.id()), press, platform, kit.kit().films());
+        return RigReport.of(
+                crowd(press.id(), platform.id()), press, platform, kit.kit().films());
     }
 
     /** Learns from a pull. */
@@ -69,7 +70,8 @@ public class RigService {
             return fresh;
         });
         Crowd before = crowd(setUp.press().id(), setUp.platform().id());
-        Crowd after = Learner.learn(before, forecaster.model(setUp), setUp.film().id(), seen, belief.pulls + 1L);
+        Crowd after =
+                Learner.learn(before, forecaster.model(setUp), setUp.film().id(), seen, belief.pulls + 1L);
         parsed.remove(belief.crowd);
         belief.crowd = json.write(after);
         belief.pulls++;

@@ -23,7 +23,8 @@ final class Reminders {
         Step.Kind kind = step.kind();
         if (platform.switchedItselfOff() && kind != Step.Kind.PREPARE && kind.ordinal() < Step.Kind.REDOCK.ordinal()) {
             reminders.add(new Reminder(
-                    Kind.SWITCHED_OFF, "The platform has switched itself off. Switch it off and on again, and wait for its ready light."));
+                    Kind.SWITCHED_OFF,
+                    "The platform has switched itself off. Switch it off and on again, and wait for its ready light."));
         }
         if (kind == Step.Kind.PLACE && elapsed > SOAK_FORGOTTEN) {
             reminders.add(new Reminder(Kind.START_SOAK, "Is the plate on? The soak timer has not been started."));
@@ -33,7 +34,8 @@ final class Reminders {
         }
         if (press.state() == PressDevice.State.STALLED) {
             reminders.add(new Reminder(
-                    Kind.STALLED, "The press refuses the stack. Reverse it out, never force it; then take the thickest shim out."));
+                    Kind.STALLED,
+                    "The press refuses the stack. Reverse it out, never force it; then take the thickest shim out."));
         }
         boolean timed = kind == Step.Kind.SOAK || kind == Step.Kind.HOLD;
         if (timed && elapsed > step.seconds() + OVERDUE) {

@@ -5,8 +5,8 @@ import glanzen.app.device.Devices;
 import glanzen.app.device.PlatformDevice;
 import glanzen.app.device.PressDevice;
 import glanzen.app.device.SimulatedRig;
-import glanzen.app.run.RunView.Status;
 import glanzen.app.run.RunView.ListLine;
+import glanzen.app.run.RunView.Status;
 import glanzen.app.setup.Answers;
 import glanzen.app.setup.SavedSetUp;
 import glanzen.app.setup.SetUpService;
@@ -205,7 +205,8 @@ public class RunService {
             case HEAT_UP -> platform.switchOn(setUp.setPointC());
             case HOLD -> platform.dock(false);
             case PASS -> {
-                boolean refuses = simulated.pull(setUp, run.id.hashCode()).forceN() > setUp.press().maxForceN();
+                boolean refuses = simulated.pull(setUp, run.id.hashCode()).forceN()
+                        > setUp.press().maxForceN();
                 devices.press(setUp.press()).feed(steps.get(step).seconds(), refuses);
             }
             default -> {}
@@ -250,14 +251,26 @@ public class RunService {
         SetUp setUp = snapshot.setUp();
         List<Step> steps = RunSheet.steps(setUp);
         double elapsed = elapsed(run);
-        PlatformDevice.PlatformReading platform = devices.platform(setUp.platform()).read();
+        PlatformDevice.PlatformReading platform =
+                devices.platform(setUp.platform()).read();
         PressDevice.PressReading press = devices.press(setUp.press()).read();
         List<ListLine> preflight = new ArrayList<>();
         for (String line : RunSheet.preflight(setUp)) {
             preflight.add(new ListLine(line, ticked(run).contains(preflight.size())));
         }
         return new RunView(
-                run.id, run.title, run.status, run.version, preflight, steps, run.step, elapsed, clock.speed(), platform,
-                press, Reminders.of(steps.get(run.step), elapsed, platform, press), snapshot.draft());
+                run.id,
+                run.title,
+                run.status,
+                run.version,
+                preflight,
+                steps,
+                run.step,
+                elapsed,
+                clock.speed(),
+                platform,
+                press,
+                Reminders.of(steps.get(run.step), elapsed, platform, press),
+                snapshot.draft());
     }
 }

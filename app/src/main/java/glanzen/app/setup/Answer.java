@@ -36,7 +36,12 @@ public record Answer(
 
     /** A rule that is broken, with the mended draft. */
     public record FoundView(
-            String rule, Finding.Severity severity, int layer, String what, String why, @Nullable MendView mend) {}
+            String rule,
+            Finding.Severity severity,
+            int layer,
+            String what,
+            String why,
+            @Nullable MendView mend) {}
 
     /** A way out. */
     public record MendView(String label, Draft draft) {}

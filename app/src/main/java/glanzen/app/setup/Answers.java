@@ -25,8 +25,8 @@ import glanzen.heat.HeatTrace;
 import glanzen.measure.BadInput;
 import glanzen.route.Finding;
 import glanzen.route.Finding.Mend;
-import glanzen.route.RunSheet;
 import glanzen.route.Rules;
+import glanzen.route.RunSheet;
 import glanzen.route.SetUp;
 import glanzen.route.Workshop;
 import glanzen.transfer.Transfer;
@@ -122,7 +122,9 @@ public class Answers {
         SetUp setUp = setUp(draft);
         if (!Rules.computable(setUp)) {
             throw new BadInput(
-                    "layers", "are not a stack that can be pulled", "platform, plate, foil and stock once each, in that order");
+                    "layers",
+                    "are not a stack that can be pulled",
+                    "platform, plate, foil and stock once each, in that order");
         }
         return setUp;
     }

@@ -47,19 +47,29 @@ public final class Drafts {
                     .present(field + ".kind", layer.kind(), "platform, plate, film, stock or board")
                     .present(field + ".facing", layer.facing(), "up or down")
                     .done();
-            List<? extends StackItem> shelf =
-                    switch (layer.kind()) {
-                        case PLATFORM -> kit.platforms();
-                        case PLATE -> kit.plates();
-                        case FILM -> kit.films();
-                        case STOCK -> kit.stocks();
-                        case BOARD -> kit.boards();
-                    };
+            List<? extends StackItem> shelf = switch (layer.kind()) {
+                case PLATFORM -> kit.platforms();
+                case PLATE -> kit.plates();
+                case FILM -> kit.films();
+                case STOCK -> kit.stocks();
+                case BOARD -> kit.boards();
+            };
             layers.add(new Layer(find(field, layer.id(), shelf, StackItem::id), layer.facing()));
         }
         return new SetUp(
-                draft.route(), press, platform, draft.level(), new Stack(layers), draft.heating(), draft.soakSeconds(),
-                draft.holdSeconds(), draft.pace(), draft.passes(), draft.peel(), draft.medium(), draft.filmPeeled(),
+                draft.route(),
+                press,
+                platform,
+                draft.level(),
+                new Stack(layers),
+                draft.heating(),
+                draft.soakSeconds(),
+                draft.holdSeconds(),
+                draft.pace(),
+                draft.passes(),
+                draft.peel(),
+                draft.medium(),
+                draft.filmPeeled(),
                 draft.roomC());
     }
 
@@ -78,8 +88,20 @@ public final class Drafts {
                 .map(l -> new DraftLayer(kind(l.item()), l.item().id(), l.facing()))
                 .toList();
         return new Draft(
-                s.route(), s.press().id(), s.platform().id(), s.level(), layers, s.heating(), s.soakSeconds(),
-                s.holdSeconds(), s.pace(), s.passes(), s.peel(), s.medium(), s.filmPeeled(), s.roomC());
+                s.route(),
+                s.press().id(),
+                s.platform().id(),
+                s.level(),
+                layers,
+                s.heating(),
+                s.soakSeconds(),
+                s.holdSeconds(),
+                s.pace(),
+                s.passes(),
+                s.peel(),
+                s.medium(),
+                s.filmPeeled(),
+                s.roomC());
     }
 
     private static LayerKind kind(StackItem item) {

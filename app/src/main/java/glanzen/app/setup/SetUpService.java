@@ -34,8 +34,7 @@ public class SetUpService {
     private final Json json;
     private final Clock clock;
 
-    SetUpService(
-            SetUpRepository setUps, KitService kit, PreferencesService preferences, Json json, Clock clock) {
+    SetUpService(SetUpRepository setUps, KitService kit, PreferencesService preferences, Json json, Clock clock) {
         this.setUps = setUps;
         this.kit = kit;
         this.preferences = preferences;
@@ -45,7 +44,13 @@ public class SetUpService {
 
     /** What a person picks to begin with. */
     public record Choice(
-            String name, Route route, String pressId, String platformId, String plateId, String filmId, String stockId) {}
+            String name,
+            Route route,
+            String pressId,
+            String platformId,
+            String plateId,
+            String filmId,
+            String stockId) {}
 
     /** All of them, last touched first. */
     @Transactional(readOnly = true)

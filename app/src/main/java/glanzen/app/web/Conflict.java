@@ -12,7 +12,8 @@ public class Conflict extends RuntimeException {
     /** Throws unless the version a person saw is still the present one. */
     public static void unlessSame(long seen, long present) {
         if (seen != present) {
-            throw new Conflict("This was changed elsewhere in the meantime. Look at the newer one first; nothing was saved.");
+            throw new Conflict(
+                    "This was changed elsewhere in the meantime. Look at the newer one first; nothing was saved.");
         }
     }
 }

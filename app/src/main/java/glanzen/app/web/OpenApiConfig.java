@@ -32,7 +32,11 @@ class OpenApiConfig {
      * @param detail what happened, in a sentence
      * @param errors where it happened and what would be accepted
      */
-    record ProblemBody(String title, int status, String detail, @Nullable List<BadInput.Problem> errors) {}
+    record ProblemBody(
+            String title,
+            int status,
+            String detail,
+            @Nullable List<BadInput.Problem> errors) {}
 
     @Bean
     ModelConverter exactRecords() {
@@ -46,23 +50,30 @@ class OpenApiConfig {
             api.servers(List.of());
             ModelConverters.getInstance()
                     .readAll(ProblemBody.class)
-                    .forEach((name, schema) -> api.getComponents().addSchemas(name, exact(schema, name.equals("ProblemBody") ? ProblemBody.class : BadInput.Problem.class)));
+                    .forEach((name, schema) -> api.getComponents()
+                            .addSchemas(
+                                    name,
+                                    exact(
+                                            schema,
+                                            name.equals("ProblemBody") ? ProblemBody.class : BadInput.Problem.class)));
             ApiResponse response = new ApiResponse()
                     .description("What is wrong, where, and what would be accepted")
                     .content(new Content()
                             .addMediaType(
                                     "application/problem+json",
                                     new MediaType().schema(new Schema<>().$ref("#/components/schemas/ProblemBody"))));
-            api.getPaths().values().forEach(path -> path.readOperations().forEach(operation -> operation
-                    .getResponses()
-                    .addApiResponse("default", response)));
+            api.getPaths()
+                    .values()
+                    .forEach(path -> path.readOperations()
+                            .forEach(operation -> operation.getResponses().addApiResponse("default", response)));
         };
     }
 
     private static Schema<?> exact(Schema<?> schema, Class<?> record) {
         for (RecordComponent component : record.getRecordComponents()) {
             boolean nullable = component.getAnnotatedType().isAnnotationPresent(Nullable.class);
-            boolean there = schema.getProperties() != null && schema.getProperties().containsKey(component.getName());
+            boolean there =
+                    schema.getProperties() != null && schema.getProperties().containsKey(component.getName());
             boolean known = schema.getRequired() != null && schema.getRequired().contains(component.getName());
             if (!nullable && there && !known) {
                 schema.addRequiredItem(component.getName());

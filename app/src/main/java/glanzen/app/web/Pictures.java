@@ -30,7 +30,10 @@ public final class Pictures {
 
     /** Checks the size asked of a drawn picture. */
     public static void checkSize(int width, int height) {
-        new Checks().figure("width", width, 16, 2000, "px").figure("height", height, 16, 2000, "px").done();
+        new Checks()
+                .figure("width", width, 16, 2000, "px")
+                .figure("height", height, 16, 2000, "px")
+                .done();
     }
 
     /** Encodes a picture. */

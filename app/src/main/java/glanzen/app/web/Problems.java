@@ -44,7 +44,8 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail stale(ObjectOptimisticLockingFailureException stale) {
-        return problem(HttpStatus.CONFLICT, "Not saved", "This was changed elsewhere at the same moment. Nothing was saved.");
+        return problem(
+                HttpStatus.CONFLICT, "Not saved", "This was changed elsewhere at the same moment. Nothing was saved.");
     }
 
     @ExceptionHandler
@@ -67,7 +68,8 @@ class Problems extends ResponseEntityExceptionHandler {
         String where = unread.getCause() instanceof JacksonException json ? path(json) : "";
         ProblemDetail problem = problem(HttpStatus.BAD_REQUEST, "Cannot be read", "The request is not as expected.");
         problem.setProperty(
-                "errors", List.of(new BadInput.Problem(where, "cannot be read", "a value of the kind the document names")));
+                "errors",
+                List.of(new BadInput.Problem(where, "cannot be read", "a value of the kind the document names")));
         return ResponseEntity.badRequest().body(problem);
     }
 

@@ -1,0 +1,88 @@
+package glanzen.app.pull;
+
+import glanzen.app.setup.Snapshot;
+import glanzen.app.web.Json;
+import glanzen.learning.Fault;
+import glanzen.route.SetUp;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import org.springframework.data.domain.Sort;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The whole logbook at once, for a workshop file. */
+@Service
+@Transactional
+public class PullArchive {
+
+    private final PullRepository pulls;
+    private final PictureRepository pictures;
+    private final Json json;
+
+    PullArchive(PullRepository pulls, PictureRepository pictures, Json json) {
+        this.pulls = pulls;
+        this.pictures = pictures;
+        this.json = json;
+    }
+
+    /** The whole logbook, oldest first. */
+    @Transactional(readOnly = true)
+    public List<PullRecord> records() {
+        return pulls.findAll(Sort.by("number")).stream()
+                .map(p -> new PullRecord(
+                        p.id,
+                        p.number,
+                        p.loggedAt,
+                        p.title,
+                        p.outcome,
+                        p.amount,
+                        p.coverage,
+                        p.spillMm,
+                        Arrays.asList(json.read(p.faults, Fault[].class)),
+                        p.note,
+                        p.position,
+                        p.expectedUnder,
+                        p.expectedClean,
+                        p.expectedOver,
+                        p.proven,
+                        p.pictured,
+                        json.read(p.snapshot, Snapshot.class)))
+                .toList();
+    }
+
+    /** Replaces the whole logbook, photographs included. */
+    public void replace(List<PullRecord> records, Map<String, byte[]> photographs) {
+        pictures.deleteAllInBatch();
+        pulls.deleteAllInBatch();
+        for (PullRecord record : records) {
+            SetUp setUp = record.snapshot().setUp();
+            PullEntity pull = new PullEntity();
+            pull.id = record.id();
+            pull.number = record.number();
+            pull.loggedAt = record.loggedAt();
+            pull.title = record.title();
+            pull.outcome = record.outcome();
+            pull.amount = record.amount();
+            pull.coverage = record.coverage();
+            pull.spillMm = record.spillMm();
+            pull.faults = json.write(record.faults());
+            pull.note = record.note();
+            pull.freeze(setUp, json.write(record.snapshot()));
+            pull.position = record.position();
+            pull.expectedUnder = record.expectedUnder();
+            pull.expectedClean = record.expectedClean();
+            pull.expectedOver = record.expectedOver();
+            pull.proven = record.proven();
+            pull.pictured = record.pictured();
+            pulls.save(pull);
+            if (record.pictured()) {
+                PictureEntity picture = new PictureEntity();
+                picture.pullId = record.id();
+                picture.bytes = photographs.get(record.id());
+                pictures.save(picture);
+            }
+        }
+        pulls.flush();
+    }
+}

@@ -1,0 +1,104 @@
+package glanzen.artwork;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertSame;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+
+class ArtworkTest {
+
+    private static Motif motif(Motif.Kind kind) {
+        return kind == Motif.Kind.WORDS ? Motif.words("Honey Show") : Motif.of(kind);
+    }
+
+    @ParameterizedTest
+    @EnumSource(Motif.Kind.class)
+    void everyMotifStaysOnItsPlateAndItsBandsAddUp(Motif.Kind kind) {
+        Artwork artwork = Artwork.of(motif(kind), 80, 50);
+        Geometry drawn = MotifDrawer.draw(motif(kind), 80, 50);
+        assertTrue(new Envelope(0, 80, 0, 50).contains(drawn.getEnvelopeInternal()), drawn.getEnvelopeInternal() + "");
+        assertTrue(drawn.isValid());
+        assertEquals(1, artwork.bands().stream().mapToDouble(Band::share).sum(), 1e-9);
+        assertTrue(artwork.bands().stream().allMatch(b -> b.widthMm() > 0 && b.widthMm() <= 80));
+        assertTrue(artwork.bands().size() <= 5);
+        assertTrue(artwork.solidShare() >= 0 && artwork.solidShare() <= 1);
+    }
+
+    @ParameterizedTest
+    @EnumSource(Motif.Kind.class)
+    void theRasterHasTheAreaOfTheShape(Motif.Kind kind) {
+        Artwork artwork = Artwork.of(motif(kind), 80, 50);
+        boolean[] mask = artwork.raster(960, 600, 12);
+        int raised = 0;
+        for (boolean pixel : mask) {
+            raised += pixel ? 1 : 0;
+        }
+        assertEquals(artwork.areaMm2(), raised / 144.0, 0.03 * artwork.areaMm2() + 1);
+    }
+
+    @Test
+    void aRectangleIsOneBandOfItsOwnWidth() {
+        Geometry block = new GeometryFactory().toGeometry(new Envelope(10, 40, 5, 45));
+        Artwork artwork = new Artwork(block, 50, 50);
+        assertEquals(1, artwork.bands().size());
+        assertEquals(30, artwork.bands().get(0).widthMm(), 0.2);
+        assertEquals(30, artwork.raisedWidthAtMm(25), 0.2);
+        assertEquals(0, artwork.raisedWidthAtMm(2));
+        assertEquals(0.68, artwork.solidShare(), 0.01);
+    }
+
+    @Test
+    void wordsHaveNoSolidGroundAndABandDoes() {
+        assertTrue(Artwork.of(Motif.words("First"), 50, 20).solidShare() < 0.01);
+        assertTrue(Artwork.of(Motif.of(Motif.Kind.SOLID), 100, 60).solidShare() > 0.8);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {
+        "ABCDEFGHIJKLMNOPQRSTUVWXYZ", "abcdefghijklmnopqrstuvwxyz", "0123456789", "a-b, c.d & e'f"
+    })
+    void theAlphabetIsWhole(String text) {
+        Geometry letters = Lettering.outline(text, 1);
+        assertTrue(letters.isValid());
+        assertTrue(letters.getEnvelopeInternal().getWidth() > 4 * text.length());
+        assertTrue(letters.getEnvelopeInternal().getMinY() > -5 && letters.getEnvelopeInternal().getMaxY() < 12);
+    }
+
+    @Test
+    void theShelfDrawsAPlateOnce() {
+        ArtworkShelf shelf = new ArtworkShelf();
+        Motif bee = Motif.of(Motif.Kind.BEE);
+        assertSame(shelf.of(bee, 40, 40), shelf.of(bee, 40, 40));
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4})
+    void distancesAgreeWithLookingEverywhere(long seed) {
+        Random random = new Random(seed);
+        int width = 23;
+        int height = 17;
+        boolean[] marked = new boolean[width * height];
+        for (int i = 0; i < marked.length; i++) {
+            marked[i] = random.nextInt(30) == 0;
+        }
+        marked[random.nextInt(marked.length)] = true;
+        float[] field = DistanceField.of(marked, width);
+        for (int i = 0; i < marked.length; i++) {
+            double nearest = Double.MAX_VALUE;
+            for (int j = 0; j < marked.length; j++) {
+                if (marked[j]) {
+                    nearest = Math.min(nearest, Math.hypot(i % width - j % width, i / width - j / width));
+                }
+            }
+            assertEquals(nearest, field[i], 1e-4);
+        }
+    }
+}
