@@ -12,11 +12,22 @@ import org.junit.jupiter.api.Test;
 class ArchitectureTest {
 
     private static final List<String> ORDER = List.of(
-            "measure", "material", "artwork", "kit", "stack", "press", "heat", "transfer", "route", "forecast", "advice",
+            "measure",
+            "material",
+            "artwork",
+            "kit",
+            "stack",
+            "press",
+            "heat",
+            "transfer",
+            "route",
+            "forecast",
+            "advice",
             "learning");
 
-    private static final JavaClasses CORE =
-            new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("glanzen");
+    private static final JavaClasses CORE = new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .importPackages("glanzen");
 
     @Test
     void packagesKnowOnlyThoseBeforeThem() {
@@ -57,7 +68,8 @@ class ArchitectureTest {
         noClasses()
                 .should()
                 .dependOnClassesThat()
-                .resideInAnyPackage("org.springframework..", "jakarta..", "tools.jackson..", "com.fasterxml..", "javax.swing..")
+                .resideInAnyPackage(
+                        "org.springframework..", "jakarta..", "tools.jackson..", "com.fasterxml..", "javax.swing..")
                 .check(CORE);
     }
 }

@@ -62,14 +62,13 @@ class ArtworkTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {
-        "ABCDEFGHIJKLMNOPQRSTUVWXYZ", "abcdefghijklmnopqrstuvwxyz", "0123456789", "a-b, c.d & e'f"
-    })
+    @ValueSource(strings = {"ABCDEFGHIJKLMNOPQRSTUVWXYZ", "abcdefghijklmnopqrstuvwxyz", "0123456789", "a-b, c.d & e'f"})
     void theAlphabetIsWhole(String text) {
         Geometry letters = Lettering.outline(text, 1);
         assertTrue(letters.isValid());
         assertTrue(letters.getEnvelopeInternal().getWidth() > 4 * text.length());
-        assertTrue(letters.getEnvelopeInternal().getMinY() > -5 && letters.getEnvelopeInternal().getMaxY() < 12);
+        assertTrue(letters.getEnvelopeInternal().getMinY() > -5
+                && letters.getEnvelopeInternal().getMaxY() < 12);
     }
 
     @Test

@@ -29,7 +29,8 @@ class ClosedFormsTest {
         Slab laminate = new Slab(0.0016, 0.30, 1400 * 1400.0);
         int each = 12;
         List<Slab> slabs = Stream.concat(
-                        Stream.generate(() -> brass).limit(each), Stream.generate(() -> laminate).limit(each))
+                        Stream.generate(() -> brass).limit(each),
+                        Stream.generate(() -> laminate).limit(each))
                 .toList();
         double[] contacts = new double[2 * each];
         Arrays.fill(contacts, PERFECT);
@@ -116,7 +117,8 @@ class ClosedFormsTest {
                 .map(Slab::of)
                 .toList();
         double[] contacts = random.doubles(4, 100, 4000).toArray();
-        Column column = new Column(slabs, contacts, Lump.of(Bench.PLATFORM, 91), 0.0005 + 0.015 * random.nextDouble(), 0, 10);
+        Column column =
+                new Column(slabs, contacts, Lump.of(Bench.PLATFORM, 91), 0.0005 + 0.015 * random.nextDouble(), 0, 10);
         column.dock(docked);
         column.lumpTemperature(91);
         double before = column.storedJ();
@@ -134,7 +136,8 @@ class ClosedFormsTest {
     @ValueSource(ints = {1, 7, 42, 99})
     void longerSoakIsNeverCooler(int seed) {
         Random random = new Random(seed);
-        SetUp setUp = Bench.setUp(Route.HOT_PLATE, random.nextBoolean() ? Bench.WORDS : Bench.SOLID, random.nextInt(3), 10);
+        SetUp setUp =
+                Bench.setUp(Route.HOT_PLATE, random.nextBoolean() ? Bench.WORDS : Bench.SOLID, random.nextInt(3), 10);
         double before = 0;
         for (double soak = 10; soak < 400; soak *= 1.5) {
             HeatRun run = HeatSolver.solve(setUp.withSoak(setUp.heating(), soak).heatPlan(1));
@@ -163,8 +166,10 @@ class ClosedFormsTest {
 
     @Test
     void aSmallHeaterMeetsItsLimitUnderALargeColdPlate() {
-        HeatRun solid = HeatSolver.solve(Bench.setUp(Route.SOLID_PLATE, Bench.SOLID, 2, 240).heatPlan(1));
-        HeatRun words = HeatSolver.solve(Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30).heatPlan(1));
+        HeatRun solid = HeatSolver.solve(
+                Bench.setUp(Route.SOLID_PLATE, Bench.SOLID, 2, 240).heatPlan(1));
+        HeatRun words = HeatSolver.solve(
+                Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30).heatPlan(1));
         assertTrue(solid.limited());
         assertTrue(solid.platformC() < 112.5 && words.platformC() < 112.5);
     }
@@ -172,9 +177,15 @@ class ClosedFormsTest {
     @Test
     void aMatCoolsFasterThanAir() {
         SetUp setUp = Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30);
-        double air = HeatSolver.solve(setUp.withPeel(new Peel(Cooling.IN_AIR, 20)).heatPlan(1)).peelC();
-        double mat = HeatSolver.solve(setUp.withPeel(new Peel(Cooling.ON_MAT, 20)).heatPlan(1)).peelC();
-        double stack = HeatSolver.solve(setUp.withPeel(new Peel(Cooling.IN_STACK, 20)).heatPlan(1)).peelC();
+        double air = HeatSolver.solve(
+                        setUp.withPeel(new Peel(Cooling.IN_AIR, 20)).heatPlan(1))
+                .peelC();
+        double mat = HeatSolver.solve(
+                        setUp.withPeel(new Peel(Cooling.ON_MAT, 20)).heatPlan(1))
+                .peelC();
+        double stack = HeatSolver.solve(
+                        setUp.withPeel(new Peel(Cooling.IN_STACK, 20)).heatPlan(1))
+                .peelC();
         assertTrue(mat < air - 10, mat + " on the mat, " + air + " in air");
         assertTrue(air < stack, air + " in air, " + stack + " in the stack");
     }

@@ -4,11 +4,11 @@ import static org.junit.jupiter.api.Assertions.assertDoesNotThrow;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 
+import glanzen.artwork.Motif;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
 import glanzen.kit.Plate;
 import glanzen.kit.Stock;
-import glanzen.artwork.Motif;
 import glanzen.material.BondingLayer;
 import glanzen.material.Material;
 import glanzen.material.PaperWeight;
@@ -32,7 +32,9 @@ class ChecksTest {
 
     @Test
     void saysHowMuchWouldBeAccepted() {
-        BadInput bad = assertThrows(BadInput.class, () -> new Checks().lengthMm("width", 900, 5, 400).done());
+        BadInput bad = assertThrows(
+                BadInput.class,
+                () -> new Checks().lengthMm("width", 900, 5, 400).done());
         assertEquals("{mm:900} is too much", bad.problems().get(0).message());
         assertEquals("{mm:5} to {mm:400}", bad.problems().get(0).accepted());
     }
@@ -43,7 +45,18 @@ class ChecksTest {
         assertThrows(
                 BadInput.class,
                 () -> new Stock(
-                        "s", "Card", Stock.Kind.CARD, Surface.SMOOTH, thicknessMm, 300, 100, 140, 1, true, false, "#ffffff"));
+                        "s",
+                        "Card",
+                        Stock.Kind.CARD,
+                        Surface.SMOOTH,
+                        thicknessMm,
+                        300,
+                        100,
+                        140,
+                        1,
+                        true,
+                        false,
+                        "#ffffff"));
     }
 
     @Test
@@ -68,8 +81,8 @@ class ChecksTest {
 
     @Test
     void takesAPlainPlate() {
-        assertDoesNotThrow(() -> new Plate(
-                "p", "Bee", Plate.Kind.PLATE, Material.BRASS, 1.6, 60, 50, Motif.of(Motif.Kind.BEE)));
+        assertDoesNotThrow(
+                () -> new Plate("p", "Bee", Plate.Kind.PLATE, Material.BRASS, 1.6, 60, 50, Motif.of(Motif.Kind.BEE)));
     }
 
     @Test

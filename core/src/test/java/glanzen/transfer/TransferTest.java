@@ -50,7 +50,14 @@ class TransferTest {
 
     /** Φ from printed tables. */
     @ParameterizedTest
-    @CsvSource({"0, 0.5", "1, 0.841344746", "-1, 0.158655254", "1.96, 0.975002105", "-3, 0.001349898", "2.5, 0.993790335"})
+    @CsvSource({
+        "0, 0.5",
+        "1, 0.841344746",
+        "-1, 0.158655254",
+        "1.96, 0.975002105",
+        "-3, 0.001349898",
+        "2.5, 0.993790335"
+    })
     void normalDistributionAgreesWithTables(double z, double p) {
         assertEquals(p, Normal.cdf(z), 1e-7);
         assertEquals(z, Normal.inverse(p), 1e-6);
