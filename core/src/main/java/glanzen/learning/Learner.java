@@ -25,6 +25,10 @@ public final class Learner {
 
     private static final double LEAST_SHARE = 1.0 / 3;
     private static final double SHRINK = 0.97;
+    /** Seeing something this unlikely is a surprise. */
+    private static final double SURPRISE = 0.06;
+    /** Share of a surprised crowd that is made of strangers. */
+    private static final double STRANGERS = 0.25;
 
     private Learner() {}
 
@@ -38,19 +42,54 @@ public final class Learner {
      * @return what is known now
      */
     public static Crowd learn(Crowd crowd, PullModel model, String filmId, Seen seen, long seed) {
-        List<Rig> rigs = crowd.knowing(filmId).rigs();
-        double[] weights = new double[rigs.size()];
-        double sum = 0;
-        for (int i = 0; i < weights.length; i++) {
-            weights[i] = rigs.get(i).weight() * likelihood(model.pull(rigs.get(i)), seen);
-            sum += weights[i];
+        Crowd knowing = crowd.knowing(filmId);
+        double[] likely = likelihoods(knowing, model, seen);
+        double expected = 0;
+        for (int i = 0; i < likely.length; i++) {
+            expected += knowing.rigs().get(i).weight() * likely[i];
         }
-        List<Rig> weighed = new ArrayList<>(weights.length);
-        for (int i = 0; i < weights.length; i++) {
-            weighed.add(rigs.get(i).weighing(weights[i] / sum));
+        if (expected < SURPRISE) {
+            Crowd widened = withStrangers(knowing);
+            return weighed(widened, likelihoods(widened, model, seen), seed);
+        }
+        return weighed(knowing, likely, seed);
+    }
+
+    private static double[] likelihoods(Crowd crowd, PullModel model, Seen seen) {
+        return crowd.rigs().stream()
+                .mapToDouble(r -> likelihood(model.pull(r), seen))
+                .toArray();
+    }
+
+    private static Crowd weighed(Crowd crowd, double[] likely, long seed) {
+        List<Rig> rigs = crowd.rigs();
+        double sum = 0;
+        for (int i = 0; i < likely.length; i++) {
+            sum += rigs.get(i).weight() * likely[i];
+        }
+        List<Rig> weighed = new ArrayList<>(likely.length);
+        for (int i = 0; i < likely.length; i++) {
+            weighed.add(rigs.get(i).weighing(rigs.get(i).weight() * likely[i] / sum));
         }
         Crowd learned = new Crowd(weighed);
-        return learned.effectiveSize() < LEAST_SHARE * weights.length ? resampled(learned, seed) : learned;
+        return learned.effectiveSize() < LEAST_SHARE * likely.length ? resampled(learned, seed) : learned;
+    }
+
+    /**
+     * A crowd that hardly expected what was seen lets strangers in: rigs change, and a crowd that is sure of itself could
+     * never follow.
+     */
+    private static Crowd withStrangers(Crowd crowd) {
+        int n = crowd.rigs().size();
+        int strangers = (int) (n * STRANGERS);
+        Crowd fresh = Crowd.fresh();
+        for (String film : crowd.rigs().get(0).lnNeeds().keySet()) {
+            fresh = fresh.knowing(film);
+        }
+        List<Rig> mixed = new ArrayList<>(n);
+        crowd.thinned(n - strangers).rigs().forEach(r -> mixed.add(r.weighing(1.0 / n)));
+        fresh.thinned(strangers).rigs().forEach(r -> mixed.add(r.weighing(1.0 / n)));
+        return new Crowd(mixed);
     }
 
     /** How likely it is to see this if the pull was that. */

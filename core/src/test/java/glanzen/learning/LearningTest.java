@@ -161,6 +161,20 @@ class LearningTest {
     }
 
     @Test
+    void aSureCrowdFollowsARigThatHasChanged() {
+        Crowd sure = taught(new Rig(8, -0.12, 0, 0.2, Map.of(FILM, -0.3), 1), 12, new Random(5));
+        SetUp setUp = Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 45);
+        double before = FORECASTER.forecast(setUp, sure).dose().middle();
+        Crowd crowd = sure;
+        for (int i = 0; i < 4; i++) {
+            Seen under = Seen.roughly(Outcome.UNDER, Amount.A_LITTLE);
+            crowd = Learner.learn(crowd, FORECASTER.model(setUp), FILM, under, i);
+        }
+        double after = FORECASTER.forecast(setUp, crowd).dose().middle();
+        assertTrue(after < before / 3, after + " after " + before);
+    }
+
+    @Test
     void nothingIsSaidOfARigNotMet() {
         assertEquals(List.of(), RigReport.of(Crowd.fresh(), Bench.CRANK, Bench.PLATFORM, List.of(Bench.COPPER)));
     }

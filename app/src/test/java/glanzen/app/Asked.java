@@ -1,0 +1,34 @@
+package glanzen.app;
+
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Things tests ask for again and again. */
+public final class Asked {
+
+    private Asked() {}
+
+    /** A saved set-up of the demo by name. */
+    public static JsonNode setUp(Caller caller, String name) {
+        for (JsonNode saved : caller.get("/api/set-ups").json()) {
+            if (saved.path("name").asString().equals(name)) {
+                return saved;
+            }
+        }
+        throw new AssertionError("No set-up called " + name);
+    }
+
+    /** A new set-up, for tests that change one. */
+    public static JsonNode fresh(Caller caller, String name) {
+        return caller.post("/api/set-ups", """
+                        {"name": "%s", "route": "HOT_PLATE", "pressId": "old-iron", "platformId": "a5-platform",
+                         "plateId": "show", "filmId": "silver", "stockId": "ivory-300"}""".formatted(name)).json();
+    }
+
+    /** A draft with one member changed. */
+    public static ObjectNode with(JsonNode draft, String member, Object value) {
+        ObjectNode changed = (ObjectNode) draft.deepCopy();
+        changed.putPOJO(member, value);
+        return changed;
+    }
+}

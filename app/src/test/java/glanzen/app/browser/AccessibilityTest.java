@@ -1,0 +1,117 @@
+package glanzen.app.browser;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import glanzen.app.Asked;
+import glanzen.app.Caller;
+import glanzen.app.Server;
+import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Axe on every place, light and dark; and no place wider than the screen it is read on. */
+@ExtendWith(Server.class)
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class AccessibilityTest {
+
+    private final Caller caller;
+    private Browser browser;
+
+    AccessibilityTest(Caller caller) {
+        this.caller = caller;
+    }
+
+    @BeforeAll
+    void open() {
+        browser = new Browser(caller.base());
+    }
+
+    @AfterAll
+    void close() {
+        browser.close();
+    }
+
+    private void theme(String theme) {
+        caller.put("/api/preferences", Asked.with(caller.get("/api/preferences").json(), "theme", theme));
+        browser.reload();
+    }
+
+    private void go(String place, String sign) {
+        String path = place.equals("/stack")
+                ? "/stack/"
+                        + Asked.setUp(caller, "Prize card, First").path("id").asString()
+                : place;
+        browser.open(path);
+        browser.see(sign);
+    }
+
+    @ParameterizedTest(name = "{0} {2}")
+    @CsvSource({
+        "/bench, main h2, LIGHT",
+        "/bench, main h2, DARK",
+        "/stack, [data-testid=advice] li, LIGHT",
+        "/stack, [data-testid=advice] li, DARK",
+        "/run, h1, LIGHT",
+        "/pulls, main li img, LIGHT",
+        "/pulls, main li img, DARK",
+        "/kit/boards, main li, LIGHT",
+        "/kit/presses, main li, DARK",
+        "/bench?new, dialog, LIGHT"
+    })
+    void axeFindsNothingSerious(String place, String sign, String theme) {
+        browser.size(1280, 800);
+        theme(theme);
+        go(place, sign);
+        try {
+            assertEquals(List.of(), browser.serious());
+        } finally {
+            theme("LIGHT");
+        }
+    }
+
+    @Test
+    void aRunIsSoundAtEveryStepThatLooksDifferent() {
+        String id = Asked.setUp(caller, "Prize card, Second").path("id").asString();
+        String run =
+                caller.post("/api/runs?setUpId=" + id, "").json().path("id").asString();
+        browser.size(1280, 800);
+        browser.open("/run/" + run);
+        browser.see("fieldset");
+        assertEquals(List.of(), browser.serious());
+        for (String step : List.of("Switch the platform", "Plate on the platform", "Let the plate soak")) {
+            browser.press("section[aria-label=Now] button.press-strong");
+            browser.see("h1", step);
+        }
+        browser.see("[role=timer]");
+        assertEquals(List.of(), browser.serious());
+        caller.post(
+                "/api/runs/" + run + "/actions?action=LEAVE&version="
+                        + caller.get("/api/runs/" + run).json().path("version").asLong(),
+                "");
+    }
+
+    @ParameterizedTest(name = "{0} at {2}")
+    @CsvSource({
+        "/bench, main h2, 390",
+        "/stack, [data-testid=advice] li, 390",
+        "/run, h1, 390",
+        "/pulls, main li img, 390",
+        "/kit/boards, main li, 390",
+        "/bench, main h2, 1024",
+        "/stack, [data-testid=advice] li, 1024",
+        "/pulls, main li img, 1024",
+        "/kit/plates, main li, 1024"
+    })
+    void nothingRunsOffTheScreen(String place, String sign, int width) {
+        browser.size(width, width == 390 ? 844 : 768);
+        go(place, sign);
+        Number scroll = (Number) browser.script("return document.documentElement.scrollWidth");
+        assertTrue(scroll.intValue() <= width, place + " is " + scroll + " wide");
+    }
+}

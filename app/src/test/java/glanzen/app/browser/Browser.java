@@ -1,0 +1,155 @@
+package glanzen.app.browser;
+
+import com.deque.html.axecore.results.Results;
+import com.deque.html.axecore.results.Rule;
+import com.deque.html.axecore.selenium.AxeBuilder;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Supplier;
+import org.openqa.selenium.By;
+import org.openqa.selenium.StaleElementReferenceException;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.chrome.ChromeDriverService;
+import org.openqa.selenium.chrome.ChromeOptions;
+import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.support.ui.ExpectedConditions;
+import org.openqa.selenium.support.ui.WebDriverWait;
+
+/** A headless Chromium of exactly 1280×800 that waits for what it is asked to touch. */
+final class Browser implements AutoCloseable {
+
+    private static final Duration PATIENCE = Duration.ofSeconds(25);
+
+    private final ChromeDriver driver;
+    private final String base;
+
+    Browser(String base) {
+        this.base = base;
+        ChromeOptions options = new ChromeOptions();
+        options.setBinary("/usr/bin/chromium");
+        options.addArguments(
+                "--headless=new",
+                "--no-sandbox",
+                "--disable-gpu",
+                "--disable-quic",
+                "--no-first-run",
+                "--disable-background-networking",
+                "--disable-component-update",
+                "--disable-sync",
+                "--disable-dev-shm-usage",
+                "--hide-scrollbars",
+                "--force-device-scale-factor=1",
+                "--user-data-dir=" + freshProfile());
+        ChromeDriverService service = new ChromeDriverService.Builder()
+                .usingDriverExecutable(Path.of("/usr/bin/chromedriver").toFile())
+                .build();
+        driver = new ChromeDriver(service, options);
+        size(1280, 800);
+    }
+
+    private static String freshProfile() {
+        try {
+            return Files.createTempDirectory("glanzen-browser").toString();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    void size(int width, int height) {
+        driver.executeCdpCommand(
+                "Emulation.setDeviceMetricsOverride",
+                Map.of("width", width, "height", height, "deviceScaleFactor", 1, "mobile", false));
+    }
+
+    void open(String place) {
+        driver.get(base + "/#" + place);
+    }
+
+    void reload() {
+        driver.navigate().refresh();
+    }
+
+    String place() {
+        return driver.getCurrentUrl().replaceFirst(".*#", "");
+    }
+
+    WebElement see(String css) {
+        return waiting().until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector(css)));
+    }
+
+    /** The visible element of a kind whose text has this in it. */
+    WebElement see(String tag, String text) {
+        return waiting().until(ExpectedConditions.visibilityOfElementLocated(xpath(tag, text)));
+    }
+
+    private static By xpath(String tag, String text) {
+        return By.xpath("//" + tag + "[contains(normalize-space(.), \"" + text + "\")]");
+    }
+
+    void press(String css) {
+        touch(() -> waiting().until(ExpectedConditions.elementToBeClickable(By.cssSelector(css))));
+    }
+
+    void press(String tag, String text) {
+        touch(() -> waiting().until(ExpectedConditions.elementToBeClickable(xpath(tag, text))));
+    }
+
+    /** Touches a thing, once more if it was redrawn at that moment. */
+    private void touch(Supplier<WebElement> thing) {
+        try {
+            thing.get().click();
+        } catch (StaleElementReferenceException redrawn) {
+            thing.get().click();
+        }
+    }
+
+    void keys(CharSequence... keys) {
+        new Actions(driver).sendKeys(keys).perform();
+    }
+
+    String text(String css) {
+        return see(css).getText().replaceAll("\\s+", " ");
+    }
+
+    List<WebElement> all(String css) {
+        return driver.findElements(By.cssSelector(css));
+    }
+
+    void until(Supplier<Boolean> holds) {
+        waiting().ignoring(StaleElementReferenceException.class).until(d -> holds.get());
+    }
+
+    Object script(String script) {
+        return driver.executeScript(script);
+    }
+
+    /** What axe finds serious or critical on the page, in a line each. */
+    List<String> serious() {
+        Results results = new AxeBuilder().analyze(driver);
+        return results.getViolations().stream()
+                .filter(r -> List.of("serious", "critical").contains(r.getImpact()))
+                .map(Browser::line)
+                .toList();
+    }
+
+    private static String line(Rule rule) {
+        return rule.getId() + ": " + rule.getHelp() + " at "
+                + rule.getNodes().get(0).getTarget() + " "
+                + rule.getNodes().get(0).getFailureSummary();
+    }
+
+    private WebDriverWait waiting() {
+        return new WebDriverWait(driver, PATIENCE);
+    }
+
+    @Override
+    public void close() {
+        driver.quit();
+    }
+}

@@ -1,0 +1,189 @@
+package glanzen.app.browser;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import glanzen.app.Caller;
+import glanzen.app.Server;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.support.ui.Select;
+import tools.jackson.databind.JsonNode;
+
+/** What a person does with the demo data, in a real browser. */
+@ExtendWith(Server.class)
+class JourneyTest {
+
+    private final Caller caller;
+    private Browser browser;
+
+    JourneyTest(Caller caller) {
+        this.caller = caller;
+    }
+
+    @BeforeEach
+    void open() {
+        browser = new Browser(caller.base());
+    }
+
+    @AfterEach
+    void close() {
+        JsonNode run = caller.get("/api/bench").json().path("run");
+        if (!run.isMissingNode()) {
+            String id = "/api/runs/" + run.path("id").asString();
+            caller.put(id + "/speed?speed=1", "");
+            caller.post(
+                    id + "/actions?action=LEAVE&version=" + run.path("version").asLong(), "");
+        }
+        browser.close();
+    }
+
+    private void startSetUp(String plate, String foil, String stock, String name) {
+        browser.open("/bench");
+        browser.see("h2", "Set-ups");
+        browser.keys("n");
+        browser.press("label", plate);
+        browser.press("label", foil);
+        browser.press("label", stock);
+        WebElement field = browser.see("dialog label.label:last-of-type input");
+        field.clear();
+        field.sendKeys(name);
+        browser.press("button", "Build the stack");
+    }
+
+    @Test
+    void theWholeThreadFromKitToLogbookAndBack() {
+        startSetUp("Honey Show", "Rose foil", "White card", "Journey sign");
+        String first = browser.text("[data-testid=twenty]");
+        assertTrue(first.startsWith("Of twenty pulls like this"), first);
+
+        browser.press("[data-testid=advice] li button");
+        browser.until(() -> !browser.text("[data-testid=twenty]").equals(first));
+        String advised = browser.text("[data-testid=twenty]");
+        assertTrue(clean(advised) > clean(first), advised + " after " + first);
+
+        browser.press("button", "Run it");
+        browser.see("h1", "Lay everything ready");
+        browser.press("label", "Foil cut a little larger");
+        browser.press("button", "60×");
+        String run = browser.place();
+        browser.reload();
+        browser.see("legend", "still to do");
+        assertEquals(run, browser.place());
+        while (!browser.see("h1").getText().startsWith("Look at the pull")) {
+            String step = browser.see("h1").getText();
+            browser.press("section[aria-label=Now] button.press-strong");
+            browser.until(() -> !browser.see("h1").getText().equals(step));
+        }
+        browser.press("button", "Log the pull");
+        browser.press("button", "Read it off the simulated scanner");
+        browser.until(() -> !browser.see("dialog[open] input[inputmode=decimal]")
+                .getAttribute("value")
+                .isEmpty());
+        browser.press("button", "Put it in the logbook");
+        browser.see("h2", "Journey sign");
+        assertTrue(browser.place().startsWith("/pulls/pull-"));
+
+        browser.press("button", "Use this set-up again");
+        browser.until(() -> browser.place().startsWith("/stack/"));
+        browser.see("h3", "Learned from");
+        String taught = browser.text("[data-testid=twenty]");
+        assertEquals(clean(taught) > 0, true, "The forecast of what was pulled goes on from what was seen: " + taught);
+        assertNotEquals(first, taught);
+        Object exported = browser.script(
+                "return fetch('/api/workshop').then(r => r.arrayBuffer()).then(b => new Uint8Array(b)[0] * 256 + new Uint8Array(b)[1])");
+        assertEquals(0x504B, ((Number) exported).intValue(), "a ZIP begins with PK");
+    }
+
+    private static int clean(String sentence) {
+        return Integer.parseInt(sentence.replaceAll(".*this, (\\d+) comes? .*", "$1"));
+    }
+
+    @Test
+    void theStackIsWorkedByKeyboardAlone() {
+        startSetUp("Third", "Gold foil", "Ivory card", "By keyboard");
+        browser.see("[data-testid=twenty]");
+        browser.script("document.querySelector('[data-layer=gold]').focus()");
+        browser.keys("f");
+        browser.see("p", "The foil lies colour face up");
+        assertTrue(browser.see("button", "Run it").getAttribute("disabled") != null);
+        browser.press("button", "Turn it over");
+        browser.until(() -> browser.all("[data-rule=film-face]").isEmpty());
+
+        browser.script("document.querySelector('[data-layer=spacer]').focus()");
+        browser.keys(Keys.chord(Keys.ALT, Keys.ARROW_DOWN));
+        browser.see("[data-rule=spacer-top], [data-rule=rollers]");
+        browser.keys(Keys.chord(Keys.CONTROL, "z"));
+        browser.until(() -> browser.all("[data-rule=spacer-top]").isEmpty());
+
+        browser.script("document.querySelector('[data-layer=plastic-05]').focus()");
+        browser.keys(Keys.DELETE);
+        browser.see("p", "The rollers do not grip");
+        browser.keys(Keys.chord(Keys.CONTROL, "z"));
+        browser.until(() -> browser.text("[data-testid=squeeze]").contains("0.45 mm squeeze"));
+
+        new Select(browser.see("#add-layer")).selectByValue("BOARD:metal-04");
+        browser.until(() -> browser.text("[data-testid=squeeze]").contains("0.85 mm squeeze"));
+        browser.keys("4");
+        browser.until(() -> browser.place().equals("/pulls"));
+    }
+
+    @Test
+    void unitsChangeEverywhereAtOnce() {
+        startSetUp("First", "Copper foil", "Ivory card", "In inches");
+        browser.until(() -> browser.text("[data-testid=squeeze]").contains("0.45 mm"));
+        browser.press("header button");
+        browser.press("label", "inches");
+        browser.press("label", "°F");
+        browser.until(() -> browser.text("[data-testid=squeeze]").contains("0.018 in"));
+        browser.press("label", "millimetres");
+        browser.press("label", "°C");
+        browser.until(() -> browser.text("[data-testid=squeeze]").contains("0.45 mm"));
+    }
+
+    @Test
+    void aFieldThatCannotBeReadSaysWhatItTakes() {
+        browser.open("/kit/boards");
+        browser.press("button", "Add a board");
+        WebElement thickness = browser.see("input[name=thicknessMm]");
+        thickness.sendKeys(Keys.chord(Keys.CONTROL, "a"), "two thumbs", Keys.TAB);
+        browser.see("p", "Accepted: 4 1/4");
+        thickness.sendKeys(Keys.chord(Keys.CONTROL, "a"), "-3", Keys.TAB);
+        browser.see("input[name=name]").sendKeys("Thin air");
+        browser.press("button", "Keep it");
+        browser.see("p", "is too little");
+        thickness.sendKeys(Keys.chord(Keys.CONTROL, "a"), "1/16 in", Keys.TAB);
+        browser.press("button", "Keep it");
+        browser.see("strong", "Thin air");
+    }
+
+    @Test
+    void twoTabsAreToldOfEachOther() {
+        startSetUp("Second", "Silver foil", "Ivory card", "Two tabs");
+        browser.see("[data-testid=twenty]");
+        String id = browser.place().replace("/stack/", "");
+        JsonNode saved = caller.get("/api/set-ups/" + id).json();
+        caller.put(
+                "/api/set-ups/" + id + "?version=" + saved.path("version").asLong(),
+                "{\"name\": \"Other tab\", \"draft\": %s}".formatted(saved.path("draft")));
+        browser.press("button[aria-label='Soak longer']");
+        browser.see("h3", "changed in another tab");
+        browser.press("button", "Keep this page's");
+        browser.until(() -> caller.get("/api/set-ups/" + id)
+                        .json()
+                        .path("draft")
+                        .path("soakSeconds")
+                        .asDouble()
+                == 35);
+        assertTrue(browser.all("dialog[open]").isEmpty()
+                || browser.see("body")
+                        .findElements(By.cssSelector("dialog[open]"))
+                        .isEmpty());
+    }
+}

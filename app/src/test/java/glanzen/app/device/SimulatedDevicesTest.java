@@ -1,0 +1,103 @@
+package glanzen.app.device;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
+
+import glanzen.kit.Platform;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+class SimulatedDevicesTest {
+
+    private static final Instant START = Instant.parse("2026-11-24T10:00:00Z");
+    private static final Platform A5 =
+            new Platform("a5", "A5", 9, 150, 210, 900, 0.6, 150, List.of(new Platform.Level("low", 112)), 20);
+
+    private SimulatedPlatform.State platform;
+    private SimulatedPress.State press;
+
+    @BeforeEach
+    void coldBench() {
+        platform = SimulatedPlatform.State.cold(START);
+        press = SimulatedPress.State.IDLE;
+    }
+
+    private SimulatedPlatform platformAt(double minutes) {
+        return new SimulatedPlatform(A5, platform, START.plusMillis((long) (minutes * 60_000)), s -> platform = s);
+    }
+
+    private SimulatedPress pressAt(double seconds) {
+        return new SimulatedPress(press, START.plusMillis((long) (seconds * 1000)), s -> press = s);
+    }
+
+    @Test
+    void itHeatsUntilItsReadyLightComesOn() {
+        platformAt(0).switchOn(112);
+        assertFalse(platformAt(2).read().ready());
+        assertTrue(platformAt(2).read().celsius() > 30);
+        assertTrue(platformAt(14).read().ready());
+        assertEquals(112, platformAt(18).read().celsius(), 1);
+    }
+
+    @Test
+    void itSwitchesItselfOffAndCools() {
+        platformAt(0).switchOn(112);
+        PlatformDevice.PlatformReading off = platformAt(60).read();
+        assertTrue(off.switchedItselfOff());
+        assertFalse(off.on() || off.ready());
+        assertTrue(off.celsius() < 60, "after forty minutes without power: " + off.celsius());
+        platformAt(60).switchOn(112);
+        assertFalse(platformAt(61).read().switchedItselfOff());
+    }
+
+    @Test
+    void outOfItsDockItOnlyCools() {
+        platformAt(0).switchOn(112);
+        platformAt(15).dock(false);
+        double before = platformAt(15).read().celsius();
+        PlatformDevice.PlatformReading out = platformAt(18).read();
+        assertTrue(out.celsius() < before - 5);
+        assertFalse(out.ready());
+    }
+
+    @Test
+    void aPassTakesItsTime() {
+        pressAt(0).feed(10, false);
+        assertEquals(0.5, pressAt(5).read().share(), 1e-9);
+        assertEquals(PressDevice.State.THROUGH, pressAt(11).read().state());
+        pressAt(11).clear();
+        assertEquals(PressDevice.State.IDLE, pressAt(12).read().state());
+    }
+
+    @Test
+    void aStackItRefusesStallsHalfWayAndStaysThere() {
+        pressAt(0).feed(10, true);
+        assertEquals(PressDevice.State.FEEDING, pressAt(2).read().state());
+        assertEquals(PressDevice.State.STALLED, pressAt(60).read().state());
+    }
+
+    @Test
+    void benchTimeGoesOnWhereItWasWhenItsSpeedChanges() {
+        BenchClockRepository kept = mock(BenchClockRepository.class);
+        Clock wall = mock(Clock.class);
+        BenchClockEntity entity = new BenchClockEntity();
+        when(kept.findById(BenchClockEntity.ONLY)).thenReturn(Optional.of(entity));
+        BenchClock clock = new BenchClock(kept, wall);
+
+        when(wall.instant()).thenReturn(START);
+        clock.speed(60);
+        when(wall.instant()).thenReturn(START.plusSeconds(10));
+        assertEquals(START.plusSeconds(600), clock.now());
+        clock.speed(1);
+        when(wall.instant()).thenReturn(START.plusSeconds(15));
+        assertEquals(START.plusSeconds(605), clock.now());
+        assertEquals(1, clock.speed());
+    }
+}
