@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
 import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
 import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
@@ -111,6 +112,10 @@ final class Browser implements AutoCloseable {
 
     void keys(CharSequence... keys) {
         new Actions(driver).sendKeys(keys).perform();
+    }
+
+    void chord(Keys modifier, CharSequence key) {
+        new Actions(driver).keyDown(modifier).sendKeys(key).keyUp(modifier).perform();
     }
 
     String text(String css) {

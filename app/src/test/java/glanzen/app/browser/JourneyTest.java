@@ -117,19 +117,20 @@ class JourneyTest {
         browser.until(() -> browser.all("[data-rule=film-face]").isEmpty());
 
         browser.script("document.querySelector('[data-layer=spacer]').focus()");
-        browser.keys(Keys.chord(Keys.ALT, Keys.ARROW_DOWN));
+        browser.chord(Keys.ALT, Keys.ARROW_DOWN);
         browser.see("[data-rule=spacer-top], [data-rule=rollers]");
-        browser.keys(Keys.chord(Keys.CONTROL, "z"));
+        browser.chord(Keys.CONTROL, "z");
         browser.until(() -> browser.all("[data-rule=spacer-top]").isEmpty());
 
         browser.script("document.querySelector('[data-layer=plastic-05]').focus()");
         browser.keys(Keys.DELETE);
         browser.see("p", "The rollers do not grip");
-        browser.keys(Keys.chord(Keys.CONTROL, "z"));
+        browser.chord(Keys.CONTROL, "z");
         browser.until(() -> browser.text("[data-testid=squeeze]").contains("0.45 mm squeeze"));
 
         new Select(browser.see("#add-layer")).selectByValue("BOARD:metal-04");
         browser.until(() -> browser.text("[data-testid=squeeze]").contains("0.85 mm squeeze"));
+        browser.script("document.activeElement.blur()");
         browser.keys("4");
         browser.until(() -> browser.place().equals("/pulls"));
     }

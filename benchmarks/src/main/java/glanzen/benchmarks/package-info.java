@@ -1,0 +1,5 @@
+/** JMH benchmarks; run with {@code scripts/benchmark}. */
+@NullMarked
+package glanzen.benchmarks;
+
+import org.jspecify.annotations.NullMarked;
