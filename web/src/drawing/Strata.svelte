@@ -32,8 +32,8 @@
       room - 2 * ROLLER,
     ),
   );
-  const left = $derived(width < 560 ? 118 : 160);
-  const right = $derived(width < 560 ? 96 : 238);
+  const left = $derived(width < 560 ? 112 : 160);
+  const right = $derived(width < 560 ? 92 : 238);
   const body = $derived({ x: left, width: Math.max(90, width - left - right) });
   const height = $derived(plan.height + 2 * ROLLER);
   const target = $derived(drag?.moved ? placeAt(drag.y) : undefined);

@@ -24,6 +24,8 @@
     $props();
 
   const narrow = $derived(width < 560);
+  // On a phone the leaders are short and the labels stand close.
+  const reach = $derived(narrow ? 14 : 40);
   const look = $derived(hatch(layer.kind, item));
   const up = $derived(layer.facing === 'UP');
   const face = $derived(facing(layer.kind, up));
@@ -75,12 +77,12 @@
 >
   <rect x="0" y={band.label - 19} {width} height="38" fill="transparent" />
   <path
-    d="M{body.x - 34} {band.label}H{body.x - 24}L{x - 4} {middle}"
+    d="M{body.x - reach + 4} {band.label}H{body.x - reach / 2}L{x - 4} {middle}"
     fill="none"
     stroke="var(--rule-strong)"
   />
   <path
-    d="M{body.x + body.width + 34} {band.label}H{body.x + body.width + 24}L{x + w + 4} {middle}"
+    d="M{body.x + body.width + reach - 4} {band.label}H{body.x + body.width + reach / 2}L{x + w + 4} {middle}"
     fill="none"
     stroke="var(--rule-strong)"
   />
@@ -132,17 +134,17 @@
     />
   {/if}
   <text
-    x={body.x - 40}
+    x={body.x - reach}
     y={band.label - 2}
     text-anchor="end"
     font-weight="700"
-    font-size="16"
+    font-size={narrow ? 14 : 16}
     fill="var(--ink)"
   >
-    {narrow && name.length > 11 ? `${name.slice(0, 10)}…` : name}
+    {narrow && name.length > 13 ? `${name.slice(0, 12)}…` : name}
   </text>
   <text
-    x={body.x - 40}
+    x={body.x - reach}
     y={band.label + 14}
     text-anchor="end"
     font-size="13"
@@ -150,8 +152,8 @@
   >
     {under}{layer.kind === 'PLATFORM' ? ' hot' : ''}
   </text>
-  <g transform="translate({body.x + body.width + 40} {band.label})">
-    <text y="5" font-size="16" fill="var(--ink)">{thickness}</text>
+  <g transform="translate({body.x + body.width + reach} {band.label})">
+    <text y="5" font-size={narrow ? 14 : 16} fill="var(--ink)">{thickness}</text>
     {#if face && !narrow}
       <path d={up ? 'M84 4l5-9 5 9z' : 'M84 -4l5 9 5-9z'} fill="var(--ink)" />
       <text x="100" y="5" font-size="14" fill="var(--ink)">{face}</text>

@@ -51,7 +51,7 @@
       role="img"
       aria-label="The last three hours and the next: {pulls.length} pulls made"
     >
-      {#each x.ticks(8) as tick (tick.getTime())}
+      {#each x.ticks(Math.max(2, Math.floor(width / 130))) as tick (tick.getTime())}
         <line x1={x(tick)} x2={x(tick)} y1="0" y2="66" stroke="var(--rule)" />
         <text x={x(tick) + 5} y="86" font-size="13" fill="var(--soft)"
           >{tick.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })}</text
@@ -73,7 +73,9 @@
       {#each pulls as pull (pull.id)}
         <g transform="translate({x(new Date(pull.loggedAt)) - 10} 38)">
           <OutcomeMark outcome={pull.outcome} size={20} />
-          <text x="10" y="-8" text-anchor="middle" font-size="13" fill="var(--ink)">{pull.title}</text>
+          {#if width > 700}<text x="10" y="-8" text-anchor="middle" font-size="13" fill="var(--ink)"
+              >{pull.title}</text
+            >{/if}
         </g>
       {/each}
     </svg>

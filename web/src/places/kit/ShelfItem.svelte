@@ -12,7 +12,8 @@
   /** A thing on its shelf: drawn to scale from above and at its edge, with its wear and what is left. */
   let { shelf, kept, onedit }: { shelf: Shelf; kept: KitView[Shelf][number]; onedit: () => void } = $props();
 
-  const PX_PER_MM = 0.42;
+  // One scale to a shelf; plates are small and want to be seen.
+  const scale = $derived(shelf === 'plates' ? 0.95 : 0.42);
   const KINDS = {
     platforms: 'PLATFORM',
     boards: 'BOARD',
@@ -70,7 +71,7 @@
 >
   <div class="flex h-[92px] items-center justify-center">
     {#if kind}
-      <ItemDrawing {kind} item={item as Board} scale={PX_PER_MM} />
+      <ItemDrawing {kind} item={item as Board} {scale} />
     {:else}
       <PressDrawing press={item as Press} />
     {/if}

@@ -33,12 +33,14 @@ final class DemoBench {
                     board("Tissue shim", Kind.TISSUE_SHIM, Material.TISSUE, 0.04, 10)),
             new ArtworkShelf());
 
-    static final SetUp BEE =
-            started(Route.HOT_PLATE, new Plate("bee", "Bee", Plate.Kind.PLATE, Material.BRASS, 1.6, 46, 40, Motif.of(Motif.Kind.BEE)));
+    static final SetUp BEE = started(
+            Route.HOT_PLATE,
+            new Plate("bee", "Bee", Plate.Kind.PLATE, Material.BRASS, 1.6, 46, 40, Motif.of(Motif.Kind.BEE)));
 
     static final SetUp SOLID = started(
             Route.SOLID_PLATE,
-            new Plate("band", "Band", Plate.Kind.SOLID_PLATE, Material.BRASS, 1.6, 100, 60, Motif.of(Motif.Kind.SOLID)));
+            new Plate(
+                    "band", "Band", Plate.Kind.SOLID_PLATE, Material.BRASS, 1.6, 100, 60, Motif.of(Motif.Kind.SOLID)));
 
     private DemoBench() {}
 
@@ -51,12 +53,31 @@ final class DemoBench {
                 route,
                 new Press("old-iron", "Old Iron", Press.Kind.CRANK, 14.00, 2200, 15, 155, 2600, 0.10, 4, 8, 14),
                 new Platform(
-                        "a5", "A5 platform", 9.0, 150, 210, 900, 0.6, 150,
-                        List.of(new Platform.Level("low", 112), new Platform.Level("high", 126)), 25),
+                        "a5",
+                        "A5 platform",
+                        9.0,
+                        150,
+                        210,
+                        900,
+                        0.6,
+                        150,
+                        List.of(new Platform.Level("low", 112), new Platform.Level("high", 126)),
+                        25),
                 plate,
                 new Film("copper", "Copper foil", BondingLayer.HOT_FOIL, 0.012, 100, 5000, 4200, "#b8683a"),
                 new Stock(
-                        "ivory", "Ivory card", Stock.Kind.CARD, Surface.SMOOTH, 0.34, 300, 108, 140, 42, true, false, "#f6efdd"),
+                        "ivory",
+                        "Ivory card",
+                        Stock.Kind.CARD,
+                        Surface.SMOOTH,
+                        0.34,
+                        300,
+                        108,
+                        140,
+                        42,
+                        true,
+                        false,
+                        "#f6efdd"),
                 SHOP.boards(),
                 21);
     }

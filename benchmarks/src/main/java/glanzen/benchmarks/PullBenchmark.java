@@ -39,7 +39,8 @@ public class PullBenchmark {
     private final Forecaster forecaster = new Forecaster(DemoBench.SHOP.artworks());
     private final Advisor advisor = new Advisor(forecaster, DemoBench.SHOP);
     private final Crowd crowd = Crowd.fresh().knowing("copper");
-    private final HeatPlan soaked = DemoBench.SOLID.withSoak(Heating.COVERED, 240).heatPlan(1);
+    private final HeatPlan soaked =
+            DemoBench.SOLID.withSoak(Heating.COVERED, 240).heatPlan(1);
     private final PullModel bee = forecaster.model(DemoBench.BEE);
 
     /** One heat solve: covered soak of 240 s, hold, nip, cool. */

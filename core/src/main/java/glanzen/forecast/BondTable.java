@@ -9,6 +9,7 @@ import glanzen.transfer.Transfer;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Bond temperatures of one set-up for any rig, from a few heat solves: quadratic between three contact factors; linear
@@ -24,6 +25,7 @@ final class BondTable {
     private final HeatRun[][] runs;
     private final double[][] nipSeconds;
     private final double[][][] nipCelsius;
+    private Exposure @Nullable [] only;
 
     private BondTable(HeatPlan plan, HeatRun nominal, HeatRun[][] runs) {
         this.plan = plan;
@@ -75,6 +77,17 @@ final class BondTable {
 
     /** Accumulated {@code ∫exp(−(E_a/R)(1/T − 1/T_ref))dt} through each nip, on a rig. */
     Exposure[] exposures(Rig rig, BondingLayer bonding) {
+        if (runs.length > 0) {
+            return accumulated(rig, bonding);
+        }
+        // One rig, one answer: a search asks for it tens of thousands of times.
+        if (only == null) {
+            only = accumulated(rig, bonding);
+        }
+        return only;
+    }
+
+    private Exposure[] accumulated(Rig rig, BondingLayer bonding) {
         double[] weights = runs.length == 0 ? new double[] {1} : weights(rig);
         Exposure[] exposures = new Exposure[nipSeconds.length];
         for (int pass = 0; pass < exposures.length; pass++) {

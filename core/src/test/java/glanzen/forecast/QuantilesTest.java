@@ -1,0 +1,163 @@
+package glanzen.forecast;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class QuantilesTest {
+
+    private static Pull dosed(double dose) {
+        return new Pull(dose, 1, 0, 0);
+    }
+
+    @Test
+    void hundredEvenPullsHaveTheirDeciles() {
+        List<Pull> pulls = IntStream.rangeClosed(1, 100).mapToObj(i -> dosed(i)).toList();
+        double[] weights = new double[100];
+        Arrays.fill(weights, 0.01);
+        assertEquals(new Quantiles(10, 50, 90), Quantiles.of(pulls, weights, Pull::dose));
+    }
+
+    @Test
+    void weightCountsNotNumber() {
+        List<Pull> pulls = List.of(dosed(1), dosed(2), dosed(3));
+        assertEquals(new Quantiles(3, 3, 3), Quantiles.of(pulls, new double[] {0.03, 0.03, 0.94}, Pull::dose));
+        assertEquals(new Quantiles(1, 2, 3), Quantiles.of(pulls, new double[] {0.3, 0.4, 0.3}, Pull::dose));
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3})
+    void orderDoesNotMatter(long seed) {
+        Random random = new Random(seed);
+        List<Pull> pulls = new ArrayList<>();
+        for (int i = 0; i < 40; i++) {
+            pulls.add(dosed(random.nextDouble()));
+        }
+        double[] weights = new double[40];
+        Arrays.fill(weights, 1 / 40.0);
+        Quantiles once = Quantiles.of(pulls, weights, Pull::dose);
+        Collections.shuffle(pulls, random);
+        assertEquals(once, Quantiles.of(pulls, weights, Pull::dose));
+        assertTrue(once.low() <= once.middle() && once.middle() <= once.high());
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "0.97, 0.00, false, false, true",
+        "0.96, 0.00, true,  false, false",
+        "1.00, 0.21, false, true,  false",
+        "0.90, 0.30, true,  true,  false",
+        "1.00, 0.20, false, false, true"
+    })
+    void aPullIsUnderOverBothOrClean(double coverage, double spill, boolean under, boolean over, boolean clean) {
+        Pull pull = new Pull(3, coverage, spill, 700);
+        assertEquals(under, pull.under());
+        assertEquals(over, pull.over());
+        assertEquals(clean, pull.clean());
+    }
+
+    @Test
+    void spillOnTheOddTipIsNoFault() {
+        // One part in twenty floods, the rest is right.
+        Doses tip = new Doses(new double[] {60, 3}, new double[] {0.05, 0.95}, 0.1, 0, 700);
+        assertFalse(tip.pull(1).over());
+        Doses fringe = new Doses(new double[] {60, 3}, new double[] {0.12, 0.88}, 0.1, 0, 700);
+        assertTrue(fringe.pull(1).over());
+    }
+
+    @Test
+    void equalDosesCountTogether() {
+        Doses doses = new Doses(new double[] {20, 20, 3}, new double[] {0.06, 0.06, 0.88}, 0.1, 0, 700);
+        assertEquals(0.1 * Math.log(20 / 1.6), doses.pull(1).spillMm(), 1e-9);
+    }
+
+    @Test
+    void aFactorScalesDoseAndLiftTakesCoverage() {
+        Doses doses = new Doses(new double[] {2, 4}, new double[] {0.5, 0.5}, 0.1, 0.1, 700);
+        assertEquals(2 * doses.pull(1).dose(), doses.pull(2).dose(), 1e-9);
+        assertTrue(doses.pull(50).coverage() <= 0.9);
+        assertEquals(Math.sqrt(8), doses.pull(1).dose(), 1e-9);
+    }
+
+    @Test
+    void nothingPressedGivesNothingAndNoNonsense() {
+        Pull none = new Doses(new double[] {0, 0}, new double[] {0.5, 0.5}, 0.1, 0, 0).pull(1);
+        assertEquals(0, none.coverage());
+        assertEquals(0, none.spillMm());
+        assertTrue(Double.isFinite(none.dose()));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "0.333, 0.333, 0.334",
+        "0.02, 0.97, 0.01",
+        "0, 1, 0",
+        "1, 0, 0",
+        "0.049, 0.902, 0.049",
+        "0.025, 0.95, 0.025"
+    })
+    void twentyIsAlwaysTwenty(double under, double clean, double over) {
+        Forecast f = new Forecast(
+                under,
+                clean,
+                over,
+                0,
+                0,
+                new Quantiles(1, 2, 3),
+                new Quantiles(1, 1, 1),
+                new Quantiles(0, 0, 0),
+                new Forecast.Window(1.9, 6, true),
+                new Forecast.NipFigures(0, 0, 0, 0, 0, 0, 0),
+                List.of());
+        int[] counts = f.twenty();
+        assertEquals(20, Arrays.stream(counts).sum());
+        assertEquals(clean * 20, counts[1], 1.0);
+        assertEquals(under * 20, counts[0], 1.0);
+    }
+
+    @Test
+    void theGrainIsSeededSmoothAndAboutNormal() {
+        GrainField field = new GrainField(7, 6);
+        double sum = 0;
+        double squares = 0;
+        int n = 0;
+        for (int y = 0; y < 600; y += 3) {
+            for (int x = 0; x < 600; x += 3) {
+                double v = field.at(x, y);
+                assertEquals(v, new GrainField(7, 6).at(x, y));
+                assertTrue(Math.abs(v - field.at(x + 1, y)) < 2.5, "smooth within a grain");
+                sum += v;
+                squares += v * v;
+                n++;
+            }
+        }
+        assertEquals(0, sum / n, 0.05);
+        assertEquals(1, Math.sqrt(squares / n), 0.15);
+    }
+
+    @Test
+    void rigsAreValues() {
+        Rig rig = Rig.AS_LABELLED.needing("copper", 0.2);
+        assertEquals(0.2, rig.lnNeed("copper"));
+        assertEquals(0, rig.lnNeed("gold"));
+        assertEquals(0, Rig.AS_LABELLED.lnNeed("copper"), "the original is untouched");
+        assertEquals(0.5, rig.weighing(0.5).weight());
+        Crowd two = new Crowd(List.of(
+                rig.weighing(0.75), Rig.AS_LABELLED.needing("copper", -0.2).weighing(0.25)));
+        assertEquals(0.1, two.mean(r -> r.lnNeed("copper")), 1e-12);
+        assertEquals(0.1, two.middle("copper").lnNeed("copper"), 1e-12);
+        assertEquals(1 / (0.75 * 0.75 + 0.25 * 0.25), two.effectiveSize(), 1e-12);
+        assertEquals(2, two.thinned(2).rigs().size());
+    }
+}
