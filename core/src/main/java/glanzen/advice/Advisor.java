@@ -43,9 +43,9 @@ public final class Advisor {
     private static final double WORTH_A_CHANGE = 0.01;
     private static final double FORCE_RESERVE = 0.95;
     /** Doses beyond these are not worth a closer look. */
-    private static final double FAR_UNDER = 0.4;
+    private static final double FAR_UNDER = 0.7;
 
-    private static final double FAR_OVER = 40;
+    private static final double FAR_OVER = 20;
     /** Rules whose breaking no shim, soak or pace can cure. */
     private static final List<String> INCURABLE =
             List.of("heat-proof", "protective-film", "medium-wet", "too-wide", "bowed");
