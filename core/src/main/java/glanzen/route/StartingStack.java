@@ -19,6 +19,10 @@ import java.util.Optional;
 public final class StartingStack {
 
     private static final double HOLD_SECONDS = 12;
+    private static final double SPACER_MM = 3.0;
+    private static final double PLASTIC_MM = 0.5;
+    private static final double CARD_MM = 0.30;
+    private static final double THIN_CARD_MM = 0.15;
 
     private StartingStack() {}
 
@@ -43,11 +47,11 @@ public final class StartingStack {
         layers.add(new Layer(film, Facing.DOWN));
         layers.add(new Layer(stock, Facing.DOWN));
         for (int i = 0; i < cards(route); i++) {
-            thinnest(shelf, Board.Kind.CARD_SHIM, route == Route.DIE_AS_PLATE)
+            nearest(shelf, Board.Kind.CARD_SHIM, route == Route.DIE_AS_PLATE ? THIN_CARD_MM : CARD_MM)
                     .ifPresent(b -> layers.add(new Layer(b, Facing.UP)));
         }
-        thinnest(shelf, Board.Kind.PLASTIC_SHIM, false).ifPresent(b -> layers.add(new Layer(b, Facing.UP)));
-        thinnest(shelf, Board.Kind.SPACER, true).ifPresent(b -> layers.add(new Layer(b, Facing.UP)));
+        nearest(shelf, Board.Kind.PLASTIC_SHIM, PLASTIC_MM).ifPresent(b -> layers.add(new Layer(b, Facing.UP)));
+        nearest(shelf, Board.Kind.SPACER, SPACER_MM).ifPresent(b -> layers.add(new Layer(b, Facing.UP)));
         return new SetUp(
                 route,
                 press,
@@ -74,10 +78,10 @@ public final class StartingStack {
         };
     }
 
-    private static Optional<Board> thinnest(List<Board> shelf, Board.Kind kind, boolean least) {
-        Comparator<Board> byThickness = Comparator.comparingDouble(Board::thicknessMm);
+    /** The sound board of a kind that is nearest to the usual thickness, mm. */
+    private static Optional<Board> nearest(List<Board> shelf, Board.Kind kind, double usualMm) {
         return shelf.stream()
                 .filter(b -> b.kind() == kind && b.wear() <= 1 && b.bowMm() < 3)
-                .min(least ? byThickness : byThickness.reversed());
+                .min(Comparator.comparingDouble(b -> Math.abs(b.thicknessMm() - usualMm)));
     }
 }
