@@ -1,5 +1,17 @@
 package glanzen.app;
 
+import glanzen.advice.ErrorBias;
+import glanzen.app.archive.WorkshopArchive;
+import glanzen.app.device.BenchClock;
+import glanzen.app.preferences.Preferences;
+import glanzen.app.preferences.Preferences.Sound;
+import glanzen.app.preferences.Preferences.Theme;
+import glanzen.app.preferences.PreferencesService;
+import glanzen.measure.LengthUnit;
+import glanzen.measure.TemperatureUnit;
+import glanzen.measure.WeightUnit;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -11,13 +23,32 @@ import org.junit.jupiter.api.extension.ParameterResolver;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 
-/** The real application with demo data on a fresh database, started once for all tests of a run. */
+/**
+ * The real application with demo data on a fresh database, started once for all tests of a run. Each class finds the demo
+ * as it was laid out, whatever the classes before it did: they run in no particular order.
+ */
 public final class Server implements BeforeAllCallback, ParameterResolver {
 
     private static final ExtensionContext.Namespace SPACE = ExtensionContext.Namespace.create(Server.class);
 
-    /** What the store closes at the end. */
-    private record Running(ConfigurableApplicationContext context) implements AutoCloseable {
+    /** What the store closes at the end, and the demo as it was laid out. */
+    private record Running(ConfigurableApplicationContext context, byte[] demo) implements AutoCloseable {
+
+        void restore() throws IOException {
+            context.getBean(BenchClock.class).speed(1);
+            context.getBean(WorkshopArchive.class).read(new ByteArrayInputStream(demo));
+            PreferencesService preferences = context.getBean(PreferencesService.class);
+            preferences.put(new Preferences(
+                    LengthUnit.MM,
+                    TemperatureUnit.C,
+                    WeightUnit.GSM,
+                    Theme.LIGHT,
+                    Sound.SOFT,
+                    ErrorBias.OVER,
+                    21,
+                    preferences.get().version()));
+        }
+
         @Override
         public void close() {
             context.close();
@@ -25,8 +56,8 @@ public final class Server implements BeforeAllCallback, ParameterResolver {
     }
 
     @Override
-    public void beforeAll(ExtensionContext context) {
-        running(context);
+    public void beforeAll(ExtensionContext context) throws IOException {
+        running(context).restore();
     }
 
     private static Running running(ExtensionContext context) {
@@ -37,8 +68,11 @@ public final class Server implements BeforeAllCallback, ParameterResolver {
         try {
             System.setProperty("java.awt.headless", "true");
             Path data = Files.createTempDirectory(Path.of("target"), "data");
-            return new Running(new SpringApplicationBuilder(GlanzenApplication.class)
-                    .run("--server.port=0", "--glanzen.demo=true", "--glanzen.data=" + data.toAbsolutePath()));
+            ConfigurableApplicationContext context = new SpringApplicationBuilder(GlanzenApplication.class)
+                    .run("--server.port=0", "--glanzen.demo=true", "--glanzen.data=" + data.toAbsolutePath());
+            ByteArrayOutputStream demo = new ByteArrayOutputStream();
+            context.getBean(WorkshopArchive.class).write(demo);
+            return new Running(context, demo.toByteArray());
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
