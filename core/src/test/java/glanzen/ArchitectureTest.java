@@ -16,6 +16,7 @@ class ArchitectureTest {
             "material",
             "artwork",
             "kit",
+            "layout",
             "stack",
             "press",
             "heat",

@@ -8,6 +8,7 @@ import glanzen.kit.Plate;
 import glanzen.kit.Platform;
 import glanzen.kit.Press;
 import glanzen.kit.Stock;
+import glanzen.layout.Layout;
 import glanzen.material.BondingLayer;
 import glanzen.material.Material;
 import glanzen.material.Surface;
@@ -90,6 +91,7 @@ public final class Bench {
                 Peel.COLD,
                 Medium.NONE,
                 false,
-                21);
+                21,
+                Layout.NONE);
     }
 }

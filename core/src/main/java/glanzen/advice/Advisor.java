@@ -40,7 +40,9 @@ public final class Advisor {
     private static final int PROPOSED = 3;
     private static final double SOLID_GROUND = 0.2;
     private static final double HOPELESS = 0.05;
-    private static final double WORTH_A_CHANGE = 0.01;
+    /** Half a mark of the twenty that a forecast is drawn as. */
+    private static final double WORTH_A_CHANGE = 0.025;
+
     private static final double FORCE_RESERVE = 0.95;
     /** Doses beyond these are not worth a closer look. */
     private static final double FAR_UNDER = 0.7;

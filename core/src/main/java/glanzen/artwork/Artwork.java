@@ -7,12 +7,13 @@ import java.awt.Shape;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import org.locationtech.jts.awt.ShapeWriter;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.operation.union.UnaryUnionOp;
 
 /**
  * The raised shape of a plate, as it will be read, in mm, origin at the lower left, feed along y.
@@ -21,17 +22,18 @@ import org.locationtech.jts.geom.util.AffineTransformation;
  */
 public final class Artwork {
 
-    private static final int SLICES = 240;
-    private static final int BANDS = 5;
     /** Raised ground further than this from any edge counts as solid: there a hot peel lifts foil. */
     private static final double SOLID_DEPTH_MM = 3;
 
     private final Geometry raised;
     private final double widthMm;
     private final double heightMm;
-    private final double[] sliceWidthsMm;
-    private final List<Band> bands;
+    private final double middleXMm;
+    private final double baselineMm;
     private final double solidShare;
+    private final List<Patch> patches;
+    private final Slices slices;
+    private final List<Band> bands;
 
     /**
      * @param raised polygonal geometry within the plate, mm
@@ -39,20 +41,90 @@ public final class Artwork {
      * @param heightMm plate length along the feed, mm
      */
     public Artwork(Geometry raised, double widthMm, double heightMm) {
+        this(
+                raised,
+                widthMm,
+                heightMm,
+                widthMm / 2,
+                raised.getEnvelopeInternal().getMinY(),
+                solidShare(raised),
+                List.of());
+    }
+
+    private Artwork(
+            Geometry raised,
+            double widthMm,
+            double heightMm,
+            double middleXMm,
+            double baselineMm,
+            double solidShare,
+            List<Patch> patches) {
         new Checks()
                 .holds(!raised.isEmpty() && raised.getArea() > 0, "motif", "has nothing raised", "a shape with area")
                 .done();
         this.raised = raised.copy();
         this.widthMm = widthMm;
         this.heightMm = heightMm;
-        this.sliceWidthsMm = sliceWidths();
-        this.bands = bandsOf(sliceWidthsMm);
-        this.solidShare = raised.buffer(-SOLID_DEPTH_MM, 2).getArea() / raised.getArea();
+        this.middleXMm = middleXMm;
+        this.baselineMm = baselineMm;
+        this.solidShare = solidShare;
+        this.patches = List.copyOf(patches);
+        this.slices = new Slices(this.raised, widthMm, heightMm, middleXMm, patches);
+        this.bands = slices.bands();
+    }
+
+    private static double solidShare(Geometry raised) {
+        return raised.isEmpty() ? 0 : raised.buffer(-SOLID_DEPTH_MM, 2).getArea() / raised.getArea();
     }
 
     /** Draws a motif to fit a plate. */
     public static Artwork of(Motif motif, double widthMm, double heightMm) {
-        return new Artwork(MotifDrawer.draw(motif, widthMm, heightMm), widthMm, heightMm);
+        Geometry drawn = MotifDrawer.draw(motif, widthMm, heightMm);
+        return new Artwork(
+                drawn,
+                widthMm,
+                heightMm,
+                widthMm / 2,
+                MotifDrawer.baselineMm(motif, drawn),
+                solidShare(drawn),
+                List.of());
+    }
+
+    /**
+     * An artwork put somewhere else.
+     *
+     * @param artwork the artwork
+     * @param placing from its own place to the common one
+     */
+    public record Placed(Artwork artwork, AffineTransformation placing) {
+
+        /** Its raised shape there. */
+        public Geometry shape() {
+            return placing.transform(artwork.raised);
+        }
+    }
+
+    /**
+     * Several artworks pressed together.
+     *
+     * @param parts what lies there; at least one
+     * @param widthMm width of the common place across the feed, mm
+     * @param heightMm its length along the feed, mm
+     * @param middleXMm where the middle of the throat runs, mm from its left edge
+     * @param patches make-ready behind it
+     */
+    public static Artwork together(
+            List<Placed> parts, double widthMm, double heightMm, double middleXMm, List<Patch> patches) {
+        List<Geometry> shapes = parts.stream().map(Placed::shape).toList();
+        Geometry all = shapes.size() == 1 ? shapes.get(0) : UnaryUnionOp.union(shapes);
+        double solid = 0;
+        double area = 0;
+        for (Placed part : parts) {
+            solid += part.artwork.solidShare * part.artwork.areaMm2();
+            area += part.artwork.areaMm2();
+        }
+        double foot = all.getEnvelopeInternal().getMinY();
+        return new Artwork(all, widthMm, heightMm, middleXMm, foot, solid / area, patches);
     }
 
     /** Plate width, mm. */
@@ -75,6 +147,42 @@ public final class Artwork {
         return solidShare;
     }
 
+    /** The raised shape; a copy. */
+    public Geometry shape() {
+        return raised.copy();
+    }
+
+    /** The shape with its holes filled: what a die of this line cuts out, or what a design covers. */
+    public Geometry silhouette() {
+        List<Geometry> shells = new ArrayList<>();
+        for (int i = 0; i < raised.getNumGeometries(); i++) {
+            if (raised.getGeometryN(i) instanceof Polygon polygon) {
+                shells.add(polygon.getFactory().createPolygon(polygon.getExteriorRing()));
+            }
+        }
+        return UnaryUnionOp.union(shells);
+    }
+
+    /** The box the design fills, mm. */
+    public Envelope designBox() {
+        return raised.getEnvelopeInternal();
+    }
+
+    /** The line that words stand on, or else the foot of the design; mm above the lower edge. */
+    public double baselineMm() {
+        return baselineMm;
+    }
+
+    /** Where the middle of the throat runs, mm from the left edge. */
+    public double middleXMm() {
+        return middleXMm;
+    }
+
+    /** Make-ready behind it. */
+    public List<Patch> patches() {
+        return patches;
+    }
+
     /** At most five bands of like raised width, narrowest first; their shares sum to 1. */
     public List<Band> bands() {
         return bands;
@@ -82,8 +190,7 @@ public final class Artwork {
 
     /** Raised width at a place along the feed, mm; 0 where nothing is raised. */
     public double raisedWidthAtMm(double yMm) {
-        int slice = (int) (yMm / heightMm * SLICES);
-        return sliceWidthsMm[Math.max(0, Math.min(SLICES - 1, slice))];
+        return slices.widthAtMm(yMm);
     }
 
     /** The outline in user-space units of mm, y downwards, for drawing. */
@@ -100,9 +207,19 @@ public final class Artwork {
      * @param pxPerMm scale; the plate is centred
      */
     public boolean[] raster(int widthPx, int heightPx, double pxPerMm) {
+        return raster(widthPx, heightPx, pxPerMm, widthMm / 2, heightMm / 2);
+    }
+
+    /**
+     * The design as pixels, row by row from the far edge, true where raised.
+     *
+     * @param centreXMm what lies in the middle of the picture, mm
+     * @param centreYMm the same along the feed, mm
+     */
+    public boolean[] raster(int widthPx, int heightPx, double pxPerMm, double centreXMm, double centreYMm) {
         BufferedImage image = new BufferedImage(widthPx, heightPx, BufferedImage.TYPE_BYTE_GRAY);
         Graphics2D graphics = image.createGraphics();
-        graphics.translate((widthPx - widthMm * pxPerMm) / 2, (heightPx - heightMm * pxPerMm) / 2);
+        graphics.translate(widthPx / 2.0 - centreXMm * pxPerMm, heightPx / 2.0 - (heightMm - centreYMm) * pxPerMm);
         graphics.scale(pxPerMm, pxPerMm);
         graphics.setColor(Color.WHITE);
         graphics.fill(outline());
@@ -113,56 +230,5 @@ public final class Artwork {
             mask[i] = grey[i] != 0;
         }
         return mask;
-    }
-
-    private double[] sliceWidths() {
-        int columns = (int) Math.max(50, Math.min(1200, widthMm * 8));
-        double pxPerMm = columns / widthMm;
-        // Raster rows are slices: scale y so that the whole plate makes exactly SLICES rows.
-        BufferedImage image = new BufferedImage(columns, SLICES, BufferedImage.TYPE_BYTE_GRAY);
-        Graphics2D graphics = image.createGraphics();
-        graphics.scale(pxPerMm, SLICES / heightMm);
-        graphics.setColor(Color.WHITE);
-        graphics.fill(new ShapeWriter().toShape(raised));
-        graphics.dispose();
-        byte[] grey = ((DataBufferByte) image.getRaster().getDataBuffer()).getData();
-        double[] widths = new double[SLICES];
-        for (int i = 0; i < grey.length; i++) {
-            widths[i / columns] += grey[i] == 0 ? 0 : 1 / pxPerMm;
-        }
-        return widths;
-    }
-
-    private static List<Band> bandsOf(double[] sliceWidths) {
-        double[] widths =
-                Arrays.stream(sliceWidths).filter(w -> w > 0.05).sorted().toArray();
-        double total = Arrays.stream(widths).sum();
-        List<Band> bands = new ArrayList<>();
-        int from = 0;
-        for (int band = 0; band < BANDS; band++) {
-            int to = widths.length * (band + 1) / BANDS;
-            double sum = Arrays.stream(widths, from, to).sum();
-            if (to > from) {
-                bands.add(new Band(sum / (to - from), sum / total));
-            }
-            from = to;
-        }
-        return merged(bands);
-    }
-
-    /** Bands within a twentieth of each other press alike; one stands for both. */
-    private static List<Band> merged(List<Band> bands) {
-        List<Band> merged = new ArrayList<>();
-        bands.stream().sorted(Comparator.comparingDouble(Band::widthMm)).forEach(band -> {
-            Band last = merged.isEmpty() ? null : merged.get(merged.size() - 1);
-            if (last != null && band.widthMm() < last.widthMm() * 1.05) {
-                double share = last.share() + band.share();
-                double width = (last.widthMm() * last.share() + band.widthMm() * band.share()) / share;
-                merged.set(merged.size() - 1, new Band(width, share));
-            } else {
-                merged.add(band);
-            }
-        });
-        return List.copyOf(merged);
     }
 }

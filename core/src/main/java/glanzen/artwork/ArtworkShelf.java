@@ -2,6 +2,7 @@ package glanzen.artwork;
 
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Supplier;
 
 /** Keeps drawn artwork, since drawing takes longer than a forecast. Safe for many threads. */
 public final class ArtworkShelf {
@@ -10,14 +11,27 @@ public final class ArtworkShelf {
 
     private record Drawn(Motif motif, double widthMm, double heightMm) {}
 
-    private final Map<Drawn, Artwork> kept = new ConcurrentHashMap<>();
+    private final Map<Object, Artwork> kept = new ConcurrentHashMap<>();
 
     /** The artwork of a motif on a plate of a size in mm. */
     public Artwork of(Motif motif, double widthMm, double heightMm) {
-        if (kept.size() > MOST_KEPT) {
-            kept.clear();
+        return of(new Drawn(motif, widthMm, heightMm), () -> Artwork.of(motif, widthMm, heightMm));
+    }
+
+    /**
+     * An artwork by any key that says all of it.
+     *
+     * @param drawn draws it if it is not here yet
+     */
+    public Artwork of(Object key, Supplier<Artwork> drawn) {
+        Artwork found = kept.get(key);
+        if (found == null) {
+            if (kept.size() > MOST_KEPT) {
+                kept.clear();
+            }
+            found = drawn.get();
+            kept.put(key, found);
         }
-        return kept.computeIfAbsent(
-                new Drawn(motif, widthMm, heightMm), d -> Artwork.of(d.motif, d.widthMm, d.heightMm));
+        return found;
     }
 }

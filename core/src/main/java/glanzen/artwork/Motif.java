@@ -1,28 +1,38 @@
 package glanzen.artwork;
 
 import glanzen.measure.Checks;
+import org.locationtech.jts.geom.Geometry;
 
 /**
- * A raised design that Glanzen can draw itself.
+ * A raised design: one that Glanzen draws itself to fit a plate, or an outline from outside at its own size.
  *
  * @param kind which design
  * @param text the words, empty for the others
+ * @param outline the shape of an {@link Kind#OUTLINE}, mm, as {@link PathText} writes it; empty for the others
  */
-public record Motif(Kind kind, String text) {
+public record Motif(Kind kind, String text, String outline) {
 
-    /** The designs. */
+    /** The designs. The last four are cutting lines of dies and lie along the edge of their plate. */
     public enum Kind {
         BEE,
         COMB,
         WORDS,
         ROSETTE,
         BORDER,
-        SOLID
+        SOLID,
+        OUTLINE,
+        FRAME,
+        OVAL,
+        SCALLOP,
+        TAG
     }
 
     private static final int LONGEST = 40;
+    private static final int LONGEST_OUTLINE = 600_000;
 
     public Motif {
+        // Written before there were outlines, a motif says nothing of one.
+        outline = outline == null ? "" : outline;
         new Checks()
                 .present("motif.kind", kind, "one of the motifs")
                 .present("motif.text", text, "words, or nothing")
@@ -33,16 +43,29 @@ public record Motif(Kind kind, String text) {
                         "motif.text",
                         "cannot be lettered",
                         "1 to " + LONGEST + " plain letters, digits, spaces and & ' - . ,")
+                .holds(
+                        kind != Kind.OUTLINE || !outline.isEmpty() && outline.length() <= LONGEST_OUTLINE,
+                        "motif.outline",
+                        "has no outline, or too long a one",
+                        "an outline read from an SVG file")
                 .done();
+        if (kind == Kind.OUTLINE) {
+            PathText.read("motif.outline", outline);
+        }
     }
 
     /** A design without words. */
     public static Motif of(Kind kind) {
-        return new Motif(kind, "");
+        return new Motif(kind, "", "");
     }
 
     /** Lettering. */
     public static Motif words(String text) {
-        return new Motif(Kind.WORDS, text);
+        return new Motif(Kind.WORDS, text, "");
+    }
+
+    /** A shape from outside, mm. */
+    public static Motif outlined(Geometry shape) {
+        return new Motif(Kind.OUTLINE, "", PathText.write(shape));
     }
 }

@@ -17,18 +17,79 @@ final class MotifDrawer {
     private static final double MARGIN = 0.06;
     private static final double CELL_MM = 5.2;
     private static final double COMB_LINE_MM = 0.9;
+    private static final double LETTER_STROKE = 1.5;
+    private static final double BLADE_MM = 0.6;
+    private static final int CURVE_POINTS = 144;
 
     private MotifDrawer() {}
 
     static Geometry draw(Motif motif, double widthMm, double heightMm) {
         return switch (motif.kind()) {
             case BEE -> fitted(bee(), widthMm, heightMm);
-            case WORDS -> fitted(Lettering.outline(motif.text(), 1.5), widthMm, heightMm);
+            case WORDS -> fitted(Lettering.outline(motif.text(), LETTER_STROKE), widthMm, heightMm);
             case ROSETTE -> fitted(rosette(), widthMm, heightMm);
             case COMB -> comb(widthMm, heightMm);
             case BORDER -> border(widthMm, heightMm);
             case SOLID -> rectangle(1, 1, widthMm - 1, heightMm - 1);
+            case OUTLINE -> centred(PathText.read("motif.outline", motif.outline()), widthMm, heightMm);
+            case FRAME -> blade(rectangle(0.5, 0.5, widthMm - 0.5, heightMm - 0.5));
+            case OVAL -> blade(ellipse(widthMm / 2, heightMm / 2, widthMm / 2 - 0.5, heightMm / 2 - 0.5, CURVE_POINTS));
+            case SCALLOP -> blade(scallop(widthMm, heightMm));
+            case TAG -> blade(tag(widthMm, heightMm));
         };
+    }
+
+    /** The line that words stand on, mm above the plate's lower edge; the foot of the design for all else. */
+    static double baselineMm(Motif motif, Geometry drawn) {
+        if (motif.kind() != Motif.Kind.WORDS) {
+            return drawn.getEnvelopeInternal().getMinY();
+        }
+        Envelope box = drawn.getEnvelopeInternal();
+        Envelope letters = Lettering.outline(motif.text(), LETTER_STROKE).getEnvelopeInternal();
+        double scale = box.getHeight() / letters.getHeight();
+        return box.getMinY() + (-LETTER_STROKE / 2 - letters.getMinY()) * scale;
+    }
+
+    /** A cutting line along the edge of a shape, inside it. */
+    private static Geometry blade(Geometry shape) {
+        return shape.difference(shape.buffer(-BLADE_MM, 12));
+    }
+
+    private static Geometry scallop(double widthMm, double heightMm) {
+        double bump = Math.min(widthMm, heightMm) / 12;
+        Geometry body =
+                ellipse(widthMm / 2, heightMm / 2, widthMm / 2 - bump - 0.5, heightMm / 2 - bump - 0.5, CURVE_POINTS);
+        List<Geometry> bumps = new ArrayList<>(List.of(body));
+        for (int i = 0; i < 24; i++) {
+            double angle = Math.PI * i / 12;
+            bumps.add(ellipse(
+                    widthMm / 2 + (widthMm / 2 - bump - 0.5) * Math.cos(angle),
+                    heightMm / 2 + (heightMm / 2 - bump - 0.5) * Math.sin(angle),
+                    bump,
+                    bump,
+                    48));
+        }
+        return UnaryUnionOp.union(bumps);
+    }
+
+    /** A label with two cut corners. */
+    private static Geometry tag(double w, double h) {
+        double cut = Math.min(w, h) / 4;
+        return GEOMETRY.createPolygon(new Coordinate[] {
+            new Coordinate(0.5, 0.5),
+            new Coordinate(w - 0.5, 0.5),
+            new Coordinate(w - 0.5, h - 0.5 - cut),
+            new Coordinate(w - 0.5 - cut, h - 0.5),
+            new Coordinate(0.5 + cut, h - 0.5),
+            new Coordinate(0.5, h - 0.5 - cut),
+            new Coordinate(0.5, 0.5)
+        });
+    }
+
+    private static Geometry centred(Geometry shape, double widthMm, double heightMm) {
+        Envelope box = shape.getEnvelopeInternal();
+        return AffineTransformation.translationInstance(widthMm / 2 - box.centre().x, heightMm / 2 - box.centre().y)
+                .transform(shape);
     }
 
     private static Geometry bee() {
@@ -79,9 +140,7 @@ final class MotifDrawer {
             }
         }
         Geometry comb = UnaryUnionOp.union(rings);
-        Envelope box = comb.getEnvelopeInternal();
-        return AffineTransformation.translationInstance(widthMm / 2 - box.centre().x, heightMm / 2 - box.centre().y)
-                .transform(comb);
+        return centred(comb, widthMm, heightMm);
     }
 
     private static Geometry hexagon(double x, double y, double radius) {
@@ -112,8 +171,12 @@ final class MotifDrawer {
     }
 
     private static Geometry ellipse(double x, double y, double rx, double ry) {
+        return ellipse(x, y, rx, ry, 48);
+    }
+
+    private static Geometry ellipse(double x, double y, double rx, double ry, int points) {
         GeometricShapeFactory shape = new GeometricShapeFactory(GEOMETRY);
-        shape.setNumPoints(48);
+        shape.setNumPoints(points);
         shape.setCentre(new Coordinate(x, y));
         shape.setWidth(2 * rx);
         shape.setHeight(2 * ry);

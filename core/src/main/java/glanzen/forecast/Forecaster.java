@@ -4,7 +4,6 @@ import glanzen.artwork.Artwork;
 import glanzen.artwork.ArtworkShelf;
 import glanzen.forecast.Forecast.NipFigures;
 import glanzen.forecast.Forecast.Window;
-import glanzen.kit.Plate;
 import glanzen.press.LoadPath;
 import glanzen.press.Nip;
 import glanzen.route.SetUp;
@@ -26,10 +25,9 @@ public final class Forecaster {
         this.artworks = artworks;
     }
 
-    /** The artwork of a set-up's plate. */
+    /** What a set-up presses. */
     public Artwork artwork(SetUp setUp) {
-        Plate plate = setUp.plate();
-        return artworks.of(plate.motif(), plate.widthMm(), plate.heightMm());
+        return setUp.artwork(artworks);
     }
 
     /** The set-up made ready to be pulled on any rig. */

@@ -13,16 +13,16 @@ import glanzen.press.NipCurve;
 import glanzen.route.SetUp;
 import glanzen.transfer.Transfer;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.function.Function;
 
 /**
  * One set-up made ready to be pulled on many rigs: nips are tabulated per band of the artwork, heat is solved for a few
- * rigs and interpolated. Across the throat the plate lies centred and is sampled at three Gauss points.
+ * rigs and interpolated.
  */
 public final class PullModel {
 
-    private static final double[] GAUSS = {0.1127016654, 0.5, 0.8872983346};
-    private static final double[] GAUSS_WEIGHT = {5.0 / 18, 8.0 / 18, 5.0 / 18};
     /** Rigs press longer than the label says; the nip is followed this much longer to cover them. */
     private static final double NIP_ALLOWANCE = 1.5;
 
@@ -33,7 +33,8 @@ public final class PullModel {
     private final Frame frame;
     private final double need;
     private final double softnessMm;
-    private final double halfSpan;
+    private final double halfThroatMm;
+    private final int spots;
     private final BondTable bonds;
     private final String filmId;
 
@@ -45,11 +46,12 @@ public final class PullModel {
         this.filmId = setUp.film().id();
         this.need = bonding().need() * setUp.stock().surface().need();
         this.softnessMm = Transfer.softnessMm(setUp.stack().softBackingMm());
-        this.halfSpan = Math.min(1, artwork.widthMm() / setUp.press().throatMm());
+        this.halfThroatMm = setUp.press().throatMm() / 2;
+        this.spots = bands.stream().mapToInt(b -> b.spots().size()).sum();
         LoadPath path = LoadPath.of(setUp.stack());
         this.curves = new NipCurve[bands.size()];
         for (int i = 0; i < curves.length; i++) {
-            curves[i] = new NipCurve(path, bands.get(i).widthMm());
+            curves[i] = new NipCurve(path, bands.get(i).widthMm(), packings(bands.get(i)));
         }
         this.bonds = heat.apply(setUp.heatPlan(NIP_ALLOWANCE * longestDwell()));
     }
@@ -62,9 +64,20 @@ public final class PullModel {
         this.filmId = pressed.filmId;
         this.need = pressed.need;
         this.softnessMm = pressed.softnessMm;
-        this.halfSpan = pressed.halfSpan;
+        this.halfThroatMm = pressed.halfThroatMm;
+        this.spots = pressed.spots;
         this.curves = pressed.curves;
         this.bonds = bonds;
+    }
+
+    private static List<NipCurve.Packing> packings(Band band) {
+        Map<Double, Double> shares = new TreeMap<>();
+        band.spots().stream()
+                .filter(s -> s.patchMm() > 0)
+                .forEach(s -> shares.merge(s.patchMm(), s.share(), Double::sum));
+        return shares.entrySet().stream()
+                .map(e -> new NipCurve.Packing(e.getValue(), e.getKey()))
+                .toList();
     }
 
     /** Made ready for any rig. */
@@ -141,21 +154,27 @@ public final class PullModel {
     public Doses doses(Rig rig, double feedMmPerS, int passes) {
         Exposure[] exposures = bonds.exposures(rig, bonding());
         double perMpa = 1 / (need * Math.exp(rig.lnNeed(filmId)));
-        double[] dose = new double[curves.length * GAUSS.length];
-        double[] share = new double[dose.length];
+        double[] dose = new double[spots];
+        double[] share = new double[spots];
         double force = 0;
+        int i = 0;
         for (int band = 0; band < curves.length; band++) {
             Nip nip = nip(band, rig);
             force = Math.max(force, nip.forceN());
-            double mean = perMpa * nip.pressureMpa() * exposed(exposures, nip.dwellSeconds(feedMmPerS), passes);
-            for (int g = 0; g < GAUSS.length; g++) {
-                int i = band * GAUSS.length + g;
-                dose[i] = mean * frame.across(nip.forceN(), GAUSS[g] * halfSpan);
-                share[i] = bands.get(band).share() * GAUSS_WEIGHT[g];
+            double perPressure = perMpa * exposed(exposures, nip.dwellSeconds(feedMmPerS), passes);
+            for (Band.Spot spot : bands.get(band).spots()) {
+                dose[i] = perPressure * pressureMpa(band, nip, spot);
+                share[i++] = bands.get(band).share() * spot.share();
             }
         }
         double lift = Transfer.lift(artwork.solidShare(), bonds.peelC(rig));
         return new Doses(dose, share, softnessMm, lift, force);
+    }
+
+    /** Pressure at a place: rollers give in the middle, a patch presses more. */
+    private double pressureMpa(int band, Nip nip, Band.Spot spot) {
+        double xi = Math.min(1, spot.awayMm() / halfThroatMm);
+        return curves[band].localMpa(nip.pressureMpa(), spot.patchMm()) * frame.across(nip.forceN(), xi);
     }
 
     private static double exposed(Exposure[] exposures, double dwellSeconds, int passes) {
@@ -185,8 +204,26 @@ public final class PullModel {
         return bonds.peelC(rig);
     }
 
-    Frame frame() {
-        return frame;
+    /** What the doses of {@link #doses} belong to, in the same order. */
+    public List<Band> bands() {
+        return bands;
+    }
+
+    /** Pressure across the throat relative to its mean, on a rig's force. */
+    double across(double forceN, double awayMm) {
+        return frame.across(forceN, Math.min(1, Math.abs(awayMm) / halfThroatMm));
+    }
+
+    /** How much more than its surroundings a patch presses at a place along the feed, on a rig. */
+    double patched(Rig rig, double raisedWidthMm, double patchMm) {
+        int near = 0;
+        for (int i = 1; i < bands.size(); i++) {
+            boolean nearer = Math.abs(bands.get(i).widthMm() - raisedWidthMm)
+                    < Math.abs(bands.get(near).widthMm() - raisedWidthMm);
+            near = nearer ? i : near;
+        }
+        double mean = nip(near, rig).pressureMpa();
+        return mean <= 0 ? 1 : curves[near].localMpa(mean, patchMm) / mean;
     }
 
     Artwork artwork() {

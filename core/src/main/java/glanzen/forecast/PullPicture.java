@@ -2,10 +2,15 @@ package glanzen.forecast;
 
 import glanzen.artwork.Artwork;
 import glanzen.artwork.DistanceField;
+import glanzen.artwork.Patch;
+import glanzen.layout.OnPlatform;
 import glanzen.route.SetUp;
 import glanzen.transfer.Transfer;
+import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
+import java.util.List;
+import org.locationtech.jts.geom.Envelope;
 
 /**
  * How a pull would look: inside the design foil where dose·field ≥ 1; outside where the distance to the design is at
@@ -21,6 +26,7 @@ public final class PullPicture {
     private static final double SPILL_ONSET = 1.6;
     private static final double SOLID_DEPTH_MM = 3;
     private static final double FURTHEST_SPILL_MM = 2;
+    private static final double AROUND_MM = 7;
 
     private final SetUp setUp;
     private final PullModel model;
@@ -45,42 +51,112 @@ public final class PullPicture {
      * @param heightPx height, 1…{@value #MOST_PX}
      */
     public BufferedImage draw(int widthPx, int heightPx) {
-        Artwork artwork = model.artwork();
-        double scale = EDGE_SHARE * Math.min(widthPx / artwork.widthMm(), heightPx / artwork.heightMm());
-        boolean[] design = artwork.raster(widthPx, heightPx, scale);
-        float[] distance = DistanceField.of(design, widthPx);
-        boolean[] foiled = foiled(design, distance, widthPx, heightPx, scale);
+        int turns = setUp.layout().laid() ? new OnPlatform(setUp.layout()).feedTurns() : 0;
+        boolean upright = turns % 2 == 0;
+        View view = view(upright ? widthPx : heightPx, upright ? heightPx : widthPx);
+        boolean[] design =
+                model.artwork().raster(view.widthPx, view.heightPx, view.scale, view.centreXMm, view.centreYMm);
+        boolean[] foiled = foiled(design, view);
         double lift = Transfer.lift(1, model.peelC(rig));
-        if (lift > 0.005 && artwork.solidShare() > 0) {
-            liftOff(foiled, design, widthPx, scale, lift);
+        if (lift > 0.005 && model.artwork().solidShare() > 0) {
+            liftOff(foiled, design, view.widthPx, view.scale, lift);
         }
-        BufferedImage image = new BufferedImage(widthPx, heightPx, BufferedImage.TYPE_INT_RGB);
+        BufferedImage image = new BufferedImage(view.widthPx, view.heightPx, BufferedImage.TYPE_INT_RGB);
         int[] pixels = ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
-        new Sheen(setUp.film().colour(), setUp.stock().colour(), seed).paint(pixels, foiled, design, widthPx);
-        return image;
+        new Sheen(setUp.film().colour(), setUp.stock().colour(), seed).paint(pixels, foiled, design, view.widthPx);
+        return turns == 0 ? image : turnedBack(image, turns, widthPx, heightPx);
     }
 
-    private boolean[] foiled(boolean[] design, float[] distance, int widthPx, int heightPx, double scale) {
-        GrainField field = new GrainField(seed, GRAIN_MM * scale);
+    /** What of the design is in the picture, and how large. */
+    private record View(int widthPx, int heightPx, double scale, double centreXMm, double centreYMm) {
+
+        double xMm(double px) {
+            return centreXMm + (px - widthPx / 2.0) / scale;
+        }
+
+        double yMm(double px) {
+            return centreYMm + (heightPx / 2.0 - px) / scale;
+        }
+    }
+
+    /** The whole plate; of a piece that is laid out, what its designs fill, since a card is mostly bare. */
+    private View view(int widthPx, int heightPx) {
+        Artwork artwork = model.artwork();
+        Envelope shown = new Envelope(0, artwork.widthMm(), 0, artwork.heightMm());
+        if (setUp.layout().laid()) {
+            Envelope design = artwork.designBox();
+            design.expandBy(AROUND_MM);
+            shown = design;
+        }
+        double scale = EDGE_SHARE * Math.min(widthPx / shown.getWidth(), heightPx / shown.getHeight());
+        return new View(widthPx, heightPx, scale, shown.centre().x, shown.centre().y);
+    }
+
+    /** The picture was drawn along the feed; a person sees it as it is read. */
+    private static BufferedImage turnedBack(BufferedImage image, int turns, int widthPx, int heightPx) {
+        BufferedImage turned = new BufferedImage(widthPx, heightPx, BufferedImage.TYPE_INT_RGB);
+        Graphics2D graphics = turned.createGraphics();
+        graphics.translate(widthPx / 2.0, heightPx / 2.0);
+        graphics.rotate(turns * Math.PI / 2);
+        graphics.translate(-image.getWidth() / 2.0, -image.getHeight() / 2.0);
+        graphics.drawImage(image, 0, 0, null);
+        graphics.dispose();
+        return turned;
+    }
+
+    private boolean[] foiled(boolean[] design, View view) {
+        float[] distance = DistanceField.of(design, view.widthPx);
+        GrainField field = new GrainField(seed, GRAIN_MM * view.scale);
         double[][] bands = model.bandDoses(rig);
         double lnOnset = Math.log(SPILL_ONSET);
-        double xiPerPx = 2 / (scale * setUp.press().throatMm());
+        byte[] patches = patches(view);
         boolean[] foiled = new boolean[design.length];
-        for (int y = 0; y < heightPx; y++) {
-            double yMm = model.artwork().heightMm() / 2 + (heightPx / 2.0 - y) / scale;
-            double[] row = row(bands, model.artwork().raisedWidthAtMm(yMm));
-            for (int x = 0; x < widthPx; x++) {
-                int i = y * widthPx + x;
-                double nearMm = distance[i] / scale;
+        for (int y = 0; y < view.heightPx; y++) {
+            double raisedMm = model.artwork().raisedWidthAtMm(view.yMm(y));
+            double[] row = row(bands, raisedMm);
+            double[] lnPatch = lnPatches(raisedMm);
+            for (int x = 0; x < view.widthPx; x++) {
+                int i = y * view.widthPx + x;
+                double nearMm = distance[i] / view.scale;
                 if (nearMm > FURTHEST_SPILL_MM) {
                     continue;
                 }
-                double across = model.frame().across(row[1], (x - widthPx / 2.0) * xiPerPx);
-                double lnDose = row[0] + (across - 1) + Transfer.SHEET_SIGMA * field.at(x, y);
+                double across =
+                        model.across(row[1], view.xMm(x) - model.artwork().middleXMm());
+                double lnDose = row[0] + (across - 1) + lnPatch[patches[i]] + Transfer.SHEET_SIGMA * field.at(x, y);
                 foiled[i] = design[i] ? lnDose >= 0 : nearMm <= model.softnessMm() * (lnDose - lnOnset);
             }
         }
         return foiled;
+    }
+
+    /** Pixels numbered by the make-ready behind them, from 1. */
+    private byte[] patches(View view) {
+        List<Patch> all = model.artwork().patches();
+        byte[] numbered = new byte[view.widthPx * view.heightPx];
+        for (int n = 0; n < all.size(); n++) {
+            boolean[] covered = new Artwork(
+                            all.get(n).area(),
+                            model.artwork().widthMm(),
+                            model.artwork().heightMm())
+                    .raster(view.widthPx, view.heightPx, view.scale, view.centreXMm, view.centreYMm);
+            for (int i = 0; i < covered.length; i++) {
+                numbered[i] = covered[i] ? (byte) (n + 1) : numbered[i];
+            }
+        }
+        return numbered;
+    }
+
+    /** ln of how much more than the mean each patch presses; first for where there is none. */
+    private double[] lnPatches(double raisedMm) {
+        List<Patch> all = model.artwork().patches();
+        double[] ln = new double[all.size() + 1];
+        for (int n = 0; n <= all.size() && !all.isEmpty(); n++) {
+            ln[n] = Math.log(Math.max(
+                    1e-6,
+                    model.patched(rig, raisedMm, n == 0 ? 0 : all.get(n - 1).thicknessMm())));
+        }
+        return ln;
     }
 
     /** A hot peel takes patches out of solid ground, away from its edges. */

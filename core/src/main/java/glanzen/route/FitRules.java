@@ -66,7 +66,7 @@ final class FitRules {
         }
         Press press = s.press();
         // The widest it can be: the whole plate raised. If even a narrow strip stalls it, it stalls for sure.
-        double widest = shop.artwork(s.plate()).bands().stream()
+        double widest = shop.artwork(s).bands().stream()
                 .mapToDouble(b -> b.widthMm())
                 .max()
                 .orElse(1);

@@ -1,5 +1,7 @@
 package glanzen.route;
 
+import glanzen.artwork.Artwork;
+import glanzen.artwork.ArtworkShelf;
 import glanzen.heat.HeatPlan;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
@@ -9,11 +11,16 @@ import glanzen.kit.Platform;
 import glanzen.kit.Press;
 import glanzen.kit.StackItem;
 import glanzen.kit.Stock;
+import glanzen.layout.Arrangement;
+import glanzen.layout.Layout;
+import glanzen.layout.OnPlatform;
+import glanzen.layout.Placed;
 import glanzen.measure.Checks;
 import glanzen.stack.Layer;
 import glanzen.stack.Stack;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
 
 /**
  * Everything that decides how one pull comes out.
@@ -32,6 +39,7 @@ import java.util.List;
  * @param medium ink or paint under the foil
  * @param filmPeeled whether the stock's protective film is off on the foil side
  * @param roomC room temperature, °C
+ * @param layout where things lie; {@link Layout#NONE} leaves the plate by itself in the middle
  */
 public record SetUp(
         Route route,
@@ -47,7 +55,8 @@ public record SetUp(
         Peel peel,
         Medium medium,
         boolean filmPeeled,
-        double roomC) {
+        double roomC,
+        Layout layout) {
 
     /** Longest soak that can be asked for, s. */
     public static final double LONGEST_SOAK = 1800;
@@ -58,6 +67,7 @@ public record SetUp(
                 .present("heating", heating, "alone, covered or together")
                 .present("pace", pace, "slow, steady or brisk")
                 .present("medium", medium, "none, dry or wet")
+                .present("layout", layout, "where things lie")
                 .figure("level", level, 0, platform.levels().size() - 1, "")
                 .figure("soakSeconds", soakSeconds, 0, LONGEST_SOAK, "s")
                 .figure("holdSeconds", holdSeconds, 1, 300, "s")
@@ -74,6 +84,26 @@ public record SetUp(
     /** The plate; a set-up without one cannot be forecast. */
     public Plate plate() {
         return stack.first(Plate.class).orElseThrow();
+    }
+
+    /** All plates that are pressed together: those laid out, or else the one in the stack. */
+    public List<Plate> plates() {
+        return layout.laid() ? layout.plates().stream().map(Placed::plate).toList() : List.of(plate());
+    }
+
+    /** What is pressed: the plate by itself, or all that is laid out as it lies under the rollers. */
+    public Artwork artwork(ArtworkShelf shelf) {
+        if (layout.laid()) {
+            return shelf.of(layout, () -> new Arrangement(layout, shelf).together());
+        }
+        return shelf.of(plate().motif(), plate().widthMm(), plate().heightMm());
+    }
+
+    /** Length of all that is pressed along the feed, mm. */
+    public double pressedLengthMm() {
+        return layout.laid()
+                ? Math.min(platform.heightMm(), new OnPlatform(layout).feedHeightMm())
+                : plate().heightMm();
     }
 
     /** The film. */
@@ -98,160 +128,115 @@ public record SetUp(
 
     /** Time at the bench from plate on platform to peel, s: soak, hold, passes over the tool's length, cooling. */
     public double totalSeconds() {
-        double onePass = plate().heightMm() / feedMmPerS();
+        double onePass = pressedLengthMm() / feedMmPerS();
         return soakSeconds + holdSeconds + passes * onePass + (passes - 1) * HeatPlan.BETWEEN_SECONDS + peel.seconds();
     }
 
     /** The same done another way. */
     public SetUp withRoute(Route changed) {
-        return new SetUp(
-                changed,
-                press,
-                platform,
-                level,
-                stack,
-                heating,
-                soakSeconds,
-                holdSeconds,
-                pace,
-                passes,
-                peel,
-                medium,
-                filmPeeled,
-                roomC);
+        return changed(c -> c.route = changed);
     }
 
     /** The same with other layers. */
     public SetUp withStack(Stack changed) {
-        return new SetUp(
-                route,
-                press,
-                platform,
-                level,
-                changed,
-                heating,
-                soakSeconds,
-                holdSeconds,
-                pace,
-                passes,
-                peel,
-                medium,
-                filmPeeled,
-                roomC);
+        return changed(c -> c.stack = changed);
     }
 
     /** The same with another heating and soak, s. */
     public SetUp withSoak(Heating changed, double seconds) {
-        return new SetUp(
-                route,
-                press,
-                platform,
-                level,
-                stack,
-                changed,
-                seconds,
-                holdSeconds,
-                pace,
-                passes,
-                peel,
-                medium,
-                filmPeeled,
-                roomC);
+        return changed(c -> {
+            c.heating = changed;
+            c.soakSeconds = seconds;
+        });
     }
 
     /** The same with another feed. */
     public SetUp withFeed(Pace changedPace, int changedPasses) {
-        return new SetUp(
-                route,
-                press,
-                platform,
-                level,
-                stack,
-                heating,
-                soakSeconds,
-                holdSeconds,
-                changedPace,
-                changedPasses,
-                peel,
-                medium,
-                filmPeeled,
-                roomC);
+        return changed(c -> {
+            c.pace = changedPace;
+            c.passes = changedPasses;
+        });
     }
 
     /** The same with another peel. */
     public SetUp withPeel(Peel changed) {
-        return new SetUp(
-                route,
-                press,
-                platform,
-                level,
-                stack,
-                heating,
-                soakSeconds,
-                holdSeconds,
-                pace,
-                passes,
-                changed,
-                medium,
-                filmPeeled,
-                roomC);
+        return changed(c -> c.peel = changed);
     }
 
     /** The same with another medium under the foil. */
     public SetUp withMedium(Medium changed) {
-        return new SetUp(
-                route,
-                press,
-                platform,
-                level,
-                stack,
-                heating,
-                soakSeconds,
-                holdSeconds,
-                pace,
-                passes,
-                peel,
-                changed,
-                filmPeeled,
-                roomC);
+        return changed(c -> c.medium = changed);
     }
 
     /** The same with the protective film off or on. */
     public SetUp withFilmPeeled(boolean changed) {
-        return new SetUp(
-                route,
-                press,
-                platform,
-                level,
-                stack,
-                heating,
-                soakSeconds,
-                holdSeconds,
-                pace,
-                passes,
-                peel,
-                medium,
-                changed,
-                roomC);
+        return changed(c -> c.filmPeeled = changed);
     }
 
     /** The same at another heat level. */
     public SetUp withLevel(int changed) {
-        return new SetUp(
-                route,
-                press,
-                platform,
-                changed,
-                stack,
-                heating,
-                soakSeconds,
-                holdSeconds,
-                pace,
-                passes,
-                peel,
-                medium,
-                filmPeeled,
-                roomC);
+        return changed(c -> c.level = changed);
+    }
+
+    /** The same laid out otherwise. */
+    public SetUp withLayout(Layout changed) {
+        return changed(c -> c.layout = changed);
+    }
+
+    private SetUp changed(Consumer<Copy> change) {
+        Copy copy = new Copy(this);
+        change.accept(copy);
+        return copy.done();
+    }
+
+    /** What a change works on. */
+    private static final class Copy {
+        private final SetUp from;
+        private Route route;
+        private int level;
+        private Stack stack;
+        private Heating heating;
+        private double soakSeconds;
+        private Pace pace;
+        private int passes;
+        private Peel peel;
+        private Medium medium;
+        private boolean filmPeeled;
+        private Layout layout;
+
+        Copy(SetUp s) {
+            from = s;
+            route = s.route;
+            level = s.level;
+            stack = s.stack;
+            heating = s.heating;
+            soakSeconds = s.soakSeconds;
+            pace = s.pace;
+            passes = s.passes;
+            peel = s.peel;
+            medium = s.medium;
+            filmPeeled = s.filmPeeled;
+            layout = s.layout;
+        }
+
+        SetUp done() {
+            return new SetUp(
+                    route,
+                    from.press,
+                    from.platform,
+                    level,
+                    stack,
+                    heating,
+                    soakSeconds,
+                    from.holdSeconds,
+                    pace,
+                    passes,
+                    peel,
+                    medium,
+                    filmPeeled,
+                    from.roomC,
+                    layout);
+        }
     }
 
     /**
@@ -276,7 +261,7 @@ public record SetUp(
                 above,
                 early,
                 tool,
-                plate.areaCm2(),
+                plates().stream().mapToDouble(Plate::areaCm2).sum(),
                 plate.kind() != Plate.Kind.SOLID_PLATE,
                 soakSeconds,
                 holdSeconds,

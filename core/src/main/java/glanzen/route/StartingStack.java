@@ -7,6 +7,7 @@ import glanzen.kit.Plate;
 import glanzen.kit.Platform;
 import glanzen.kit.Press;
 import glanzen.kit.Stock;
+import glanzen.layout.Layout;
 import glanzen.stack.Facing;
 import glanzen.stack.Layer;
 import glanzen.stack.Stack;
@@ -66,7 +67,8 @@ public final class StartingStack {
                 route.peel(),
                 route == Route.OVER_MEDIA ? Medium.DRY : Medium.NONE,
                 false,
-                roomC);
+                roomC,
+                Layout.NONE);
     }
 
     /** Card shims a route usually starts with. */

@@ -3,7 +3,6 @@ package glanzen.route;
 import glanzen.artwork.Artwork;
 import glanzen.artwork.ArtworkShelf;
 import glanzen.kit.Board;
-import glanzen.kit.Plate;
 import java.util.List;
 
 /**
@@ -18,8 +17,8 @@ public record Workshop(List<Board> boards, ArtworkShelf artworks) {
         boards = List.copyOf(boards);
     }
 
-    /** The artwork of a plate. */
-    public Artwork artwork(Plate plate) {
-        return artworks.of(plate.motif(), plate.widthMm(), plate.heightMm());
+    /** What a set-up presses: its plate, or all that is laid out as it lies. */
+    public Artwork artwork(SetUp setUp) {
+        return setUp.artwork(artworks);
     }
 }

@@ -16,7 +16,11 @@ import org.locationtech.jts.geom.GeometryFactory;
 class ArtworkTest {
 
     private static Motif motif(Motif.Kind kind) {
-        return kind == Motif.Kind.WORDS ? Motif.words("Honey Show") : Motif.of(kind);
+        return switch (kind) {
+            case WORDS -> Motif.words("Honey Show");
+            case OUTLINE -> Motif.outlined(new GeometryFactory().toGeometry(new Envelope(0, 40, 0, 12)));
+            default -> Motif.of(kind);
+        };
     }
 
     @ParameterizedTest

@@ -17,6 +17,7 @@ import glanzen.kit.Plate;
 import glanzen.kit.Platform;
 import glanzen.kit.Press;
 import glanzen.kit.Stock;
+import glanzen.layout.Layout;
 import glanzen.material.BondingLayer;
 import glanzen.material.Material;
 import glanzen.material.Surface;
@@ -177,7 +178,8 @@ class RulesTest {
                 Peel.COLD,
                 Medium.NONE,
                 false,
-                21);
+                21,
+                Layout.NONE);
         Finding finding = broken(thick, "too-thick");
         assertTrue(finding.why().contains(kind == Press.Kind.MOTOR ? "Reverse" : "Never force"));
         assertEquals(

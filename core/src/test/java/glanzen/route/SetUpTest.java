@@ -149,7 +149,8 @@ class SetUpTest {
                         good.peel(),
                         good.medium(),
                         false,
-                        21));
+                        21,
+                        good.layout()));
         assertEquals(
                 List.of("level", "soakSeconds", "passes"),
                 bad.problems().stream().map(BadInput.Problem::field).toList());
