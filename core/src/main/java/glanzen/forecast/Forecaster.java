@@ -25,6 +25,11 @@ public final class Forecaster {
         this.artworks = artworks;
     }
 
+    /** Where artwork is drawn. */
+    public ArtworkShelf shelf() {
+        return artworks;
+    }
+
     /** What a set-up presses. */
     public Artwork artwork(SetUp setUp) {
         return setUp.artwork(artworks);

@@ -15,6 +15,7 @@ import glanzen.transfer.Transfer;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.DoubleBinaryOperator;
 import java.util.function.Function;
 
 /**
@@ -197,6 +198,22 @@ public final class PullModel {
             rows[i] = new double[] {bands.get(i).widthMm(), dose, nip.forceN()};
         }
         return rows;
+    }
+
+    /**
+     * The dose at each place of the artwork, on a rig, from mm across and along; make-ready left out. It is worked out
+     * once, so that many places may be asked for.
+     */
+    public DoubleBinaryOperator doseMap(Rig rig) {
+        double[][] rows = bandDoses(rig);
+        return (xMm, yMm) -> {
+            double raised = artwork.raisedWidthAtMm(yMm);
+            double[] nearest = rows[0];
+            for (double[] row : rows) {
+                nearest = Math.abs(row[0] - raised) < Math.abs(nearest[0] - raised) ? row : nearest;
+            }
+            return nearest[1] * across(nearest[2], xMm - artwork.middleXMm());
+        };
     }
 
     /** Temperature at peeling on a rig, °C. */

@@ -14,7 +14,8 @@ import glanzen.measure.Checks;
  * @param thicknessMm thickness over the raised design, mm
  * @param widthMm width across the feed, mm
  * @param heightMm length along the feed, mm
- * @param motif the raised design
+ * @param motif the raised design, or the cutting line of a die
+ * @param set name of the nested set a die belongs to; empty if to none
  */
 public record Plate(
         String id,
@@ -24,7 +25,8 @@ public record Plate(
         double thicknessMm,
         double widthMm,
         double heightMm,
-        Motif motif)
+        Motif motif,
+        String set)
         implements StackItem {
 
     /** Which kind of tool it is. */
@@ -46,6 +48,8 @@ public record Plate(
     }
 
     public Plate {
+        // Written before there were sets, a plate says nothing of one.
+        set = set == null ? "" : set;
         new Checks()
                 .name("name", name)
                 .present("kind", kind, "plate, solid plate or thin die")
@@ -55,6 +59,19 @@ public record Plate(
                 .lengthMm("widthMm", widthMm, 5, 400)
                 .lengthMm("heightMm", heightMm, 5, 400)
                 .done();
+    }
+
+    /** A plate that belongs to no set. */
+    public Plate(
+            String id,
+            String name,
+            Kind kind,
+            Material material,
+            double thicknessMm,
+            double widthMm,
+            double heightMm,
+            Motif motif) {
+        this(id, name, kind, material, thicknessMm, widthMm, heightMm, motif, "");
     }
 
     /** Area that takes heat from the platform, cm². */

@@ -13,9 +13,9 @@ import glanzen.measure.Checks;
  * @param surface how it takes a bonding layer
  * @param thicknessMm caliper, mm
  * @param gsm weight, g/m²; 0 if not known
- * @param widthMm width of a cut piece, mm
- * @param heightMm length of a cut piece, mm
- * @param left pieces left
+ * @param widthMm width of a sheet as it lies on the shelf, mm
+ * @param heightMm its length, mm
+ * @param left sheets left; a part of one where some of it is cut
  * @param heatProof rated for the heat of a platform
  * @param protectiveFilm still has its protective film on
  * @param colour its colour, #rrggbb
@@ -29,7 +29,7 @@ public record Stock(
         double gsm,
         double widthMm,
         double heightMm,
-        int left,
+        double left,
         boolean heatProof,
         boolean protectiveFilm,
         String colour)
@@ -57,7 +57,7 @@ public record Stock(
                 .figure("gsm", gsm, 0, 1200, "g/m²")
                 .lengthMm("widthMm", widthMm, 5, 1000)
                 .lengthMm("heightMm", heightMm, 5, 100_000)
-                .figure("left", left, 0, 100_000, "pieces")
+                .figure("left", left, 0, 100_000, "sheets")
                 .holds(Colours.valid(colour), "colour", "is not a colour", Colours.ACCEPTED)
                 .done();
     }
@@ -65,5 +65,22 @@ public record Stock(
     @Override
     public Material material() {
         return kind.material;
+    }
+
+    /** A piece of it as it goes through the press. */
+    public Stock cut(double pieceWidthMm, double pieceHeightMm) {
+        return new Stock(
+                id,
+                name,
+                kind,
+                surface,
+                thicknessMm,
+                gsm,
+                pieceWidthMm,
+                pieceHeightMm,
+                left,
+                heatProof,
+                protectiveFilm,
+                colour);
     }
 }

@@ -79,6 +79,15 @@ public final class OnPlatform {
                 .translate(feedWidthMm() / 2, feedHeightMm() / 2);
     }
 
+    /** From the frame of the feed back to the piece. */
+    public AffineTransformation fromFeedFrame() {
+        try {
+            return toFeedFrame().getInverse();
+        } catch (NoninvertibleTransformationException never) {
+            throw new IllegalStateException(never);
+        }
+    }
+
     /** Width of the piece across the feed, mm. */
     public double feedWidthMm() {
         return feedTurns() % 2 == 0 ? layout.piece().widthMm() : layout.piece().heightMm();

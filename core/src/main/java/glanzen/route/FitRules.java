@@ -114,8 +114,9 @@ final class FitRules {
                         null));
     }
 
+    /** For a plate by itself; where things are laid out, the layout's own rules are exact. */
     private static Stream<Finding> size(SetUp s, Workshop shop) {
-        if (!Rules.computable(s)) {
+        if (!Rules.computable(s) || s.layout().laid()) {
             return Stream.empty();
         }
         Plate plate = s.plate();
@@ -209,7 +210,11 @@ final class FitRules {
     }
 
     private static Stream<Finding> foilLeft(SetUp s, Workshop shop) {
-        if (!Rules.computable(s) || s.film().leftCm2() >= s.plate().areaCm2()) {
+        boolean fromLeftovers =
+                s.layout().laid() && s.layout().plates().stream().allMatch(p -> p.foil() != null);
+        if (!Rules.computable(s)
+                || fromLeftovers
+                || s.film().leftCm2() >= s.plate().areaCm2()) {
             return Stream.empty();
         }
         return Stream.of(Finding.warn(

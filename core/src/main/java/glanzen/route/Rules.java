@@ -16,6 +16,7 @@ public final class Rules {
         List<Rule> rules = new ArrayList<>();
         rules.addAll(LayerRules.ALL);
         rules.addAll(FitRules.ALL);
+        rules.addAll(PlacementRules.ALL);
         rules.addAll(CraftRules.ALL);
         return List.copyOf(rules);
     }

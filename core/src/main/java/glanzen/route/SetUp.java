@@ -178,9 +178,19 @@ public record SetUp(
         return changed(c -> c.level = changed);
     }
 
-    /** The same laid out otherwise. */
+    /** The same laid out otherwise; the stock in the stack becomes the piece that is laid out. */
     public SetUp withLayout(Layout changed) {
-        return changed(c -> c.layout = changed);
+        return changed(c -> {
+            c.layout = changed;
+            int at = stack.indexOf(Stock.class);
+            if (changed.laid() && at >= 0) {
+                OnPlatform on = new OnPlatform(changed);
+                double trim = 2 * changed.piece().trimMm();
+                Stock piece = stock().cut(on.feedWidthMm() + trim, on.feedHeightMm() + trim);
+                c.stack = stack.replaced(
+                        at, new Layer(piece, stack.layers().get(at).facing()));
+            }
+        });
     }
 
     private SetUp changed(Consumer<Copy> change) {

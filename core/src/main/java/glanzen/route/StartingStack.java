@@ -7,7 +7,9 @@ import glanzen.kit.Plate;
 import glanzen.kit.Platform;
 import glanzen.kit.Press;
 import glanzen.kit.Stock;
+import glanzen.layout.FirstLayout;
 import glanzen.layout.Layout;
+import glanzen.layout.Method;
 import glanzen.stack.Facing;
 import glanzen.stack.Layer;
 import glanzen.stack.Stack;
@@ -53,7 +55,7 @@ public final class StartingStack {
         }
         nearest(shelf, Board.Kind.PLASTIC_SHIM, PLASTIC_MM).ifPresent(b -> layers.add(new Layer(b, Facing.UP)));
         nearest(shelf, Board.Kind.SPACER, SPACER_MM).ifPresent(b -> layers.add(new Layer(b, Facing.UP)));
-        return new SetUp(
+        SetUp bare = new SetUp(
                 route,
                 press,
                 platform,
@@ -69,6 +71,8 @@ public final class StartingStack {
                 false,
                 roomC,
                 Layout.NONE);
+        return bare.withLayout(
+                FirstLayout.of(plate, stock, platform, press, route.taped() ? Method.TAPED : Method.LOOSE));
     }
 
     /** Card shims a route usually starts with. */

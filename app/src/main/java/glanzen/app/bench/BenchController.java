@@ -70,7 +70,8 @@ class BenchController {
         });
         inUse.stocks().stream()
                 .filter(s -> s.left() < SHORT_PIECES)
-                .forEach(s -> needs.add(new Need(s.id(), s.name(), s.left() + " pieces left", 0)));
+                .forEach(s ->
+                        needs.add(new Need(s.id(), s.name(), Math.round(s.left() * 10) / 10.0 + " sheets left", 0)));
         for (Board b : inUse.boards()) {
             if (b.bowMm() >= NOTICED_BOW_MM) {
                 needs.add(new Need(b.id(), b.name(), "bowed: turn or swap it", Math.max(0, 1 - b.wear())));

@@ -160,7 +160,8 @@ public class HoneyShow implements ApplicationRunner {
                         measured ? Math.round(pull.coverage() * 50) / 50.0 : null,
                         measured ? Math.round(pull.spillMm() * 20) / 20.0 : null,
                         specks ? List.of(Fault.SPECKS) : List.of(),
-                        specks ? "Brush next time." : ""),
+                        specks ? "Brush next time." : "",
+                        false),
                 time(number));
     }
 

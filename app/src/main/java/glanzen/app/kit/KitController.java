@@ -2,6 +2,7 @@ package glanzen.app.kit;
 
 import glanzen.kit.Board;
 import glanzen.kit.Film;
+import glanzen.kit.Leftover;
 import glanzen.kit.Plate;
 import glanzen.kit.Platform;
 import glanzen.kit.Press;
@@ -105,6 +106,24 @@ class KitController {
     static class Films extends OnShelf<Film> {
         Films(KitService kit) {
             super(kit, Film.class);
+        }
+    }
+
+    @RestController
+    @RequestMapping("/api/kit/leftovers")
+    static class Leftovers extends OnShelf<Leftover> {
+
+        private final Usage usage;
+
+        Leftovers(KitService kit, Usage usage) {
+            super(kit, Leftover.class);
+            this.usage = usage;
+        }
+
+        /** Takes the last use back. */
+        @PostMapping("/{id}/undo")
+        Kept<Leftover> undo(@PathVariable String id, @RequestParam long version) {
+            return usage.undo(id, version);
         }
     }
 }

@@ -1,20 +1,28 @@
 package glanzen.app.kit;
 
 import glanzen.app.web.NotFound;
+import glanzen.artwork.Artwork;
 import glanzen.artwork.ArtworkShelf;
+import glanzen.artwork.Motif;
+import glanzen.artwork.PathText;
+import glanzen.artwork.SvgReader;
 import glanzen.kit.Plate;
 import glanzen.material.PaperWeight;
-import java.awt.Shape;
-import java.awt.geom.PathIterator;
+import glanzen.measure.BadInput;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.util.List;
 import java.util.Locale;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
 
 /** Drawings of plates, and thickness from weight. */
 @RestController
@@ -36,37 +44,57 @@ class KitDrawingController {
         return new Caliper(PaperWeight.caliperMm(gsm, bulk));
     }
 
-    /** The raised design of a plate, as it will be read, one user unit to the millimetre. */
-    @GetMapping(path = "/api/plates/{id}/outline.svg", produces = "image/svg+xml")
-    ResponseEntity<String> outline(@PathVariable String id) {
-        Plate plate = kit.kit().plates().stream()
+    /** The raised design of a plate as path text, mm, y upwards; and the place of its baseline. */
+    record OutlineView(String path, double widthMm, double heightMm, double baselineMm) {}
+
+    @GetMapping("/api/plates/{id}/outline")
+    OutlineView path(@PathVariable String id) {
+        Plate plate = plate(id);
+        Artwork artwork = artworks.of(plate.motif(), plate.widthMm(), plate.heightMm());
+        return new OutlineView(
+                PathText.write(artwork.shape()), plate.widthMm(), plate.heightMm(), artwork.baselineMm());
+    }
+
+    /** What was read from an SVG file. */
+    record ReadOutline(Motif motif, double widthMm, double heightMm, double areaMm2, List<String> skipped) {}
+
+    @PostMapping(path = "/api/artworks", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    ReadOutline read(@RequestParam MultipartFile svg) throws IOException {
+        if (svg.getSize() > SvgReader.MOST_CHARACTERS) {
+            throw new BadInput("svg", "is too large", "an SVG file of up to 4 MB");
+        }
+        SvgReader.Outline outline = SvgReader.read(new String(svg.getBytes(), StandardCharsets.UTF_8));
+        return new ReadOutline(
+                Motif.outlined(outline.shape()),
+                outline.widthMm(),
+                outline.heightMm(),
+                outline.shape().getArea(),
+                outline.skipped());
+    }
+
+    private Plate plate(String id) {
+        return kit.kit().plates().stream()
                 .filter(p -> p.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> new NotFound("This plate"));
-        Shape shape =
-                artworks.of(plate.motif(), plate.widthMm(), plate.heightMm()).outline();
+    }
+
+    /** The raised design of a plate, as it will be read, one user unit to the millimetre. */
+    @GetMapping(path = "/api/plates/{id}/outline.svg", produces = "image/svg+xml")
+    ResponseEntity<String> outline(@PathVariable String id) {
+        Plate plate = plate(id);
         String svg = String.format(
                 Locale.ROOT,
-                "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 %.2f %.2f\"><path fill=\"#4a3510\" d=\"%s\"/></svg>",
+                "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 %.2f %.2f\">"
+                        + "<path fill=\"#4a3510\" transform=\"translate(0 %.2f) scale(1 -1)\" d=\"%s\"/></svg>",
                 plate.widthMm(),
                 plate.heightMm(),
-                path(shape));
+                plate.heightMm(),
+                PathText.write(artworks.of(plate.motif(), plate.widthMm(), plate.heightMm())
+                        .shape()));
         return ResponseEntity.ok()
                 .contentType(MediaType.valueOf("image/svg+xml"))
                 .cacheControl(CacheControl.maxAge(Duration.ofMinutes(5)).cachePrivate())
                 .body(svg);
-    }
-
-    private static String path(Shape shape) {
-        StringBuilder d = new StringBuilder();
-        double[] xy = new double[6];
-        for (PathIterator it = shape.getPathIterator(null); !it.isDone(); it.next()) {
-            switch (it.currentSegment(xy)) {
-                case PathIterator.SEG_MOVETO -> d.append(String.format(Locale.ROOT, "M%.2f %.2f", xy[0], xy[1]));
-                case PathIterator.SEG_LINETO -> d.append(String.format(Locale.ROOT, "L%.2f %.2f", xy[0], xy[1]));
-                default -> d.append('Z');
-            }
-        }
-        return d.toString();
     }
 }

@@ -6,6 +6,7 @@ import glanzen.app.web.NotFound;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
 import glanzen.kit.Kit;
+import glanzen.kit.Leftover;
 import glanzen.kit.Plate;
 import glanzen.kit.Platform;
 import glanzen.kit.Press;
@@ -14,6 +15,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -44,7 +46,8 @@ public class KitService {
                 kept(all, Board.class),
                 kept(all, Plate.class),
                 kept(all, Stock.class),
-                kept(all, Film.class));
+                kept(all, Film.class),
+                kept(all, Leftover.class));
     }
 
     /** Everything, as the core knows it; retired things too, since old set-ups may name them. */
@@ -57,6 +60,12 @@ public class KitService {
     @Transactional(readOnly = true)
     public List<Board> boards() {
         return kit(view(), k -> !k.retired()).boards();
+    }
+
+    /** Leftovers in use. */
+    @Transactional(readOnly = true)
+    public List<Leftover> leftovers() {
+        return items(view().leftovers(), k -> !k.retired());
     }
 
     /** Puts a new thing on its shelf. */
@@ -93,44 +102,11 @@ public class KitService {
         return kept(entity, type);
     }
 
-    /** Counts a pull: boards wear, foil and stock are used up. */
-    public void use(List<String> boardIds, String filmId, double spentCm2, String stockId) {
-        boardIds.forEach(id -> items.findById(id).ifPresent(e -> {
-            Board b = json.read(e.body, Board.class);
-            e.body = json.write(new Board(
-                    b.id(),
-                    b.name(),
-                    b.kind(),
-                    b.material(),
-                    b.thicknessMm(),
-                    b.widthMm(),
-                    b.heightMm(),
-                    b.owned(),
-                    b.bowMm(),
-                    b.passes() + 1,
-                    b.lifePasses()));
-        }));
-        items.findById(filmId).ifPresent(e -> {
-            Film f = json.read(e.body, Film.class);
-            double left = Math.max(0, f.leftCm2() - spentCm2);
-            e.body = json.write(new Film(
-                    f.id(), f.name(), f.bonding(), f.thicknessMm(), f.widthMm(), f.heightMm(), left, f.colour()));
-        });
-        items.findById(stockId).ifPresent(e -> {
-            Stock s = json.read(e.body, Stock.class);
-            e.body = json.write(new Stock(
-                    s.id(),
-                    s.name(),
-                    s.kind(),
-                    s.surface(),
-                    s.thicknessMm(),
-                    s.gsm(),
-                    s.widthMm(),
-                    s.heightMm(),
-                    Math.max(0, s.left() - 1),
-                    s.heatProof(),
-                    s.protectiveFilm(),
-                    s.colour()));
+    /** Changes a thing for good reason of our own, if it is still there. */
+    <T extends Record> void update(Class<T> type, String id, UnaryOperator<T> change) {
+        items.findById(id).filter(e -> e.shelf == shelf(type)).ifPresent(e -> {
+            e.body = json.write(change.apply(json.read(e.body, type)));
+            items.save(e);
         });
     }
 
@@ -143,6 +119,7 @@ public class KitService {
         view.plates().forEach(k -> restore(Plate.class, k, k.item().id()));
         view.stocks().forEach(k -> restore(Stock.class, k, k.item().id()));
         view.films().forEach(k -> restore(Film.class, k, k.item().id()));
+        view.leftovers().forEach(k -> restore(Leftover.class, k, k.item().id()));
     }
 
     private <T extends Record> void restore(Class<T> type, Kept<T> kept, String id) {

@@ -2,6 +2,7 @@ package glanzen.app.kit;
 
 import glanzen.kit.Board;
 import glanzen.kit.Film;
+import glanzen.kit.Leftover;
 import glanzen.kit.Plate;
 import glanzen.kit.Platform;
 import glanzen.kit.Press;
@@ -15,4 +16,11 @@ public record KitView(
         List<Kept<Board>> boards,
         List<Kept<Plate>> plates,
         List<Kept<Stock>> stocks,
-        List<Kept<Film>> films) {}
+        List<Kept<Film>> films,
+        List<Kept<Leftover>> leftovers) {
+
+    public KitView {
+        // A workshop written before there were leftovers has none.
+        leftovers = leftovers == null ? List.of() : leftovers;
+    }
+}

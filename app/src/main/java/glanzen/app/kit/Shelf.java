@@ -2,6 +2,7 @@ package glanzen.app.kit;
 
 import glanzen.kit.Board;
 import glanzen.kit.Film;
+import glanzen.kit.Leftover;
 import glanzen.kit.Plate;
 import glanzen.kit.Platform;
 import glanzen.kit.Press;
@@ -14,7 +15,8 @@ enum Shelf {
     BOARDS(Board.class, "board"),
     PLATES(Plate.class, "plate"),
     STOCKS(Stock.class, "stock"),
-    FILMS(Film.class, "film");
+    FILMS(Film.class, "film"),
+    LEFTOVERS(Leftover.class, "leftover");
 
     private final Class<? extends Record> type;
     private final String word;

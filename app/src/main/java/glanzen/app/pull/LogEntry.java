@@ -21,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param spillMm spill, if read off, mm
  * @param faults what else was seen
  * @param note anything else
+ * @param keepFoil whether the foil cut for it is kept as a leftover; yes if nothing is said
  */
 public record LogEntry(
         String title,
@@ -31,7 +32,8 @@ public record LogEntry(
         @Nullable Double coverage,
         @Nullable Double spillMm,
         List<Fault> faults,
-        String note) {
+        String note,
+        @Nullable Boolean keepFoil) {
 
     private static final int LONGEST_NOTE = 2000;
 

@@ -1,6 +1,6 @@
 package glanzen.app.pull;
 
-import glanzen.app.kit.KitService;
+import glanzen.app.kit.Usage;
 import glanzen.app.rig.RigService;
 import glanzen.app.run.RunService;
 import glanzen.app.setup.Answers;
@@ -16,7 +16,6 @@ import glanzen.forecast.Forecaster;
 import glanzen.forecast.Likeness;
 import glanzen.forecast.PullModel;
 import glanzen.forecast.PullPicture;
-import glanzen.kit.Board;
 import glanzen.learning.Fault;
 import glanzen.learning.Seen;
 import glanzen.learning.Seen.Outcome;
@@ -45,15 +44,14 @@ public class PullService {
 
     private static final int MOST_PER_PAGE = 200;
     /** A piece of foil is cut this much larger than its plate. */
-    private static final double FOIL_MARGIN = 1.2;
-
     private final PullRepository pulls;
+
     private final PictureRepository pictures;
     private final RunService runs;
     private final SetUpService setUps;
     private final Answers answers;
     private final RigService rigs;
-    private final KitService kit;
+    private final Usage usage;
     private final Forecaster forecaster;
     private final Json json;
     private final Clock clock;
@@ -65,7 +63,7 @@ public class PullService {
             SetUpService setUps,
             Answers answers,
             RigService rigs,
-            KitService kit,
+            Usage usage,
             Forecaster forecaster,
             Json json,
             Clock clock) {
@@ -75,7 +73,7 @@ public class PullService {
         this.setUps = setUps;
         this.answers = answers;
         this.rigs = rigs;
-        this.kit = kit;
+        this.usage = usage;
         this.forecaster = forecaster;
         this.json = json;
         this.clock = clock;
@@ -120,14 +118,7 @@ public class PullService {
                 setUp, rigs.crowd(setUp.press().id(), setUp.platform().id()));
         pull.position = answers.position(setUp, after);
         pulls.saveAndFlush(pull);
-        kit.use(
-                setUp.stack().all(Board.class).stream()
-                        .map(Board::id)
-                        .distinct()
-                        .toList(),
-                setUp.film().id(),
-                setUp.plate().areaCm2() * FOIL_MARGIN,
-                setUp.stock().id());
+        usage.count(setUp, pull.id, !Boolean.FALSE.equals(entry.keepFoil()));
         return view(pull);
     }
 

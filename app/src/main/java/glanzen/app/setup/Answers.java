@@ -119,7 +119,11 @@ public class Answers {
     }
 
     private SetUp computable(Draft draft) {
-        SetUp setUp = setUp(draft);
+        return computable(setUp(draft));
+    }
+
+    /** The set-up, if it is one that can be pulled. */
+    public SetUp computable(SetUp setUp) {
         if (!Rules.computable(setUp)) {
             throw new BadInput(
                     "layers",
@@ -129,7 +133,8 @@ public class Answers {
         return setUp;
     }
 
-    private Crowd crowd(SetUp setUp) {
+    /** What is known of the rig of a set-up. */
+    public Crowd crowd(SetUp setUp) {
         return rigs.crowd(setUp.press().id(), setUp.platform().id());
     }
 
@@ -153,7 +158,8 @@ public class Answers {
                 Drafts.draft(p.setUp()), expected(p.setUp(), p.forecast()), p.seconds(), p.changes(), p.why());
     }
 
-    private Expected expected(SetUp setUp, Forecast f) {
+    /** A forecast as it is drawn. */
+    public Expected expected(SetUp setUp, Forecast f) {
         Scale scale = scale(f.window());
         List<Tick> ticks =
                 past.ticks(setUp.plate().id(), setUp.film().id(), setUp.stock().id());

@@ -7,6 +7,7 @@ import glanzen.route.Peel;
 import glanzen.route.Route;
 import glanzen.stack.Facing;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A set-up as it travels and is saved: the core's {@link glanzen.route.SetUp} with things named by key.
@@ -25,6 +26,7 @@ import java.util.List;
  * @param medium ink or paint under the foil
  * @param filmPeeled protective film off the foil side
  * @param roomC °C
+ * @param layout where things lie; absent where nothing is laid out
  */
 public record Draft(
         Route route,
@@ -40,7 +42,8 @@ public record Draft(
         Peel peel,
         Medium medium,
         boolean filmPeeled,
-        double roomC) {
+        double roomC,
+        @Nullable LayoutDraft layout) {
 
     /** Which shelf a layer comes from. */
     public enum LayerKind {

@@ -2,6 +2,8 @@ package glanzen.app.setup;
 
 import glanzen.app.setup.Draft.DraftLayer;
 import glanzen.app.setup.Draft.LayerKind;
+import glanzen.app.setup.LayoutDraft.PatchDraft;
+import glanzen.app.setup.LayoutDraft.PlacedDraft;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
 import glanzen.kit.Kit;
@@ -10,6 +12,9 @@ import glanzen.kit.Platform;
 import glanzen.kit.Press;
 import glanzen.kit.StackItem;
 import glanzen.kit.Stock;
+import glanzen.layout.Layout;
+import glanzen.layout.MakeReadyPatch;
+import glanzen.layout.Placed;
 import glanzen.measure.BadInput;
 import glanzen.measure.Checks;
 import glanzen.route.SetUp;
@@ -19,6 +24,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** Turns drafts into set-ups and back. */
 public final class Drafts {
@@ -56,7 +62,7 @@ public final class Drafts {
             };
             layers.add(new Layer(find(field, layer.id(), shelf, StackItem::id), layer.facing()));
         }
-        return new SetUp(
+        SetUp bare = new SetUp(
                 draft.route(),
                 press,
                 platform,
@@ -70,7 +76,59 @@ public final class Drafts {
                 draft.peel(),
                 draft.medium(),
                 draft.filmPeeled(),
-                draft.roomC());
+                draft.roomC(),
+                Layout.NONE);
+        LayoutDraft layout = draft.layout();
+        return layout == null ? bare : bare.withLayout(layout(layout, kit));
+    }
+
+    /**
+     * Looks up everything a layout names.
+     *
+     * @throws BadInput if something is not in the kit
+     */
+    public static Layout layout(LayoutDraft draft, Kit kit) {
+        new Checks()
+                .present("layout.plates", draft.plates(), "plates, perhaps none")
+                .present("layout.cuts", draft.cuts(), "dies, perhaps none")
+                .present("layout.patches", draft.patches(), "patches, perhaps none")
+                .done();
+        return new Layout(
+                draft.piece(),
+                draft.bed(),
+                draft.method(),
+                draft.hangs(),
+                draft.plates().stream().map(p -> placed(p, kit)).toList(),
+                draft.cuts().stream().map(p -> placed(p, kit)).toList(),
+                draft.patches().stream()
+                        .map(p -> new MakeReadyPatch(
+                                find("layout.patches.boardId", p.boardId(), kit.boards(), Board::id), p.outline()))
+                        .toList());
+    }
+
+    private static Placed placed(PlacedDraft p, Kit kit) {
+        Plate plate = find("layout.plates.plateId", p.plateId(), kit.plates(), Plate::id);
+        return new Placed(p.key(), plate, p.quarterTurns(), p.across(), p.along(), p.foil());
+    }
+
+    /** A layout with its things named by key; none where nothing is laid out. */
+    public static @Nullable LayoutDraft draft(Layout layout) {
+        return !layout.laid()
+                ? null
+                : new LayoutDraft(
+                        layout.piece(),
+                        layout.bed(),
+                        layout.method(),
+                        layout.hangs(),
+                        layout.plates().stream().map(Drafts::draft).toList(),
+                        layout.cuts().stream().map(Drafts::draft).toList(),
+                        layout.patches().stream()
+                                .map(p -> new PatchDraft(p.board().id(), p.outline()))
+                                .toList());
+    }
+
+    private static PlacedDraft draft(Placed p) {
+        return new PlacedDraft(p.key(), p.plate().id(), p.quarterTurns(), p.across(), p.along(), p.foil());
     }
 
     private static <T> T find(String field, String id, List<? extends T> shelf, Function<T, String> key) {
@@ -101,7 +159,8 @@ public final class Drafts {
                 s.peel(),
                 s.medium(),
                 s.filmPeeled(),
-                s.roomC());
+                s.roomC(),
+                draft(s.layout()));
     }
 
     private static LayerKind kind(StackItem item) {
@@ -124,10 +183,14 @@ public final class Drafts {
                 Stream.concat(Stream.of(s.platform()), s.stack().all(Platform.class).stream())
                         .distinct()
                         .toList(),
-                distinct(s, Board.class),
-                distinct(s, Plate.class),
+                both(distinct(s, Board.class), s.layout().patches().stream().map(MakeReadyPatch::board)),
+                both(distinct(s, Plate.class), s.layout().all().stream().map(Placed::plate)),
                 distinct(s, Stock.class),
                 distinct(s, Film.class));
+    }
+
+    private static <T> List<T> both(List<T> some, Stream<T> more) {
+        return Stream.concat(some.stream(), more).distinct().toList();
     }
 
     private static <T extends StackItem> List<T> distinct(SetUp s, Class<T> kind) {

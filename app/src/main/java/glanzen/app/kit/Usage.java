@@ -1,0 +1,161 @@
+package glanzen.app.kit;
+
+import glanzen.app.web.NotFound;
+import glanzen.kit.Board;
+import glanzen.kit.Film;
+import glanzen.kit.Leftover;
+import glanzen.kit.Leftover.Spent;
+import glanzen.kit.Plate;
+import glanzen.kit.Stock;
+import glanzen.layout.CutList;
+import glanzen.layout.FoilFrom;
+import glanzen.layout.Layout;
+import glanzen.layout.Placed;
+import glanzen.layout.SheetPlan;
+import glanzen.route.SetUp;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What a pull uses up: boards wear, foil is spent where a design took it, stock goes. */
+@Service
+@Transactional
+public class Usage {
+
+    /** An offcut is worth keeping from this much foil on, cm². */
+    private static final double WORTH_KEEPING_CM2 = 15;
+
+    private static final int MOST_PER_SHEET = 400;
+
+    private final KitService kit;
+
+    Usage(KitService kit) {
+        this.kit = kit;
+    }
+
+    /**
+     * Counts a pull.
+     *
+     * @param keepFoil whether foil cut for it is kept as a leftover, where it is worth it
+     */
+    public void count(SetUp setUp, String pullId, boolean keepFoil) {
+        setUp.stack().all(Board.class).stream().map(Board::id).distinct().forEach(this::wear);
+        if (setUp.layout().laid()) {
+            setUp.layout().plates().forEach(p -> foil(setUp.film(), p, pullId, keepFoil));
+        } else {
+            spend(setUp.film().id(), pieceCm2(setUp.plate()));
+        }
+        stock(setUp.stock().id(), setUp.layout());
+    }
+
+    private void wear(String boardId) {
+        kit.update(
+                Board.class,
+                boardId,
+                b -> new Board(
+                        b.id(),
+                        b.name(),
+                        b.kind(),
+                        b.material(),
+                        b.thicknessMm(),
+                        b.widthMm(),
+                        b.heightMm(),
+                        b.owned(),
+                        b.bowMm(),
+                        b.passes() + 1,
+                        b.lifePasses()));
+    }
+
+    private void foil(Film film, Placed placed, String pullId, boolean keepFoil) {
+        FoilFrom from = placed.foil();
+        if (from != null) {
+            Spent spent = spent(placed.plate(), from.xMm(), from.yMm(), from.degrees(), pullId);
+            kit.update(Leftover.class, from.leftoverId(), l -> l.using(spent));
+            return;
+        }
+        spend(film.id(), pieceCm2(placed.plate()));
+        double width = placed.plate().widthMm() + 2 * CutList.FOIL_MARGIN_MM;
+        double height = placed.plate().heightMm() + 2 * CutList.FOIL_MARGIN_MM;
+        boolean solid = placed.plate().kind() == Plate.Kind.SOLID_PLATE;
+        if (keepFoil && !solid && width * height / 100 >= WORTH_KEEPING_CM2) {
+            Spent spent = spent(placed.plate(), width / 2, height / 2, 0, pullId);
+            String name = film.name() + ", " + placed.plate().name() + " taken";
+            kit.add(Leftover.class, new Leftover("", name, film.id(), width, height, "", List.of(spent)));
+        }
+    }
+
+    private static Spent spent(Plate plate, double xMm, double yMm, double degrees, String pullId) {
+        return new Spent(plate.name(), plate.motif(), plate.widthMm(), plate.heightMm(), xMm, yMm, degrees, pullId);
+    }
+
+    private static double pieceCm2(Plate plate) {
+        return (plate.widthMm() + 2 * CutList.FOIL_MARGIN_MM) * (plate.heightMm() + 2 * CutList.FOIL_MARGIN_MM) / 100;
+    }
+
+    private void spend(String filmId, double cm2) {
+        kit.update(
+                Film.class,
+                filmId,
+                f -> new Film(
+                        f.id(),
+                        f.name(),
+                        f.bonding(),
+                        f.thicknessMm(),
+                        f.widthMm(),
+                        f.heightMm(),
+                        Math.max(0, f.leftCm2() - cm2),
+                        f.colour()));
+    }
+
+    private void stock(String stockId, Layout layout) {
+        kit.update(
+                Stock.class,
+                stockId,
+                s -> new Stock(
+                        s.id(),
+                        s.name(),
+                        s.kind(),
+                        s.surface(),
+                        s.thicknessMm(),
+                        s.gsm(),
+                        s.widthMm(),
+                        s.heightMm(),
+                        Math.max(0, Math.round((s.left() - 1.0 / perSheet(s, layout)) * 1000) / 1000.0),
+                        s.heatProof(),
+                        s.protectiveFilm(),
+                        s.colour()));
+    }
+
+    /** How many pieces a sheet yields. */
+    private static int perSheet(Stock sheet, Layout layout) {
+        double w = layout.piece().cutWidthMm();
+        double h = layout.piece().cutHeightMm();
+        boolean fits = Math.min(w, h) <= Math.min(sheet.widthMm(), sheet.heightMm())
+                && Math.max(w, h) <= Math.max(sheet.widthMm(), sheet.heightMm());
+        if (!layout.laid() || !fits) {
+            return 1;
+        }
+        if (sheet.kind() == Stock.Kind.RIBBON) {
+            return Math.max(1, (int) (sheet.heightMm() / Math.max(w, h)));
+        }
+        SheetPlan plan = SheetPlan.of(
+                List.of(new SheetPlan.Want("piece", w, h, MOST_PER_SHEET)), sheet.widthMm(), sheet.heightMm(), true);
+        return plan.sheets().get(0).cuts().size();
+    }
+
+    /** Takes the last use of a leftover back. */
+    public Kept<Leftover> undo(String id, long version) {
+        Kept<Leftover> kept = kit.view().leftovers().stream()
+                .filter(k -> k.item().id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new NotFound("This leftover"));
+        Leftover l = kept.item();
+        List<Spent> before =
+                l.spent().isEmpty() ? l.spent() : l.spent().subList(0, l.spent().size() - 1);
+        return kit.change(
+                Leftover.class,
+                id,
+                new Leftover(l.id(), l.name(), l.filmId(), l.widthMm(), l.heightMm(), l.outline(), before),
+                version);
+    }
+}

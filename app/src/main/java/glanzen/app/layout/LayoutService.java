@@ -1,0 +1,210 @@
+package glanzen.app.layout;
+
+import glanzen.app.kit.KitService;
+import glanzen.app.layout.LayoutView.Ground;
+import glanzen.app.layout.LayoutView.MendView;
+import glanzen.app.layout.LayoutView.PlateView;
+import glanzen.app.layout.LayoutView.RemarkView;
+import glanzen.app.preferences.PreferencesService;
+import glanzen.app.setup.Draft;
+import glanzen.app.setup.Drafts;
+import glanzen.artwork.ArtworkShelf;
+import glanzen.kit.Kit;
+import glanzen.kit.Plate;
+import glanzen.kit.Stock;
+import glanzen.layout.Arrangement;
+import glanzen.layout.CutList;
+import glanzen.layout.FirstLayout;
+import glanzen.layout.Hold;
+import glanzen.layout.Layout;
+import glanzen.layout.LayoutRules;
+import glanzen.layout.Lying;
+import glanzen.layout.Measures;
+import glanzen.layout.Measures.Drawing;
+import glanzen.layout.Method;
+import glanzen.layout.Moves;
+import glanzen.layout.Moves.Guide;
+import glanzen.layout.OnPlatform;
+import glanzen.layout.Placed;
+import glanzen.layout.Remark;
+import glanzen.layout.RibbonReading;
+import glanzen.layout.Wording;
+import glanzen.measure.BadInput;
+import glanzen.measure.LengthUnit;
+import glanzen.route.SetUp;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** Works layouts out for their two drawings, and does to them what hands and words ask. */
+@Service
+class LayoutService {
+
+    private static final double NEW_GAP_MM = 5;
+    private static final double GIVING_CROWN = 0.05;
+
+    private final KitService kit;
+    private final ArtworkShelf shelf;
+    private final PreferencesService preferences;
+
+    LayoutService(KitService kit, ArtworkShelf shelf, PreferencesService preferences) {
+        this.kit = kit;
+        this.shelf = shelf;
+        this.preferences = preferences;
+    }
+
+    /** The set-up of a draft, laid out; a draft without layout begins with its plate in the middle. */
+    SetUp laidOut(Draft draft) {
+        SetUp setUp = Drafts.setUp(draft, kit.kit());
+        if (setUp.layout().laid()) {
+            return setUp;
+        }
+        Plate plate = setUp.stack()
+                .first(Plate.class)
+                .orElseThrow(() -> new BadInput("layers", "have no plate", "a plate to lay out"));
+        Stock stock = setUp.stack()
+                .first(Stock.class)
+                .orElseThrow(() -> new BadInput("layers", "have no stock", "stock to lay it out on"));
+        Method method = setUp.route().taped() ? Method.TAPED : Method.LOOSE;
+        return setUp.withLayout(FirstLayout.of(plate, stock, setUp.platform(), setUp.press(), method));
+    }
+
+    /** Does the steps and works out what comes of them. */
+    LayoutView look(Draft draft, List<LayoutStep> steps) {
+        SetUp setUp = laidOut(draft);
+        Kit things = kit.kit();
+        LengthUnit unit = preferences.get().length();
+        Layout layout = setUp.layout();
+        List<Guide> guides = new ArrayList<>();
+        for (LayoutStep step : steps) {
+            layout = done(layout, step, things, unit, guides);
+        }
+        return view(setUp, layout, guides);
+    }
+
+    private Layout done(Layout layout, LayoutStep step, Kit things, LengthUnit unit, List<Guide> guides) {
+        List<String> keys = step.keys();
+        return switch (step.kind()) {
+            case MOVE -> moved(layout, step, guides);
+            case PLACE -> Wording.place(layout, keys, Objects.requireNonNullElse(step.text(), ""), unit);
+            case TURN ->
+                layout.each(p -> keys.contains(p.key())
+                        ? new Placed(p.key(), p.plate(), (p.quarterTurns() + 1) % 4, p.across(), p.along(), p.foil())
+                        : p);
+            case ADD -> added(layout, plate(step, things));
+            case ADD_CUT -> cutBy(layout, plate(step, things), keys);
+            case REMOVE -> {
+                Layout less = layout;
+                for (String key : keys) {
+                    less = Moves.without(less, key, shelf);
+                }
+                yield less;
+            }
+            case ONE_AXIS -> Moves.onOneAxis(layout, keys);
+            case SAME_GAPS -> Moves.sameGaps(layout, keys, shelf);
+        };
+    }
+
+    private Layout moved(Layout layout, LayoutStep step, List<Guide> guides) {
+        double right = Objects.requireNonNullElse(step.rightMm(), 0.0);
+        double up = Objects.requireNonNullElse(step.upMm(), 0.0);
+        if (step.drawing() == Drawing.PLATFORM) {
+            double[] onPiece = new OnPlatform(layout).movementOnPiece(right, up);
+            right = onPiece[0];
+            up = onPiece[1];
+        }
+        Layout moved = Moves.moved(layout, new HashSet<>(step.keys()), right, up, shelf);
+        double snapMm = Objects.requireNonNullElse(step.snapMm(), 0.0);
+        if (snapMm <= 0 || step.keys().size() != 1) {
+            return moved;
+        }
+        Moves.Snapped snapped = Moves.snapped(moved, step.keys().get(0), snapMm, shelf);
+        guides.addAll(snapped.guides());
+        return snapped.layout();
+    }
+
+    private static Plate plate(LayoutStep step, Kit things) {
+        return things.plates().stream()
+                .filter(p -> p.id().equals(step.plateId()))
+                .findFirst()
+                .orElseThrow(() -> new BadInput("plateId", "is not in your kit", "a plate or die of your kit"));
+    }
+
+    /** Below what lies lowest, on the axis of the first. */
+    private Layout added(Layout layout, Plate plate) {
+        Arrangement now = new Arrangement(layout, shelf);
+        Lying lowest = now.plates().stream()
+                .min(Comparator.comparingDouble(l -> l.designBox().getMinY()))
+                .orElse(null);
+        String key = freeKey(layout, plate);
+        Placed placed = lowest == null
+                ? new Placed(key, plate, 0, Hold.CENTRED, Hold.CENTRED, null)
+                : new Placed(
+                        key,
+                        plate,
+                        0,
+                        Hold.by(Hold.Kind.IN_LINE, 0, lowest.placed().key()),
+                        Hold.by(Hold.Kind.BEFORE, NEW_GAP_MM, lowest.placed().key()),
+                        null);
+        List<Placed> plates = new ArrayList<>(layout.plates());
+        plates.add(placed);
+        return layout.withPlates(plates);
+    }
+
+    /** Round the chosen design, or in the middle; a piece is cut out by one die at a time. */
+    private static Layout cutBy(Layout layout, Plate die, List<String> keys) {
+        List<Placed> cuts = new ArrayList<>();
+        boolean round = !keys.isEmpty() && layout.find(keys.get(0)).isPresent();
+        Hold hold = round ? Hold.by(Hold.Kind.IN_LINE, 0, keys.get(0)) : Hold.CENTRED;
+        cuts.add(new Placed(freeKey(layout.withCuts(List.of()), die), die, 0, hold, hold, null));
+        return layout.withCuts(cuts);
+    }
+
+    private static String freeKey(Layout layout, Plate plate) {
+        String key = plate.id();
+        for (int n = 2; layout.find(key).isPresent(); n++) {
+            key = plate.id() + "-" + n;
+        }
+        return key;
+    }
+
+    private LayoutView view(SetUp setUp, Layout layout, List<Guide> guides) {
+        Arrangement a = new Arrangement(layout, shelf);
+        Stock.Kind stock = setUp.stock().kind();
+        double half = setUp.press().throatMm() / 2;
+        Ground ground = new Ground(
+                setUp.platform().name(),
+                setUp.platform().widthMm(),
+                setUp.platform().heightMm(),
+                setUp.press().throatMm(),
+                setUp.press().crown() < GIVING_CROWN ? 0 : LayoutRules.WEAK_SHARE * half);
+        return new LayoutView(
+                Objects.requireNonNull(Drafts.draft(layout)),
+                LayoutView.matrix(new OnPlatform(layout).toPlatform()),
+                ground,
+                a.plates().stream().map(l -> plateView(l, layout, stock)).toList(),
+                a.cuts().stream().map(l -> plateView(l, layout, stock)).toList(),
+                Measures.of(a, setUp.platform()),
+                LayoutRules.check(a, setUp.platform(), setUp.press(), stock).stream()
+                        .map(LayoutService::view)
+                        .toList(),
+                guides,
+                stock == Stock.Kind.RIBBON ? RibbonReading.of(a) : null);
+    }
+
+    private static PlateView plateView(Lying lying, Layout layout, Stock.Kind stock) {
+        return PlateView.of(lying, CutList.foil(lying, stock, layout.method()), Wording.said(layout, lying.placed()));
+    }
+
+    private static RemarkView view(Remark r) {
+        return new RemarkView(r.rule(), r.stops(), r.keys(), r.what(), r.why(), view(r.mend()));
+    }
+
+    private static @Nullable MendView view(Remark.@Nullable Mend mend) {
+        return mend == null ? null : new MendView(mend.label(), Objects.requireNonNull(Drafts.draft(mend.layout())));
+    }
+}

@@ -1,0 +1,231 @@
+package glanzen.layout;
+
+import glanzen.kit.Plate;
+import glanzen.kit.Platform;
+import glanzen.kit.Press;
+import glanzen.kit.Stock;
+import glanzen.layout.Remark.Mend;
+import glanzen.measure.Figures;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.locationtech.jts.geom.Envelope;
+
+/** Whether what is laid out fits piece, platform, throat and tape, and reads the right way. */
+public final class LayoutRules {
+
+    /** Between two plates less than this leaves no room for tape, mm. */
+    public static final double TAPE_MM = 6;
+    /** Nearer to the throat's middle than this share of its half, rollers press clearly less. */
+    public static final double WEAK_SHARE = 0.35;
+
+    private static final double SAME_THICKNESS_MM = 0.05;
+    private static final double SMALL_CM2 = 25;
+    private static final double GIVING_CROWN = 0.08;
+
+    private final Arrangement arrangement;
+    private final Layout layout;
+    private final Platform platform;
+    private final Press press;
+    private final OnPlatform on;
+    private final Envelope ground;
+
+    private LayoutRules(Arrangement arrangement, Platform platform, Press press) {
+        this.arrangement = arrangement;
+        this.layout = arrangement.layout();
+        this.platform = platform;
+        this.press = press;
+        this.on = new OnPlatform(layout);
+        this.ground = new Envelope(
+                -platform.widthMm() / 2, platform.widthMm() / 2, -platform.heightMm() / 2, platform.heightMm() / 2);
+    }
+
+    /**
+     * Everything there is to say, what stops it first.
+     *
+     * @param stock kind of stock, since ribbon has rules of its own
+     */
+    public static List<Remark> check(Arrangement arrangement, Platform platform, Press press, Stock.Kind stock) {
+        LayoutRules rules = new LayoutRules(arrangement, platform, press);
+        List<Remark> remarks = new ArrayList<>();
+        rules.throat(remarks);
+        for (Lying lying : arrangement.plates()) {
+            rules.onPiece(lying, stock, remarks);
+            rules.onPlatform(lying, remarks);
+            rules.weakMiddle(lying, remarks);
+        }
+        rules.pairs(remarks);
+        if (stock == Stock.Kind.RIBBON) {
+            RibbonReading.check(arrangement, remarks);
+        }
+        remarks.sort((a, b) -> Boolean.compare(b.stops(), a.stops()));
+        return remarks;
+    }
+
+    private void throat(List<Remark> remarks) {
+        double across = cutAcross(on);
+        if (across <= press.throatMm()) {
+            return;
+        }
+        Layout turned = layout.withBed(layout.bed().turned());
+        boolean helps = cutAcross(new OnPlatform(turned)) <= press.throatMm();
+        remarks.add(new Remark(
+                "piece-wide",
+                true,
+                List.of(),
+                "The piece is " + Figures.length(across) + " wide across the feed",
+                "The throat of " + press.name() + " takes " + Figures.length(press.throatMm()),
+                helps ? new Mend("Turn it a quarter", turned) : null));
+    }
+
+    private double cutAcross(OnPlatform where) {
+        return where.feedWidthMm() + 2 * layout.piece().trimMm();
+    }
+
+    private void onPiece(Lying lying, Stock.Kind stock, List<Remark> remarks) {
+        double beyond = Boxes.beyondMm(lying.designBox(), arrangement.pieceBox());
+        if (beyond > 0.01) {
+            boolean bleeds = beyond <= layout.piece().trimMm();
+            remarks.add(new Remark(
+                    bleeds ? "runs-off" : "off-piece",
+                    false,
+                    keys(lying),
+                    lying.placed().plate().name() + " runs " + Figures.length(beyond) + " past the edge of the piece",
+                    bleeds
+                            ? "The piece is cut "
+                                    + Figures.length(layout.piece().trimMm())
+                                    + " larger all round, so it can be trimmed to a clean edge"
+                            : "What lies past the edge is not on the card",
+                    bleeds ? null : within(lying)));
+        }
+    }
+
+    private @Nullable Mend within(Lying lying) {
+        Envelope design = lying.designBox();
+        Envelope piece = arrangement.pieceBox();
+        boolean fits = design.getWidth() <= piece.getWidth() && design.getHeight() <= piece.getHeight();
+        return !fits
+                ? null
+                : new Mend(
+                        "Centre it",
+                        layout.each(
+                                p -> p.key().equals(lying.placed().key()) ? p.held(Hold.CENTRED, Hold.CENTRED) : p));
+    }
+
+    private void onPlatform(Lying lying, List<Remark> remarks) {
+        double beyond = Boxes.beyondMm(on.platform(lying.plateBox()), ground);
+        if (beyond > 0.01) {
+            remarks.add(new Remark(
+                    "overhang",
+                    false,
+                    keys(lying),
+                    lying.placed().plate().name() + " hangs " + Figures.length(beyond) + " over the platform",
+                    "What hangs over stays cold and is not foiled",
+                    ontoPlatform()));
+        }
+    }
+
+    /** The bed moved or turned so that every plate lies on the platform, if that can be. */
+    private @Nullable Mend ontoPlatform() {
+        for (int turn = 0; turn < 2; turn++) {
+            Bed bed = turn == 0 ? layout.bed() : layout.bed().turned();
+            OnPlatform tried = new OnPlatform(layout.withBed(bed));
+            Envelope all = new Envelope();
+            arrangement.plates().forEach(l -> all.expandToInclude(tried.platform(l.plateBox())));
+            if (all.getWidth() <= ground.getWidth() && all.getHeight() <= ground.getHeight()) {
+                Bed moved = bed.moved(
+                        inward(all.getMinX(), all.getMaxX(), ground.getMaxX()),
+                        inward(all.getMinY(), all.getMaxY(), ground.getMaxY()));
+                return new Mend(turn == 0 ? "Move the piece" : "Turn it a quarter", layout.withBed(moved));
+            }
+        }
+        return null;
+    }
+
+    private static double inward(double low, double high, double half) {
+        return high > half ? half - high : low < -half ? -half - low : 0;
+    }
+
+    private void weakMiddle(Lying lying, List<Remark> remarks) {
+        Plate plate = lying.placed().plate();
+        double halfThroat = press.throatMm() / 2;
+        Envelope box = on.platform(lying.designBox());
+        boolean inside = Math.max(Math.abs(box.getMinX()), Math.abs(box.getMaxX())) < WEAK_SHARE * halfThroat;
+        if (plate.areaCm2() > SMALL_CM2
+                || plate.kind() == Plate.Kind.SOLID_PLATE
+                || !inside
+                || press.crown() < GIVING_CROWN) {
+            return;
+        }
+        remarks.add(new Remark(
+                "weak-middle",
+                false,
+                keys(lying),
+                plate.name() + " lies in the weak middle of the rollers",
+                press.name() + " presses less there than at its sides; small words are happier off it",
+                aside()));
+    }
+
+    /** The piece moved sideways as far as plates and sheet allow. */
+    private @Nullable Mend aside() {
+        Envelope plates = new Envelope();
+        arrangement.plates().forEach(l -> plates.expandToInclude(on.platform(l.plateBox())));
+        double room = ground.getMaxX() - plates.getMaxX();
+        double sheet = press.throatMm() / 2 - (layout.bed().rightMm() + cutAcross(on) / 2);
+        double by = Math.min(room, sheet);
+        if (by < 8) {
+            return null;
+        }
+        return new Mend(
+                "Lay it " + Figures.length(Math.floor(by)) + " to the right",
+                layout.withBed(layout.bed().moved(Math.floor(by), 0)));
+    }
+
+    private void pairs(List<Remark> remarks) {
+        List<Lying> plates = arrangement.plates();
+        for (int i = 0; i < plates.size(); i++) {
+            for (int j = i + 1; j < plates.size(); j++) {
+                pair(plates.get(i), plates.get(j), remarks);
+            }
+        }
+    }
+
+    private void pair(Lying one, Lying other, List<Remark> remarks) {
+        List<String> keys = List.of(one.placed().key(), other.placed().key());
+        String names =
+                one.placed().plate().name() + " and " + other.placed().plate().name();
+        double gap = Boxes.gapMm(one.plateBox(), other.plateBox());
+        if (gap < -0.01) {
+            remarks.add(new Remark(
+                    "plates-overlap",
+                    true,
+                    keys,
+                    names + " lie on each other",
+                    "Metal on metal takes no foil and dents plates; they overlap by " + Figures.length(-gap),
+                    null));
+        } else if (gap < TAPE_MM && layout.method() != Method.LOOSE) {
+            remarks.add(new Remark(
+                    "tape-room",
+                    false,
+                    keys,
+                    names + " are " + Figures.length(gap) + " apart",
+                    "Tape between them wants " + Figures.length(TAPE_MM) + "; or tape both from outside",
+                    null));
+        }
+        double step = Math.abs(
+                one.placed().plate().thicknessMm() - other.placed().plate().thicknessMm());
+        if (step > SAME_THICKNESS_MM) {
+            remarks.add(new Remark(
+                    "thickness-differs",
+                    false,
+                    keys,
+                    names + " differ in thickness by " + Figures.length(step),
+                    "Under one roller the thicker takes all the pressure; pull them one after the other",
+                    null));
+        }
+    }
+
+    private static List<String> keys(Lying lying) {
+        return List.of(lying.placed().key());
+    }
+}

@@ -1,0 +1,84 @@
+package glanzen.layout;
+
+import glanzen.layout.Remark.Mend;
+import glanzen.measure.Figures;
+import java.util.List;
+import org.locationtech.jts.geom.Envelope;
+
+/** How words on a ribbon read: level as it is tied, and turned as it hangs. */
+public final class RibbonReading {
+
+    /**
+     * How it will read.
+     *
+     * @param levelUpright whether words stand upright when it is tied level, good face out
+     * @param hangingDown whether words run from top to bottom as it hangs; reading starts at the tied end
+     * @param tailMm free ribbon beyond the last design towards the hanging end, mm
+     */
+    public record Reading(boolean levelUpright, boolean hangingDown, double tailMm) {}
+
+    private RibbonReading() {}
+
+    /** How a layout on ribbon will read. */
+    public static Reading of(Arrangement a) {
+        boolean upright = a.plates().stream().allMatch(l -> l.placed().quarterTurns() == 0);
+        boolean headLeft = upright;
+        Hangs hangs = a.layout().hangs();
+        // Words run left to right; hung by the left end, their beginning is at the top.
+        boolean down = hangs == Hangs.RIGHT_END ? headLeft : hangs == Hangs.LEFT_END && !headLeft;
+        Envelope designs = new Envelope();
+        a.plates().forEach(l -> designs.expandToInclude(l.designBox()));
+        double tail = hangs == Hangs.LEFT_END ? designs.getMinX() : a.pieceBox().getWidth() - designs.getMaxX();
+        return new Reading(upright, down, tail);
+    }
+
+    static void check(Arrangement a, List<Remark> remarks) {
+        Layout layout = a.layout();
+        Reading reading = of(a);
+        if (layout.piece().widthMm() < layout.piece().heightMm()) {
+            remarks.add(new Remark(
+                    "ribbon-along",
+                    false,
+                    List.of(),
+                    "The ribbon is laid out across",
+                    "Words are laid along the ribbon: its length is the width as read",
+                    null));
+        }
+        for (Lying lying : a.plates()) {
+            if (lying.placed().quarterTurns() % 2 == 1) {
+                remarks.add(new Remark(
+                        "ribbon-crosswise",
+                        false,
+                        List.of(lying.placed().key()),
+                        lying.placed().plate().name() + " lies across the ribbon",
+                        "Words run along it, or the ribbon must be turned to be read",
+                        new Mend("Turn it along", turned(layout, lying.placed(), 0))));
+            }
+        }
+        if (layout.hangs() != Hangs.NEITHER && !reading.hangingDown()) {
+            Hangs other = layout.hangs() == Hangs.LEFT_END ? Hangs.RIGHT_END : Hangs.LEFT_END;
+            remarks.add(new Remark(
+                    "reads-upwards",
+                    false,
+                    a.plates().stream().map(l -> l.placed().key()).toList(),
+                    "As it hangs, the words read from bottom to top",
+                    "Reading starts at the knot when the end of the words hangs down",
+                    new Mend("Let the other end hang", layout.withHangs(other))));
+        }
+        if (layout.hangs() != Hangs.NEITHER && reading.tailMm() < 15) {
+            remarks.add(new Remark(
+                    "tail-short",
+                    false,
+                    List.of(),
+                    "Only " + Figures.length(Math.max(0, reading.tailMm())) + " of tail is left below the words",
+                    "A tail is trimmed after tying; leave enough to trim",
+                    null));
+        }
+    }
+
+    private static Layout turned(Layout layout, Placed placed, int turns) {
+        return layout.each(p -> p.key().equals(placed.key())
+                ? new Placed(p.key(), p.plate(), turns, p.across(), p.along(), p.foil())
+                : p);
+    }
+}

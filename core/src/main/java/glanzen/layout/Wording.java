@@ -1,0 +1,240 @@
+package glanzen.layout;
+
+import glanzen.layout.Hold.Kind;
+import glanzen.measure.BadInput;
+import glanzen.measure.Figures;
+import glanzen.measure.LengthUnit;
+import glanzen.measure.Quantities;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+
+/** Placement as people say it: reads words into holds, and says holds in words. */
+public final class Wording {
+
+    /** What is understood, to be shown when something is not. */
+    public static final String ACCEPTED =
+            "words such as: centred; baseline 1 1/4 in from the bottom; 12 mm from the left edge; "
+                    + "4 mm below Bee; in line with Bee; baseline of Bee; 20 mm above the centre line; upper left quarter; same gap";
+
+    private static final String EDGE =
+            "(?<mm>.+?) (?:up )?from (?:the )?(?<edge>left|right|top|bottom|upper|lower)(?: edge)?";
+    private static final String CENTRE = "cent(?:re|er)(?: ?line)?";
+
+    private record Rule(Pattern pattern, Reading reading) {
+        Rule(String pattern, Reading reading) {
+            this(Pattern.compile(pattern), reading);
+        }
+    }
+
+    @FunctionalInterface
+    private interface Reading {
+        void read(Wording w, Matcher m);
+    }
+
+    /** The first that fits is meant; so the particular stand before the general. */
+    private static final List<Rule> RULES = List.of(
+            new Rule("same gaps?(?: between .*)?", (w, m) -> w.along = w.sameGap()),
+            new Rule("same gaps? across(?: between .*)?", (w, m) -> w.across = w.sameGap()),
+            new Rule("(?<v>upper|lower|top|bottom) (?<h>left|right) (?:quarter|quadrant)", (w, m) -> {
+                w.along = half(high(m.group("v")));
+                w.across = half(high(m.group("h")));
+            }),
+            new Rule("(?<h>left|right) half", (w, m) -> w.across = half(high(m.group("h")))),
+            new Rule("(?<v>upper|lower|top|bottom) half", (w, m) -> w.along = half(high(m.group("v")))),
+            new Rule("(?:on the )?baseline of (?<name>.+)", (w, m) -> w.along = w.by(Kind.BASELINE_OF, "0", m)),
+            new Rule(
+                    "baseline (?<mm>.+?) (?:up|(?:from|above) (?:the )?(?:bottom|lower edge|foot))",
+                    (w, m) -> w.along = w.at(Kind.BASELINE, m)),
+            new Rule(EDGE, (w, m) -> w.fromEdge(m)),
+            new Rule("(?<mm>.+?) (?<side>right|left) of (?:the )?" + CENTRE, (w, m) -> w.across = w.offCentre(m)),
+            new Rule("(?<mm>.+?) (?<side>above|below) (?:the )?" + CENTRE, (w, m) -> w.along = w.offCentre(m)),
+            new Rule("(?<mm>.+?) (?:above|over) (?<name>.+)", (w, m) -> w.along = w.by(Kind.AFTER, m.group("mm"), m)),
+            new Rule("(?<mm>.+?) (?:below|under) (?<name>.+)", (w, m) -> w.along = w.by(Kind.BEFORE, m.group("mm"), m)),
+            new Rule("(?<mm>.+?) right of (?<name>.+)", (w, m) -> w.across = w.by(Kind.AFTER, m.group("mm"), m)),
+            new Rule("(?<mm>.+?) left of (?<name>.+)", (w, m) -> w.across = w.by(Kind.BEFORE, m.group("mm"), m)),
+            new Rule("level with (?<name>.+)", (w, m) -> w.along = w.by(Kind.IN_LINE, "0", m)),
+            new Rule(
+                    "(?:in line with|on the axis of|cent(?:red|ered) (?:on|over|under|with)) (?<name>.+)",
+                    (w, m) -> w.across = w.by(Kind.IN_LINE, "0", m)),
+            new Rule("cent(?:red|ered) (?:across|sideways)", (w, m) -> w.across = Hold.CENTRED),
+            new Rule("cent(?:red|ered) (?:updown|in height)", (w, m) -> w.along = Hold.CENTRED),
+            new Rule("(?:in the )?(?:middle|cent(?:red?|er|ered))(?: both ways)?", (w, m) -> w.centred = true));
+
+    private final Layout layout;
+    private final List<String> keys;
+    private final Placed placed;
+    private final LengthUnit unit;
+    private @Nullable Hold across;
+    private @Nullable Hold along;
+    private boolean centred;
+
+    private Wording(Layout layout, List<String> keys, Placed placed, LengthUnit unit) {
+        this.layout = layout;
+        this.keys = keys;
+        this.placed = placed;
+        this.unit = unit;
+    }
+
+    /**
+     * Places plates as words say. A bare “centred” is meant for whatever axis the other words leave open.
+     *
+     * @param keys which plates; several for “same gap”
+     * @param unit what a bare number means
+     * @throws BadInput naming {@code words} if something is not understood
+     */
+    public static Layout place(Layout layout, List<String> keys, String text, LengthUnit unit) {
+        Layout changed = layout;
+        for (String key : keys) {
+            Placed placed = layout.find(key)
+                    .orElseThrow(() -> new BadInput("keys", key + " is not laid out", "a plate of the layout"));
+            Wording w = new Wording(layout, keys, placed, unit);
+            w.read(text);
+            Hold across = w.across != null ? w.across : w.centred ? Hold.CENTRED : placed.across();
+            Hold along = w.along != null ? w.along : w.centred && w.across != null ? Hold.CENTRED : placed.along();
+            Hold settled = w.centred && w.across == null && w.along == null ? Hold.CENTRED : along;
+            changed = changed.each(p -> p.key().equals(key) ? p.held(across, settled) : p);
+        }
+        return changed;
+    }
+
+    private void read(String text) {
+        String plain =
+                text.toLowerCase(Locale.ROOT).replace("up and down", "updown").replaceAll("\\s+", " ");
+        for (String phrase : plain.split("\\s*(?:[,;]|\\band\\b)\\s*")) {
+            if (!phrase.isBlank()) {
+                readPhrase(phrase.trim());
+            }
+        }
+    }
+
+    private void readPhrase(String phrase) {
+        for (Rule rule : RULES) {
+            Matcher m = rule.pattern.matcher(phrase);
+            if (m.matches()) {
+                rule.reading.read(this, m);
+                return;
+            }
+        }
+        throw new BadInput("words", "“" + phrase + "” is not understood", ACCEPTED);
+    }
+
+    private double mm(String text) {
+        return text.equals("0") ? 0 : Quantities.lengthMm("words", text, unit);
+    }
+
+    private Hold at(Kind kind, Matcher m) {
+        return Hold.at(kind, mm(m.group("mm")));
+    }
+
+    private void fromEdge(Matcher m) {
+        String edge = m.group("edge");
+        Hold hold = at(high(edge) ? Kind.FROM_HIGH : Kind.FROM_LOW, m);
+        if (edge.equals("left") || edge.equals("right")) {
+            across = hold;
+        } else {
+            along = hold;
+        }
+    }
+
+    private Hold offCentre(Matcher m) {
+        double mm = mm(m.group("mm"));
+        return Hold.at(Kind.CENTRE, high(m.group("side")) ? mm : -mm);
+    }
+
+    private Hold by(Kind kind, String distance, Matcher m) {
+        return Hold.by(kind, mm(distance), named(m.group("name")));
+    }
+
+    private String named(String name) {
+        String wanted = name.replaceFirst("^the ", "").trim();
+        Optional<Placed> exact = others().stream()
+                .filter(p -> p.plate().name().equalsIgnoreCase(wanted))
+                .findFirst();
+        return exact.or(() -> others().stream()
+                        .filter(p -> p.plate().name().toLowerCase(Locale.ROOT).startsWith(wanted))
+                        .findFirst())
+                .map(Placed::key)
+                .orElseThrow(() -> new BadInput(
+                        "words",
+                        "“" + wanted + "” is not laid out",
+                        others().isEmpty()
+                                ? "the name of another plate; there is none yet"
+                                : String.join(
+                                        ", ",
+                                        others().stream()
+                                                .map(p -> p.plate().name())
+                                                .toList())));
+    }
+
+    private List<Placed> others() {
+        return layout.all().stream().filter(p -> !p.key().equals(placed.key())).toList();
+    }
+
+    /** The first and last of a row stay where they are. */
+    private @Nullable Hold sameGap() {
+        if (keys.size() < 3) {
+            throw new BadInput("words", "“same gap” needs a row", "three plates or more, chosen together");
+        }
+        boolean end =
+                keys.get(0).equals(placed.key()) || keys.get(keys.size() - 1).equals(placed.key());
+        return end ? null : new Hold(Kind.SAME_GAP, 0, keys);
+    }
+
+    private static Hold half(boolean high) {
+        return Hold.at(high ? Kind.HIGH_HALF : Kind.LOW_HALF, 0);
+    }
+
+    private static boolean high(String word) {
+        return List.of("right", "top", "upper", "above").contains(word);
+    }
+
+    /** What holds a plate, in words, across and then along. */
+    public static List<String> said(Layout layout, Placed placed) {
+        List<String> said = new ArrayList<>();
+        said.add(said(layout, placed.across(), true));
+        said.add(said(layout, placed.along(), false));
+        return said;
+    }
+
+    private static String said(Layout layout, Hold hold, boolean across) {
+        String mm = Figures.length(Math.abs(hold.mm()));
+        String high = across ? "right" : "above";
+        String low = across ? "left" : "below";
+        String of = across ? " of " : " ";
+        return switch (hold.kind()) {
+            case CENTRE ->
+                hold.mm() == 0
+                        ? "centred " + (across ? "across" : "up and down")
+                        : mm + " " + (hold.mm() > 0 ? high : low) + of + "the centre line";
+            case FROM_LOW -> mm + beyond(hold) + " from the " + (across ? "left" : "bottom");
+            case FROM_HIGH -> mm + beyond(hold) + " from the " + (across ? "right" : "top");
+            case BASELINE -> "baseline " + mm + beyond(hold) + " from the bottom";
+            case LOW_HALF -> "in the " + (across ? "left" : "lower") + " half";
+            case HIGH_HALF -> "in the " + (across ? "right" : "upper") + " half";
+            case IN_LINE ->
+                hold.mm() == 0
+                        ? (across ? "in line with " : "level with ") + name(layout, hold)
+                        : mm + " " + (hold.mm() > 0 ? high : low) + of + "the middle of " + name(layout, hold);
+            case BASELINE_OF ->
+                hold.mm() == 0
+                        ? "on the baseline of " + name(layout, hold)
+                        : "baseline " + mm + (hold.mm() > 0 ? " above" : " below") + " that of " + name(layout, hold);
+            case AFTER -> mm + beyond(hold) + " " + high + of + name(layout, hold);
+            case BEFORE -> mm + beyond(hold) + " " + low + of + name(layout, hold);
+            case SAME_GAP -> "same gap in its row" + (across ? " across" : "");
+        };
+    }
+
+    private static String beyond(Hold hold) {
+        return hold.mm() < 0 ? " the other way" : "";
+    }
+
+    private static String name(Layout layout, Hold hold) {
+        return layout.find(hold.others().get(0)).map(p -> p.plate().name()).orElse("what is gone");
+    }
+}
