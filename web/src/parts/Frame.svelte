@@ -10,7 +10,9 @@
   let keysOpen = $state(false);
 
   const here = $derived(places.find((p) => router.location.startsWith(p.home)) ?? places[0]);
-  const trail = $derived(here?.home === '/stack' ? (editing.saved?.name ?? '') : '');
+  const trail = $derived(
+    here?.home === '/stack' || here?.home === '/layout' ? (editing.saved?.name ?? '') : '',
+  );
 
   function typing(target: EventTarget | null) {
     return target instanceof HTMLElement && target.closest('input, select, textarea, dialog') !== null;

@@ -3,13 +3,15 @@
 
   let { open = $bindable(false) }: { open: boolean } = $props();
   const keys = [
-    ['1 – 5', 'go to a place'],
+    ['1 – 6', 'go to a place'],
     ['N', 'new set-up'],
     ['Up, Down', 'choose a layer on the Stack'],
     ['Alt + Up, Down', 'move the chosen layer'],
     ['F', 'turn the chosen layer over'],
-    ['Delete', 'take the chosen layer out'],
-    ['Ctrl + Z, Ctrl + Shift + Z', 'undo, redo on the Stack'],
+    ['Delete', 'take the chosen layer or plate out'],
+    ['Arrows', 'nudge the chosen plate on the Layout; with Alt finer'],
+    ['R', 'turn the chosen plate a quarter on the Layout'],
+    ['Ctrl + Z, Ctrl + Shift + Z', 'undo, redo on Layout and Stack'],
     ['Space', 'next step in a run'],
     ['L', 'log the pull'],
     ['?', 'this list'],

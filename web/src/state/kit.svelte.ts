@@ -1,9 +1,17 @@
 import { api, asked, type DraftLayer, type KitView } from '../api/client';
 
-const EMPTY: KitView = { presses: [], platforms: [], boards: [], plates: [], stocks: [], films: [] };
+const EMPTY: KitView = {
+  presses: [],
+  platforms: [],
+  boards: [],
+  plates: [],
+  stocks: [],
+  films: [],
+  leftovers: [],
+};
 
 export type Shelf = keyof KitView;
-export const SHELVES: Shelf[] = ['presses', 'platforms', 'boards', 'plates', 'stocks', 'films'];
+export const SHELVES: Shelf[] = ['presses', 'platforms', 'boards', 'plates', 'stocks', 'films', 'leftovers'];
 
 /** The kit, loaded once and again after each change. */
 class KitState {

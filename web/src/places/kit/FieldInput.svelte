@@ -1,5 +1,6 @@
 <script lang="ts">
   import QuantityField from '../../parts/QuantityField.svelte';
+  import { kit } from '../../state/kit.svelte';
   import type { Field } from './fields';
 
   interface Props {
@@ -40,6 +41,17 @@
         onchange={(e) => onvalue(e.currentTarget.value)}
       >
         {#each field.options as [option, word] (option)}<option value={option}>{word}</option>{/each}
+      </select>
+    {:else if field.kind === 'film'}
+      <select
+        {id}
+        {name}
+        class="w-full py-1.5 pr-8 pl-2"
+        value={value as string}
+        onchange={(e) => onvalue(e.currentTarget.value)}
+      >
+        <option value="">choose…</option>
+        {#each kit.inUse('films') as film (film.id)}<option value={film.id}>{film.name}</option>{/each}
       </select>
     {:else if field.kind === 'colour'}
       <input

@@ -3,10 +3,12 @@
   import { Trouble, type Schemas } from '../../api/client';
   import { kit, type Shelf } from '../../state/kit.svelte';
   import { tell } from '../../state/messages.svelte';
+  import { outlines } from '../../state/outlines.svelte';
   import { preferences } from '../../state/preferences.svelte';
   import CaliperFromWeight from './CaliperFromWeight.svelte';
   import FieldInput from './FieldInput.svelte';
   import Levels from './Levels.svelte';
+  import SvgOutline from './SvgOutline.svelte';
   import { FIELDS, STARTS, WORDS, type Field } from './fields';
   import { put } from './shelves';
 
@@ -48,6 +50,7 @@
     [wrong, general] = [[], ''];
     try {
       await put(shelf, $state.snapshot(item), id, kept?.version);
+      if (id) outlines.forget(id);
       await kit.load();
       tell(`${item.name} is on the shelf.`);
       onclose();
@@ -81,6 +84,16 @@
       <Levels
         levels={item.levels as { name: string; celsius: number }[]}
         onlevels={(levels) => (item.levels = levels)}
+      />
+    {/if}
+    {#if shelf === 'plates'}
+      <SvgOutline
+        onread={(read) => {
+          item.motif = read.motif;
+          // The metal reaches a little past its design.
+          item.widthMm = Math.round((read.widthMm + 4) * 10) / 10;
+          item.heightMm = Math.round((read.heightMm + 4) * 10) / 10;
+        }}
       />
     {/if}
     {#if shelf === 'stocks' && item.kind === 'CARD'}

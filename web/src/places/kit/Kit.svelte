@@ -3,13 +3,16 @@
   import { kit, SHELVES, type Shelf } from '../../state/kit.svelte';
   import ItemForm from './ItemForm.svelte';
   import ShelfItem from './ShelfItem.svelte';
+  import LeftoverShelf from './LeftoverShelf.svelte';
   import { WORDS } from './fields';
 
   let { params = {} }: { params?: { shelf?: string } } = $props();
   const shelf = $derived<Shelf>(SHELVES.find((s) => s === params.shelf) ?? 'boards');
   let edited = $state<{ id?: string }>();
   let retiredToo = $state(false);
-  const things = $derived(kit.all[shelf].filter((k) => retiredToo || !k.retired));
+  // Leftovers have a shelf of their own making.
+  const plain = $derived(shelf === 'leftovers' ? 'boards' : shelf);
+  const things = $derived(kit.all[plain].filter((k) => retiredToo || !k.retired));
   const retired = $derived(kit.all[shelf].length - kit.all[shelf].filter((k) => !k.retired).length);
 
   function tabKey(event: KeyboardEvent) {
@@ -47,15 +50,19 @@
     {/each}
   </div>
   <div id="shelf" role="tabpanel" aria-labelledby="tab-{shelf}" class="bg-paper px-4 pt-2 pb-6 md:px-6">
-    <ul>
-      {#each things as kept (kept.item.id)}
-        <ShelfItem {shelf} {kept} onedit={() => (edited = { id: kept.item.id })} />
-      {:else}
-        <li class="text-soft py-6">
-          Nothing here yet. Add what you own; measured thickness makes the forecast.
-        </li>
-      {/each}
-    </ul>
+    {#if shelf === 'leftovers'}
+      <LeftoverShelf {retiredToo} onedit={(id) => (edited = { id })} />
+    {:else}
+      <ul>
+        {#each things as kept (kept.item.id)}
+          <ShelfItem shelf={plain} {kept} onedit={() => (edited = { id: kept.item.id })} />
+        {:else}
+          <li class="text-soft py-6">
+            Nothing here yet. Add what you own; measured thickness makes the forecast.
+          </li>
+        {/each}
+      </ul>
+    {/if}
     {#if retired > 0}
       <label class="text-soft mt-4 flex items-center gap-2">
         <input type="checkbox" class="size-4" bind:checked={retiredToo} />show {retired} retired

@@ -10,7 +10,15 @@
   import { retire } from './shelves';
 
   /** A thing on its shelf: drawn to scale from above and at its edge, with its wear and what is left. */
-  let { shelf, kept, onedit }: { shelf: Shelf; kept: KitView[Shelf][number]; onedit: () => void } = $props();
+  let {
+    shelf,
+    kept,
+    onedit,
+  }: {
+    shelf: Exclude<Shelf, 'leftovers'>;
+    kept: KitView[Exclude<Shelf, 'leftovers'>][number];
+    onedit: () => void;
+  } = $props();
 
   // One scale to a shelf; plates are small and want to be seen.
   const scale = $derived(shelf === 'plates' ? 0.95 : 0.42);
@@ -46,7 +54,7 @@
     }
     if (shelf === 'stocks') {
       const s = item as Stock;
-      return `${s.gsm > 0 ? `${preferences.weight(s.gsm)}, ` : ''}${base}, ${s.left} left${s.heatProof ? '' : ', not for heat'}`;
+      return `${s.gsm > 0 ? `${preferences.weight(s.gsm)}, ` : ''}${base}, ${Math.round(s.left * 100) / 100} left${s.heatProof ? '' : ', not for heat'}`;
     }
     if (shelf === 'platforms') {
       return `${base}, ${(item as Platform).levels.map((l) => `${l.name} ${preferences.temperature(l.celsius)}`).join(', ')}`;

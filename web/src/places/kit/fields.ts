@@ -2,7 +2,13 @@ import type { Shelf } from '../../state/kit.svelte';
 
 /** How the things on each shelf are entered. What is allowed is the server's to say. */
 export type Field =
-  | { key: string; label: string; kind: 'text' | 'number' | 'flag' | 'colour'; unit?: string; part?: string }
+  | {
+      key: string;
+      label: string;
+      kind: 'text' | 'number' | 'flag' | 'colour' | 'film';
+      unit?: string;
+      part?: string;
+    }
   | { key: string; label: string; kind: 'LENGTH' | 'WEIGHT' }
   | { key: string; label: string; kind: 'choice'; options: [string, string][]; part?: string };
 
@@ -13,6 +19,7 @@ export const WORDS: Record<Shelf, { one: string; many: string }> = {
   plates: { one: 'plate', many: 'Plates' },
   stocks: { one: 'stock', many: 'Stock' },
   films: { one: 'foil', many: 'Foils' },
+  leftovers: { one: 'leftover', many: 'Leftovers' },
 };
 
 const NAME: Field = { key: 'name', label: 'Name', kind: 'text' };
@@ -125,9 +132,15 @@ export const FIELDS: Record<Shelf, Field[]> = {
         ['ROSETTE', 'rosette'],
         ['BORDER', 'border'],
         ['SOLID', 'solid'],
+        ['OUTLINE', 'outline from an SVG file'],
+        ['FRAME', 'cutting line, rectangle'],
+        ['OVAL', 'cutting line, oval'],
+        ['SCALLOP', 'cutting line, scalloped'],
+        ['TAG', 'cutting line, tag'],
       ],
     },
     { key: 'text', part: 'motif', label: 'Words, if it has words', kind: 'text' },
+    { key: 'set', label: 'Nested set it belongs to', kind: 'text' },
   ],
   stocks: [
     NAME,
@@ -159,7 +172,7 @@ export const FIELDS: Record<Shelf, Field[]> = {
     { ...THICKNESS, label: 'Thickness, by caliper' },
     WIDTH,
     HEIGHT,
-    { key: 'left', label: 'Pieces left', kind: 'number' },
+    { key: 'left', label: 'Sheets left', kind: 'number' },
     { key: 'colour', label: 'Colour', kind: 'colour' },
     { key: 'heatProof', label: 'Rated for heat', kind: 'flag' },
     { key: 'protectiveFilm', label: 'Has a protective film', kind: 'flag' },
@@ -172,6 +185,7 @@ export const FIELDS: Record<Shelf, Field[]> = {
     { key: 'leftCm2', label: 'Unspent area left', kind: 'number', unit: 'cm²' },
     { key: 'colour', label: 'Colour', kind: 'colour' },
   ],
+  leftovers: [NAME, { key: 'filmId', label: 'Of which film', kind: 'film' }, WIDTH, HEIGHT],
 };
 
 /** What a new thing starts from. */
@@ -215,7 +229,8 @@ export const STARTS: Record<Shelf, Record<string, unknown>> = {
     thicknessMm: 1.6,
     widthMm: 60,
     heightMm: 30,
-    motif: { kind: 'WORDS', text: '' },
+    motif: { kind: 'WORDS', text: '', outline: '' },
+    set: '',
   },
   stocks: {
     kind: 'CARD',
@@ -237,4 +252,5 @@ export const STARTS: Record<Shelf, Record<string, unknown>> = {
     leftCm2: 5000,
     colour: '#b8683a',
   },
+  leftovers: { filmId: '', widthMm: 100, heightMm: 80, outline: '', spent: [] },
 };

@@ -2,7 +2,7 @@
   import type { Schemas } from '../../api/client';
   export type Entry = Pick<
     Schemas['LogEntry'],
-    'outcome' | 'amount' | 'coverage' | 'spillMm' | 'faults' | 'note'
+    'outcome' | 'amount' | 'coverage' | 'spillMm' | 'faults' | 'note' | 'keepFoil'
   >;
 </script>
 
@@ -30,6 +30,7 @@
   let spillMm = $state<number>();
   let faults = $state<Entry['faults']>([]);
   let note = $state('');
+  let keepFoil = $state(true);
   let picture = $state<FileList>();
   let wrong = $state<Schemas['Problem'][]>([]);
   let general = $state('');
@@ -75,7 +76,7 @@
           { field: 'coverage', message: 'is not a share', accepted: '0 to 100 %' },
         ]);
       }
-      const id = await log({ outcome, amount, coverage: share, spillMm, faults, note });
+      const id = await log({ outcome, amount, coverage: share, spillMm, faults, note, keepFoil });
       await photograph(id);
       await kit.load();
       open = false;
@@ -153,6 +154,10 @@
         {/await}
       </div>
     </fieldset>
+    <label class="flex items-center gap-2">
+      <input type="checkbox" class="size-4" bind:checked={keepFoil} />Keep the foil that was cut for it as a
+      leftover, with what it gave
+    </label>
     <label class="label"
       >Note <textarea class="w-full px-2 py-1.5" rows="2" bind:value={note}></textarea></label
     >

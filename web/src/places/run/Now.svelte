@@ -5,6 +5,7 @@
   import { cue } from '../../state/cue';
   import { preferences } from '../../state/preferences.svelte';
   import { running } from '../../state/running.svelte';
+  import PlaceGuide from './PlaceGuide.svelte';
   import Preflight from './Preflight.svelte';
 
   /** One instruction, one clock, what comes next: read from a metre away. */
@@ -79,6 +80,7 @@
       </div>
     {/each}
     {#if step.kind === 'PREPARE'}<Preflight {run} />{/if}
+    {#if step.kind === 'PLACE' || step.kind === 'LAY'}<PlaceGuide {run} />{/if}
     {#if step.kind === 'LOOK'}
       <figure class="mt-5 max-w-[480px]">
         <img

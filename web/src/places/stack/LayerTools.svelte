@@ -79,10 +79,11 @@
           value={layer.id}
           onchange={(e) => {
             const id = e.currentTarget.value;
-            editing.change({
-              ...draft,
-              layers: draft.layers.map((l, i) => (i === selected ? { ...l, id } : l)),
-            });
+            editing.change(
+              layer.kind === 'BOARD'
+                ? { ...draft, layers: draft.layers.map((l, i) => (i === selected ? { ...l, id } : l)) }
+                : swapped(draft, layer.kind, id),
+            );
           }}
         >
           {#each others as o (o.id)}<option value={o.id}>{o.name}</option>{/each}

@@ -27,10 +27,24 @@ export function added(draft: Draft, index: number, layer: DraftLayer): Draft {
 /** Puts another thing of the same kind in its place, facing the same way; or adds it if none is there. */
 export function swapped(draft: Draft, kind: DraftLayer['kind'], id: string): Draft {
   const index = draft.layers.findIndex((l) => l.kind === kind);
-  if (index >= 0) return replaced(draft, index, (l) => ({ ...l, id }));
+  if (index >= 0)
+    return inLayout(
+      replaced(draft, index, (l) => ({ ...l, id })),
+      draft.layers[index]?.id,
+      id,
+    );
   const facing = kind === 'PLATE' ? 'UP' : 'DOWN';
   const below = draft.layers.findIndex((l) => l.kind === 'PLATFORM' || l.kind === 'PLATE');
   return added(draft, below + 1, { kind, id, facing });
+}
+
+/** A plate that is exchanged in the stack is exchanged where it is laid out. */
+function inLayout(draft: Draft, before: string | undefined, id: string): Draft {
+  if (!draft.layout) return draft;
+  const plates = draft.layout.plates.map((p) =>
+    p.plateId === before ? { ...p, plateId: id, foil: undefined } : p,
+  );
+  return { ...draft, layout: { ...draft.layout, plates, patches: [] } };
 }
 
 function replaced(draft: Draft, index: number, change: (layer: DraftLayer) => DraftLayer): Draft {

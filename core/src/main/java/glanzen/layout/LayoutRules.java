@@ -5,8 +5,10 @@ import glanzen.kit.Platform;
 import glanzen.kit.Press;
 import glanzen.kit.Stock;
 import glanzen.layout.Remark.Mend;
+import glanzen.layout.Remark.Weight;
 import glanzen.measure.Figures;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Envelope;
@@ -52,13 +54,13 @@ public final class LayoutRules {
         for (Lying lying : arrangement.plates()) {
             rules.onPiece(lying, stock, remarks);
             rules.onPlatform(lying, remarks);
-            rules.weakMiddle(lying, remarks);
         }
+        rules.weakMiddle(remarks);
         rules.pairs(remarks);
         if (stock == Stock.Kind.RIBBON) {
             RibbonReading.check(arrangement, remarks);
         }
-        remarks.sort((a, b) -> Boolean.compare(b.stops(), a.stops()));
+        remarks.sort(Comparator.comparing(Remark::weight));
         return remarks;
     }
 
@@ -71,7 +73,7 @@ public final class LayoutRules {
         boolean helps = cutAcross(new OnPlatform(turned)) <= press.throatMm();
         remarks.add(new Remark(
                 "piece-wide",
-                true,
+                Weight.STOP,
                 List.of(),
                 "The piece is " + Figures.length(across) + " wide across the feed",
                 "The throat of " + press.name() + " takes " + Figures.length(press.throatMm()),
@@ -88,7 +90,7 @@ public final class LayoutRules {
             boolean bleeds = beyond <= layout.piece().trimMm();
             remarks.add(new Remark(
                     bleeds ? "runs-off" : "off-piece",
-                    false,
+                    bleeds ? Weight.NOTE : Weight.WARN,
                     keys(lying),
                     lying.placed().plate().name() + " runs " + Figures.length(beyond) + " past the edge of the piece",
                     bleeds
@@ -117,7 +119,7 @@ public final class LayoutRules {
         if (beyond > 0.01) {
             remarks.add(new Remark(
                     "overhang",
-                    false,
+                    Weight.WARN,
                     keys(lying),
                     lying.placed().plate().name() + " hangs " + Figures.length(beyond) + " over the platform",
                     "What hangs over stays cold and is not foiled",
@@ -146,24 +148,30 @@ public final class LayoutRules {
         return high > half ? half - high : low < -half ? -half - low : 0;
     }
 
-    private void weakMiddle(Lying lying, List<Remark> remarks) {
-        Plate plate = lying.placed().plate();
-        double halfThroat = press.throatMm() / 2;
-        Envelope box = on.platform(lying.designBox());
-        boolean inside = Math.max(Math.abs(box.getMinX()), Math.abs(box.getMaxX())) < WEAK_SHARE * halfThroat;
-        if (plate.areaCm2() > SMALL_CM2
-                || plate.kind() == Plate.Kind.SOLID_PLATE
-                || !inside
-                || press.crown() < GIVING_CROWN) {
+    private void weakMiddle(List<Remark> remarks) {
+        List<Lying> weak =
+                arrangement.plates().stream().filter(this::inWeakMiddle).toList();
+        if (weak.isEmpty() || press.crown() < GIVING_CROWN) {
             return;
         }
+        String names = String.join(
+                " and ", weak.stream().map(l -> l.placed().plate().name()).toList());
         remarks.add(new Remark(
                 "weak-middle",
-                false,
-                keys(lying),
-                plate.name() + " lies in the weak middle of the rollers",
-                press.name() + " presses less there than at its sides; small words are happier off it",
+                Weight.NOTE,
+                weak.stream().map(l -> l.placed().key()).toList(),
+                names + (weak.size() == 1 ? " lies" : " lie") + " in the weak middle of the rollers",
+                press.name() + " presses less there than at its sides; small designs are happier off it",
                 aside()));
+    }
+
+    private boolean inWeakMiddle(Lying lying) {
+        Plate plate = lying.placed().plate();
+        Envelope box = on.platform(lying.designBox());
+        double furthest = Math.max(Math.abs(box.getMinX()), Math.abs(box.getMaxX()));
+        return plate.areaCm2() <= SMALL_CM2
+                && plate.kind() != Plate.Kind.SOLID_PLATE
+                && furthest < WEAK_SHARE * press.throatMm() / 2;
     }
 
     /** The piece moved sideways as far as plates and sheet allow. */
@@ -198,7 +206,7 @@ public final class LayoutRules {
         if (gap < -0.01) {
             remarks.add(new Remark(
                     "plates-overlap",
-                    true,
+                    Weight.STOP,
                     keys,
                     names + " lie on each other",
                     "Metal on metal takes no foil and dents plates; they overlap by " + Figures.length(-gap),
@@ -206,7 +214,7 @@ public final class LayoutRules {
         } else if (gap < TAPE_MM && layout.method() != Method.LOOSE) {
             remarks.add(new Remark(
                     "tape-room",
-                    false,
+                    Weight.WARN,
                     keys,
                     names + " are " + Figures.length(gap) + " apart",
                     "Tape between them wants " + Figures.length(TAPE_MM) + "; or tape both from outside",
@@ -217,7 +225,7 @@ public final class LayoutRules {
         if (step > SAME_THICKNESS_MM) {
             remarks.add(new Remark(
                     "thickness-differs",
-                    false,
+                    Weight.WARN,
                     keys,
                     names + " differ in thickness by " + Figures.length(step),
                     "Under one roller the thicker takes all the pressure; pull them one after the other",

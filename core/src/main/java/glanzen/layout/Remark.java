@@ -7,7 +7,7 @@ import org.jspecify.annotations.Nullable;
  * Something about a layout that a person should know.
  *
  * @param rule short key
- * @param stops whether it cannot be pulled like this
+ * @param weight how much it matters
  * @param keys the plates it is about; none if it is about the whole
  * @param what what is wrong
  * @param why why that matters
@@ -15,11 +15,21 @@ import org.jspecify.annotations.Nullable;
  */
 public record Remark(
         String rule,
-        boolean stops,
+        Weight weight,
         List<String> keys,
         String what,
         String why,
         @Nullable Mend mend) {
+
+    /** How much a remark matters. */
+    public enum Weight {
+        /** It cannot be pulled like this. */
+        STOP,
+        /** It will likely spoil the pull. */
+        WARN,
+        /** Worth knowing. */
+        NOTE
+    }
 
     /** A way out: what it does, and the layout afterwards. */
     public record Mend(String label, Layout layout) {}

@@ -1,6 +1,7 @@
 package glanzen.layout;
 
 import glanzen.layout.Remark.Mend;
+import glanzen.layout.Remark.Weight;
 import glanzen.measure.Figures;
 import java.util.List;
 import org.locationtech.jts.geom.Envelope;
@@ -38,7 +39,7 @@ public final class RibbonReading {
         if (layout.piece().widthMm() < layout.piece().heightMm()) {
             remarks.add(new Remark(
                     "ribbon-along",
-                    false,
+                    Weight.WARN,
                     List.of(),
                     "The ribbon is laid out across",
                     "Words are laid along the ribbon: its length is the width as read",
@@ -48,7 +49,7 @@ public final class RibbonReading {
             if (lying.placed().quarterTurns() % 2 == 1) {
                 remarks.add(new Remark(
                         "ribbon-crosswise",
-                        false,
+                        Weight.WARN,
                         List.of(lying.placed().key()),
                         lying.placed().plate().name() + " lies across the ribbon",
                         "Words run along it, or the ribbon must be turned to be read",
@@ -59,7 +60,7 @@ public final class RibbonReading {
             Hangs other = layout.hangs() == Hangs.LEFT_END ? Hangs.RIGHT_END : Hangs.LEFT_END;
             remarks.add(new Remark(
                     "reads-upwards",
-                    false,
+                    Weight.WARN,
                     a.plates().stream().map(l -> l.placed().key()).toList(),
                     "As it hangs, the words read from bottom to top",
                     "Reading starts at the knot when the end of the words hangs down",
@@ -68,7 +69,7 @@ public final class RibbonReading {
         if (layout.hangs() != Hangs.NEITHER && reading.tailMm() < 15) {
             remarks.add(new Remark(
                     "tail-short",
-                    false,
+                    Weight.WARN,
                     List.of(),
                     "Only " + Figures.length(Math.max(0, reading.tailMm())) + " of tail is left below the words",
                     "A tail is trimmed after tying; leave enough to trim",

@@ -51,17 +51,11 @@ final class PlacementRules {
         return LayoutRules.check(arrangement, s.platform(), s.press(), s.stock().kind()).stream()
                 .map(r -> new Finding(
                         r.rule(),
-                        r.stops() ? Finding.Severity.STOP : severity(r),
+                        Finding.Severity.valueOf(r.weight().name()),
                         plate,
                         r.what(),
                         r.why(),
                         mend(s, r.mend())));
-    }
-
-    private static Finding.Severity severity(Remark r) {
-        return r.rule().equals("weak-middle") || r.rule().equals("runs-off")
-                ? Finding.Severity.NOTE
-                : Finding.Severity.WARN;
     }
 
     private static @Nullable Mend mend(SetUp s, Remark.@Nullable Mend mend) {

@@ -3,7 +3,11 @@ package glanzen.route;
 import glanzen.heat.Cooling;
 import glanzen.kit.Board;
 import glanzen.kit.Pace;
+import glanzen.kit.Plate;
 import glanzen.kit.Stock;
+import glanzen.layout.CutList;
+import glanzen.layout.Method;
+import glanzen.layout.Placed;
 import glanzen.measure.Figures;
 import glanzen.route.Step.Kind;
 import glanzen.stack.Layer;
@@ -23,21 +27,43 @@ public final class RunSheet {
     /** What must lie ready before the heat starts. */
     public static List<String> preflight(SetUp s) {
         List<String> list = new ArrayList<>();
-        list.add("Foil cut a little larger than the plate: " + s.film().name());
-        list.add("Stock cut clearly larger than the design: " + s.stock().name());
+        foil(s, list);
+        list.add("Stock cut to " + Figures.length(s.stock().widthMm()) + " × "
+                + Figures.length(s.stock().heightMm()) + ": " + s.stock().name());
         list.add("Shims ready: " + shims(s));
         list.add("Tweezers, heat-safe tape and cooling mat at hand");
         list.add("Both faces brushed with a dry soft brush: every speck is a bare spot");
         if (s.stock().protectiveFilm()) {
             list.add("Protective film off the foil side");
         }
-        if (s.route().taped()) {
+        if (s.route().taped() || s.layout().method() == Method.TAPED) {
             list.add("Plate, foil and stock taped as one, tape clear of the foil");
+        }
+        if (s.layout().method() == Method.HINGED) {
+            list.add("Heat-safe tape for the hinge along the sheet's far edge");
         }
         if (s.medium() == Medium.DRY) {
             list.add("Ink or paint dry to the touch, front and back");
         }
         return list;
+    }
+
+    private static void foil(SetUp s, List<String> list) {
+        if (!s.layout().laid()) {
+            list.add("Foil cut a little larger than the plate: " + s.film().name());
+            return;
+        }
+        for (Placed placed : s.layout().plates()) {
+            Plate plate = placed.plate();
+            double margin = 2 * CutList.FOIL_MARGIN_MM;
+            list.add(
+                    placed.foil() != null
+                            ? "Leftover of " + s.film().name() + " for " + plate.name() + ", laid as the layout shows"
+                            : "Foil cut a little larger than the plate for " + plate.name() + ", "
+                                    + Figures.length(plate.widthMm() + margin) + " × "
+                                    + Figures.length(plate.heightMm() + margin) + ": "
+                                    + s.film().name());
+        }
     }
 
     /** The steps from a cold bench to a pull in the hand. */
@@ -56,7 +82,14 @@ public final class RunSheet {
                 List.of("Cut foil and stock for the next pulls", "Die-cut or trim an earlier pull"),
                 List.of(BURN, ALONE)));
         steps.add(new Step(
-                Kind.PLACE, place(s), "Along the grid lines; start the soak at once.", 0, List.of(), List.of(BURN)));
+                Kind.PLACE,
+                place(s),
+                s.layout().laid()
+                        ? "As the drawing shows; start the soak at once."
+                        : "Along the grid lines; start the soak at once.",
+                0,
+                List.of(),
+                List.of(BURN)));
         steps.add(new Step(
                 Kind.SOAK,
                 soak(s),
@@ -110,9 +143,12 @@ public final class RunSheet {
     }
 
     private static String place(SetUp s) {
+        String plates = s.plates().size() == 1 ? "Plate" : s.plates().size() + " plates";
         return switch (s.heating()) {
-            case ALONE -> "Plate on the platform, design up";
-            case COVERED -> "Plate on the platform, design up, spacer over it as a cover";
+            case ALONE -> plates + " on the platform, design up";
+            case COVERED ->
+                plates + " on the platform, design up, spacer over "
+                        + (s.plates().size() == 1 ? "it" : "them") + " as a cover";
             case TOGETHER ->
                 s.route().taped()
                         ? "Turn plate, foil and stock over as one, plate down on the platform, the rest on top"
@@ -129,6 +165,9 @@ public final class RunSheet {
     private static String lay(SetUp s) {
         if (s.heating() == Heating.TOGETHER) {
             return "Check that nothing has moved";
+        }
+        if (s.layout().method() == Method.HINGED) {
+            return "Foil colour down on the plate, then let the sheet down on its hinge";
         }
         String stock = s.stock().kind() == Stock.Kind.ACETATE ? "smooth the sheet down" : "stock good side down";
         return "Foil colour down on the plate, " + stock + ", dull face meets it";

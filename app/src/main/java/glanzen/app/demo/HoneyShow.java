@@ -1,13 +1,19 @@
 package glanzen.app.demo;
 
+import glanzen.advice.Advisor;
+import glanzen.advice.ErrorBias;
+import glanzen.advice.Proposal;
 import glanzen.app.device.SimulatedRig;
 import glanzen.app.kit.KitService;
 import glanzen.app.pull.LogEntry;
 import glanzen.app.pull.PullService;
+import glanzen.app.rig.RigService;
 import glanzen.app.setup.Draft;
 import glanzen.app.setup.Drafts;
 import glanzen.app.setup.SetUpService;
 import glanzen.artwork.ArtworkShelf;
+import glanzen.forecast.Crowd;
+import glanzen.forecast.Forecaster;
 import glanzen.forecast.Pull;
 import glanzen.kit.Kit;
 import glanzen.kit.Pace;
@@ -47,6 +53,8 @@ public class HoneyShow implements ApplicationRunner {
     private final PullService pulls;
     private final SimulatedRig simulated;
     private final ArtworkShelf artworks;
+    private final Forecaster forecaster;
+    private final RigService rigs;
     private final Clock clock;
 
     HoneyShow(
@@ -55,12 +63,16 @@ public class HoneyShow implements ApplicationRunner {
             PullService pulls,
             SimulatedRig simulated,
             ArtworkShelf artworks,
+            Forecaster forecaster,
+            RigService rigs,
             Clock clock) {
         this.kit = kit;
         this.setUps = setUps;
         this.pulls = pulls;
         this.simulated = simulated;
         this.artworks = artworks;
+        this.forecaster = forecaster;
+        this.rigs = rigs;
         this.clock = clock;
     }
 
@@ -94,9 +106,30 @@ public class HoneyShow implements ApplicationRunner {
         }
         for (int i = JOBS.size() - 1; i >= 0; i--) {
             Job job = JOBS.get(i);
-            setUps.keep(job.title, Drafts.draft(started(job, things)), false);
+            setUps.keep(job.title, Drafts.draft(advised(laid(started(job, things), job, things), things)), false);
         }
         pulls.page(null, null, null, Outcome.CLEAN, 0, 1).pulls().forEach(p -> pulls.prove(p.id(), p.version()));
+    }
+
+    /** As the people of the show laid it out. */
+    private static SetUp laid(SetUp setUp, Job job, Kit things) {
+        return setUp.withLayout(
+                switch (job.plate) {
+                    case "first" -> HoneyShowLayouts.prizeCard(setUp.layout(), things);
+                    case "alder-lane" -> HoneyShowLayouts.ribbon(setUp.layout());
+                    case "show" -> HoneyShowLayouts.sign(setUp.layout());
+                    default -> setUp.layout();
+                });
+    }
+
+    /** By now the people of the show have taken some advice. */
+    private SetUp advised(SetUp setUp, Kit things) {
+        Crowd crowd = rigs.crowd(setUp.press().id(), setUp.platform().id());
+        return new Advisor(forecaster, new Workshop(things.boards(), artworks))
+                .advise(setUp, crowd, ErrorBias.OVER).best().stream()
+                        .findFirst()
+                        .map(Proposal::setUp)
+                        .orElse(setUp);
     }
 
     private SetUp started(Job job, Kit things) {

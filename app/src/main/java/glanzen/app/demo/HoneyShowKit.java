@@ -21,6 +21,10 @@ final class HoneyShowKit {
     static final String WHIRR = "whirr";
     static final String A5 = "a5-platform";
 
+    private static final String[] ORDINALS = {"largest", "second", "third", "fourth", "fifth", "sixth"};
+    private static final double[][] OVALS = {{96, 72}, {86, 64}, {76, 57}, {66, 50}, {56, 43}, {46, 36}};
+    private static final double[] SCALLOPS = {84, 76, 68, 60, 52};
+
     private final KitService kit;
 
     HoneyShowKit(KitService kit) {
@@ -33,6 +37,7 @@ final class HoneyShowKit {
         plates();
         stocks();
         films();
+        new HoneyShowLeftovers(kit).lay();
     }
 
     private void machines() {
@@ -114,6 +119,14 @@ final class HoneyShowKit {
                 52,
                 52,
                 Motif.of(Motif.Kind.ROSETTE));
+        for (int i = 0; i < OVALS.length; i++) {
+            nested("oval-" + (i + 1), "Oval, " + ORDINALS[i], OVALS[i][0], OVALS[i][1], Motif.Kind.OVAL, "Ovals");
+        }
+        for (int i = 0; i < SCALLOPS.length; i++) {
+            double size = SCALLOPS[i];
+            nested("scallop-" + (i + 1), "Scallop, " + ORDINALS[i], size, size, Motif.Kind.SCALLOP, "Scallops");
+        }
+        nested("tag-long", "Long tag", 52, 236, Motif.Kind.TAG, "");
         plate("die-bee", "Bee die", Plate.Kind.THIN_DIE, Material.STEEL, 1.25, 40, 36, Motif.of(Motif.Kind.BEE));
     }
 
@@ -129,13 +142,20 @@ final class HoneyShowKit {
         kit.add(Plate.class, new Plate(id, name, kind, material, mm, width, height, motif), id);
     }
 
+    private void nested(String id, String name, double width, double height, Motif.Kind line, String set) {
+        kit.add(
+                Plate.class,
+                new Plate(id, name, Plate.Kind.THIN_DIE, Material.STEEL, 1.1, width, height, Motif.of(line), set),
+                id);
+    }
+
     private void stocks() {
-        card("ivory-300", "Ivory card", Surface.SMOOTH, 0.34, 300, 42, "#f6efdd");
-        card("white-350", "White card", Surface.COATED, 0.37, 350, 30, "#fbfbf7");
-        card("slate-270", "Slate card", Surface.VELLUM, 0.34, 270, 18, "#3f4a57");
-        card("honey-216", "Honey paper", Surface.SMOOTH, 0.27, 216, 24, "#f2d48a");
+        card("ivory-300", "Ivory card", Surface.SMOOTH, 0.34, 300, 24, "#f6efdd");
+        card("white-350", "White card", Surface.COATED, 0.37, 350, 15, "#fbfbf7");
+        card("slate-270", "Slate card", Surface.VELLUM, 0.34, 270, 9, "#3f4a57");
+        card("honey-216", "Honey paper", Surface.SMOOTH, 0.27, 216, 12, "#f2d48a");
         card("wash-300", "Watercolour sheet", Surface.TEXTURED, 0.45, 300, 6, "#f7f4ec");
-        card("text-160", "White paper", Surface.SMOOTH, 0.19, 160, 60, "#ffffff");
+        card("text-160", "White paper", Surface.SMOOTH, 0.19, 160, 40, "#ffffff");
         kit.add(
                 Stock.class,
                 new Stock(
@@ -189,7 +209,7 @@ final class HoneyShowKit {
     private void card(String id, String name, Surface surface, double mm, double gsm, int left, String colour) {
         kit.add(
                 Stock.class,
-                new Stock(id, name, Stock.Kind.CARD, surface, mm, gsm, 108, 140, left, true, false, colour),
+                new Stock(id, name, Stock.Kind.CARD, surface, mm, gsm, 210, 297, left, true, false, colour),
                 id);
     }
 

@@ -13,7 +13,9 @@ import glanzen.kit.Press;
 import glanzen.kit.Stock;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Service;
@@ -26,9 +28,14 @@ import tools.jackson.databind.node.ObjectNode;
 @Transactional
 public class KitService {
 
+    private static final int MOST_READ = 2000;
+
     private final KitRepository items;
     private final Json json;
     private final JsonMapper mapper;
+
+    /** Things read, by their text: a drawing that follows a hand asks for the kit many times a second. */
+    private final Map<String, Object> read = new ConcurrentHashMap<>();
 
     KitService(KitRepository items, Json json, JsonMapper mapper) {
         this.items = items;
@@ -158,7 +165,11 @@ public class KitService {
     }
 
     private <T extends Record> Kept<T> kept(KitItemEntity entity, Class<T> type) {
-        return new Kept<>(json.read(entity.body, type), entity.version, entity.retired);
+        if (read.size() > MOST_READ) {
+            read.clear();
+        }
+        Object item = read.computeIfAbsent(entity.body, text -> json.read(text, type));
+        return new Kept<>(type.cast(item), entity.version, entity.retired);
     }
 
     /** The key is ours to give, whatever a request says. */

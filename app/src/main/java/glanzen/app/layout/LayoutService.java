@@ -2,7 +2,7 @@ package glanzen.app.layout;
 
 import glanzen.app.kit.KitService;
 import glanzen.app.layout.LayoutView.Ground;
-import glanzen.app.layout.LayoutView.MendView;
+import glanzen.app.layout.LayoutView.LayoutMend;
 import glanzen.app.layout.LayoutView.PlateView;
 import glanzen.app.layout.LayoutView.RemarkView;
 import glanzen.app.preferences.PreferencesService;
@@ -59,7 +59,11 @@ class LayoutService {
 
     /** The set-up of a draft, laid out; a draft without layout begins with its plate in the middle. */
     SetUp laidOut(Draft draft) {
-        SetUp setUp = Drafts.setUp(draft, kit.kit());
+        return laidOut(draft, kit.kit());
+    }
+
+    private static SetUp laidOut(Draft draft, Kit things) {
+        SetUp setUp = Drafts.setUp(draft, things);
         if (setUp.layout().laid()) {
             return setUp;
         }
@@ -75,8 +79,8 @@ class LayoutService {
 
     /** Does the steps and works out what comes of them. */
     LayoutView look(Draft draft, List<LayoutStep> steps) {
-        SetUp setUp = laidOut(draft);
         Kit things = kit.kit();
+        SetUp setUp = laidOut(draft, things);
         LengthUnit unit = preferences.get().length();
         Layout layout = setUp.layout();
         List<Guide> guides = new ArrayList<>();
@@ -201,10 +205,10 @@ class LayoutService {
     }
 
     private static RemarkView view(Remark r) {
-        return new RemarkView(r.rule(), r.stops(), r.keys(), r.what(), r.why(), view(r.mend()));
+        return new RemarkView(r.rule(), r.weight(), r.keys(), r.what(), r.why(), view(r.mend()));
     }
 
-    private static @Nullable MendView view(Remark.@Nullable Mend mend) {
-        return mend == null ? null : new MendView(mend.label(), Objects.requireNonNull(Drafts.draft(mend.layout())));
+    private static @Nullable LayoutMend view(Remark.@Nullable Mend mend) {
+        return mend == null ? null : new LayoutMend(mend.label(), Objects.requireNonNull(Drafts.draft(mend.layout())));
     }
 }

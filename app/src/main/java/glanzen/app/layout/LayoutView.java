@@ -4,6 +4,7 @@ import glanzen.app.setup.LayoutDraft;
 import glanzen.layout.Lying;
 import glanzen.layout.Measures.Measure;
 import glanzen.layout.Moves.Guide;
+import glanzen.layout.Remark;
 import glanzen.layout.RibbonReading.Reading;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -91,14 +92,14 @@ public record LayoutView(
     /** Something to know, with the layout that mends it. */
     public record RemarkView(
             String rule,
-            boolean stops,
+            Remark.Weight weight,
             List<String> keys,
             String what,
             String why,
-            @Nullable MendView mend) {}
+            @Nullable LayoutMend mend) {}
 
     /** A way out. */
-    public record MendView(String label, LayoutDraft layout) {}
+    public record LayoutMend(String label, LayoutDraft layout) {}
 
     /** The numbers in SVG's order: a b c d e f. */
     static List<Double> matrix(AffineTransformation t) {

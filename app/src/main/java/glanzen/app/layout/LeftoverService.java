@@ -57,10 +57,11 @@ class LeftoverService {
      * @param restCm2 unspent foil afterwards
      * @param layout the layout with the plate's foil taken from there
      */
-    record FoundView(LeftoverView leftover, FoilFrom from, List<Double> placing, double restCm2, LayoutDraft layout) {}
+    record CoveringView(
+            LeftoverView leftover, FoilFrom from, List<Double> placing, double restCm2, LayoutDraft layout) {}
 
     /** What was found, and among how many. */
-    record FinderView(List<FoundView> found, int searched) {}
+    record FinderView(List<CoveringView> found, int searched) {}
 
     List<LeftoverView> all() {
         return kit.leftovers().stream().map(this::view).toList();
@@ -72,8 +73,8 @@ class LeftoverService {
         List<Leftover> ofFilm = kit.leftovers().stream()
                 .filter(l -> l.filmId().equals(setUp.film().id()))
                 .toList();
-        List<FoundView> found = finder.find(lying.artwork(), ofFilm).stream()
-                .map(f -> new FoundView(
+        List<CoveringView> found = finder.find(lying.artwork(), ofFilm).stream()
+                .map(f -> new CoveringView(
                         view(f.leftover()),
                         f.from(),
                         LayoutView.matrix(LeftoverFinder.laid(

@@ -1,0 +1,71 @@
+package glanzen.app.demo;
+
+import glanzen.kit.Kit;
+import glanzen.kit.Plate;
+import glanzen.layout.Bed;
+import glanzen.layout.Hangs;
+import glanzen.layout.Hold;
+import glanzen.layout.Hold.Kind;
+import glanzen.layout.Layout;
+import glanzen.layout.Method;
+import glanzen.layout.Piece;
+import glanzen.layout.Placed;
+import glanzen.layout.TurnedOver;
+import java.util.List;
+
+/** Where things lie on the pieces of the show. */
+final class HoneyShowLayouts {
+
+    private HoneyShowLayouts() {}
+
+    /** The bee over the word, on one axis. */
+    static Layout prizeCard(Layout first, Kit things) {
+        Plate word = first.plates().get(0).plate();
+        Plate bee = things.plates().stream()
+                .filter(p -> p.id().equals("bee"))
+                .findFirst()
+                .orElseThrow();
+        return new Layout(
+                new Piece(105, 148, 0),
+                Bed.MIDDLE,
+                Method.LOOSE,
+                Hangs.NEITHER,
+                List.of(
+                        new Placed(word.id(), word, 0, Hold.CENTRED, Hold.at(Kind.BASELINE, 32), null),
+                        new Placed(
+                                bee.id(),
+                                bee,
+                                0,
+                                Hold.by(Kind.IN_LINE, 0, word.id()),
+                                Hold.by(Kind.AFTER, 14, word.id()),
+                                null)),
+                List.of(),
+                List.of());
+    }
+
+    /** The village's name along a ribbon whose right end hangs. */
+    static Layout ribbon(Layout first) {
+        Plate name = first.plates().get(0).plate();
+        return new Layout(
+                new Piece(260, 25, 0),
+                first.bed(),
+                Method.TAPED,
+                Hangs.RIGHT_END,
+                List.of(new Placed(name.id(), name, 0, Hold.at(Kind.FROM_HIGH, 70), Hold.CENTRED, null)),
+                List.of(),
+                List.of());
+    }
+
+    /** A long sign, folded: the words on its lower half. */
+    static Layout sign(Layout first) {
+        Plate words = first.plates().get(0).plate();
+        return new Layout(
+                new Piece(148, 105, 2),
+                new Bed(0, 0, 0, TurnedOver.SIDEWAYS),
+                Method.TAPED,
+                Hangs.NEITHER,
+                List.of(new Placed(words.id(), words, 0, Hold.CENTRED, Hold.at(Kind.BASELINE, 38), null)),
+                List.of(),
+                List.of());
+    }
+}

@@ -1,0 +1,74 @@
+<script lang="ts">
+  import { api, asked, type Schemas } from '../../api/client';
+  import { kit } from '../../state/kit.svelte';
+  import { tell } from '../../state/messages.svelte';
+  import { preferences } from '../../state/preferences.svelte';
+  import LeftoverDrawing from '../layout/LeftoverDrawing.svelte';
+  import { retire } from './shelves';
+
+  /** Leftovers as they look, with what is spent of them. */
+  let { retiredToo, onedit }: { retiredToo: boolean; onedit: (id: string) => void } = $props();
+  let views = $state<Record<string, Schemas['LeftoverView']>>({});
+  const all = $derived(kit.all.leftovers.filter((k) => retiredToo || !k.retired));
+  const film = (id: string) =>
+    kit.all.films.find((k) => k.item.id === id)?.item.name ?? 'a film that is gone';
+
+  $effect(() => {
+    void kit.all.leftovers;
+    asked(api.GET('/api/layouts/leftovers'))
+      .then((list) => (views = Object.fromEntries(list.map((l) => [l.id, l]))))
+      .catch(tell);
+  });
+
+  async function change(work: Promise<unknown>) {
+    try {
+      await work;
+      await kit.load();
+    } catch (trouble) {
+      tell(trouble);
+    }
+  }
+
+  const undo = (id: string, version: number) =>
+    asked(api.POST('/api/kit/leftovers/{id}/undo', { params: { path: { id }, query: { version } } }));
+</script>
+
+<ul class="grid gap-x-8 sm:grid-cols-2 xl:grid-cols-3">
+  {#each all as kept (kept.item.id)}
+    {@const view = views[kept.item.id]}
+    <li class="border-rule flex flex-col gap-2 border-b py-4 {kept.retired ? 'opacity-60' : ''}">
+      <div class="flex h-[136px] items-end">
+        {#if view}<LeftoverDrawing leftover={view} width={250} />{/if}
+      </div>
+      <p>
+        <strong class="text-[17px]">{kept.item.name}</strong><br />
+        <span class="text-soft"
+          >{film(kept.item.filmId)}, {preferences.lengthFigure(kept.item.widthMm)} × {preferences.length(
+            kept.item.heightMm,
+          )}{view ? `, ${Math.round(view.freeCm2)} cm² unspent` : ''}</span
+        >
+      </p>
+      <div class="flex flex-wrap gap-1">
+        <button class="press" aria-label="Change {kept.item.name}" onclick={() => onedit(kept.item.id)}
+          >Change</button
+        >
+        <button
+          class="press press-quiet"
+          disabled={kept.item.spent.length === 0}
+          aria-label="Undo the last use of {kept.item.name}"
+          onclick={() => change(undo(kept.item.id, kept.version))}>Undo last use</button
+        >
+        <button
+          class="press press-quiet"
+          aria-label="{kept.retired ? 'Use again' : 'Retire'} {kept.item.name}"
+          onclick={() => change(retire('leftovers', kept.item.id, kept.version, !kept.retired))}
+          >{kept.retired ? 'Use again' : 'Retire'}</button
+        >
+      </div>
+    </li>
+  {:else}
+    <li class="text-soft py-6">
+      No leftovers yet. Foil that is cut for a pull is kept here when it is logged.
+    </li>
+  {/each}
+</ul>

@@ -1,0 +1,122 @@
+<script lang="ts">
+  import { api, asked, type Draft, type LayoutView, type Schemas } from '../../api/client';
+  import QuantityField from '../../parts/QuantityField.svelte';
+  import { kit } from '../../state/kit.svelte';
+  import { laying } from '../../state/laying.svelte';
+  import { preferences } from '../../state/preferences.svelte';
+  import PartialCut from './PartialCut.svelte';
+
+  /** Which die of a nested set goes round the design, and whether the ground runs past the cut. */
+  interface Props {
+    view: LayoutView;
+    draft: Draft;
+    ontrial: (path: string) => void;
+  }
+  let { view, draft, ontrial }: Props = $props();
+
+  const dies = $derived(kit.inUse('plates').filter((p) => p.kind === 'THIN_DIE'));
+  const sets = $derived([...new Set(dies.map((d) => d.set).filter((s) => s !== ''))]);
+  let set = $state('');
+  let leastMm = $state(2);
+  let mostMm = $state(8);
+  let ground = $state('');
+  let tried = $state<Schemas['DieView'][]>([]);
+  let wrong = $state('');
+  const keys = $derived(
+    laying.chosen.filter((k) => view.plates.some((p) => p.key === k)).length > 0
+      ? laying.chosen.filter((k) => view.plates.some((p) => p.key === k))
+      : view.plates.filter((p) => p.key !== ground).map((p) => p.key),
+  );
+
+  $effect(() => {
+    if (!sets.includes(set)) set = sets[0] ?? '';
+  });
+  $effect(() => {
+    if (!set || keys.length === 0) return;
+    const question = new AbortController();
+    const body = { draft, keys, groundKeys: ground ? [ground] : [], set, leastMm, mostMm };
+    asked(api.POST('/api/layouts/dies', { body, signal: question.signal }))
+      .then((found) => {
+        tried = found;
+        wrong = '';
+        ontrial(found.find((d) => d.fits)?.path ?? '');
+      })
+      .catch((trouble: Error) => {
+        if (!question.signal.aborted) wrong = trouble.message;
+      });
+    return () => question.abort();
+  });
+</script>
+
+<section aria-labelledby="dies-title">
+  <h2 id="dies-title" class="sr-only">Dies</h2>
+  {#if sets.length === 0}
+    <p class="text-soft">No nested set is in your kit. Name a set on its dies to compare them here.</p>
+  {:else}
+    <label class="label block"
+      >Nested set
+      <select class="w-full py-1.5 pr-8 pl-2" bind:value={set}>
+        {#each sets as s (s)}<option value={s}>{s}</option>{/each}
+      </select></label
+    >
+    <div class="mt-2 grid grid-cols-2 gap-2">
+      <QuantityField
+        kind="LENGTH"
+        label="Border at least"
+        name="least"
+        value={leastMm}
+        onvalue={(v) => (leastMm = v)}
+      />
+      <QuantityField
+        kind="LENGTH"
+        label="and at most"
+        name="most"
+        value={mostMm}
+        onvalue={(v) => (mostMm = v)}
+      />
+    </div>
+    {#if view.plates.length > 1}
+      <label class="label mt-2 block"
+        >Ground that must run past the cut
+        <select class="w-full py-1.5 pr-8 pl-2" bind:value={ground}>
+          <option value="">none</option>
+          {#each view.plates as p (p.key)}<option value={p.key}>{p.name}</option>{/each}
+        </select></label
+      >
+    {/if}
+    {#if wrong}<p role="alert" class="text-ochre mt-2">{wrong}</p>{/if}
+    <ul class="mt-2" aria-live="polite">
+      {#each tried as die (die.dieId)}
+        <li class="border-rule border-b py-2 {die.fits ? '' : 'text-soft'}">
+          <div class="flex items-center gap-2">
+            <span class="figure w-7 text-[20px]">{die.number}</span>
+            <button
+              class="min-w-0 flex-1 text-left"
+              onclick={() => ontrial(die.path)}
+              aria-label="Show {die.name} on the piece"
+            >
+              <strong class={die.fits ? 'text-clean' : ''}>{die.name}</strong>{die.fits ? ', fits' : ''}<br />
+              <span class="text-[15px]">
+                {die.clears
+                  ? `border ${preferences.length(die.leastMm)} where it is tightest`
+                  : `cuts ${preferences.length(-die.leastMm)} into the design`}{die.bleed
+                  ? die.bleed.past
+                    ? `; the ground runs ${preferences.length(die.bleed.leastMm)} past it`
+                    : `; the ground ends ${preferences.length(-die.bleed.leastMm)} short of it`
+                  : ''}
+              </span>
+            </button>
+            <button
+              class="press"
+              aria-label="Lay out {die.name}"
+              onclick={() => laying.do({ kind: 'ADD_CUT', plateId: die.dieId, keys: keys.slice(0, 1) })}
+              >Use</button
+            >
+          </div>
+        </li>
+      {/each}
+    </ul>
+    <p class="text-soft mt-1 text-[14px]">Numbers count from the largest.</p>
+  {/if}
+  <PartialCut {dies} />
+</section>

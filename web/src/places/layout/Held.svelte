@@ -1,0 +1,103 @@
+<script lang="ts">
+  import type { LayoutView } from '../../api/client';
+  import { kit } from '../../state/kit.svelte';
+  import { laying } from '../../state/laying.svelte';
+  import { preferences } from '../../state/preferences.svelte';
+
+  /** What is held true, and where it is said in words. */
+  let { view }: { view: LayoutView } = $props();
+  let words = $state('');
+  const all = $derived([...view.plates, ...view.cuts]);
+  const chosen = $derived(all.filter((p) => laying.chosen.includes(p.key)));
+  const named = $derived(chosen.map((p) => p.name).join(', '));
+  const example = $derived(
+    preferences.now.length === 'MM'
+      ? 'baseline 31 mm from the bottom, centred'
+      : 'baseline 1 1/4 in from the bottom, centred',
+  );
+
+  async function place() {
+    await laying.do({ kind: 'PLACE', text: words });
+    if (!laying.wrong) words = '';
+  }
+</script>
+
+<section aria-labelledby="held-title">
+  <h2 id="held-title" class="label font-sans font-normal">Held true</h2>
+  <ul>
+    {#each all as plate (plate.key)}
+      {@const on = laying.chosen.includes(plate.key)}
+      <li class="border-rule border-b">
+        <button
+          class="w-full rounded-none px-2 py-1.5 text-left {on ? 'bg-verdigris-wash' : ''}"
+          aria-pressed={on}
+          onclick={(e) => {
+            if (e.shiftKey || e.ctrlKey) laying.choose(plate.key, true);
+            else laying.chosen = [plate.key];
+          }}
+        >
+          <strong>{plate.name}</strong>
+          <span class="text-soft block text-[15px] leading-snug"
+            >{plate.words.map(preferences.said).join(', ')}</span
+          >
+        </button>
+      </li>
+    {/each}
+  </ul>
+  {#if chosen.length > 0}
+    <form
+      class="mt-3"
+      onsubmit={(e) => {
+        e.preventDefault();
+        place();
+      }}
+    >
+      <label class="label block" for="words">Place {named}</label>
+      <div class="flex gap-1">
+        <input
+          id="words"
+          class="min-w-0 flex-1 px-2 py-1.5"
+          placeholder={example}
+          bind:value={words}
+          aria-invalid={laying.wrong ? 'true' : undefined}
+          aria-describedby={laying.wrong ? 'words-wrong' : undefined}
+        />
+        <button class="press" disabled={words.trim() === ''}>Place</button>
+      </div>
+      {#if laying.wrong}<p id="words-wrong" role="alert" class="text-ochre mt-1 text-[14px]">
+          {laying.wrong}
+        </p>{/if}
+    </form>
+    <div class="mt-2 flex flex-wrap gap-1">
+      <button class="press press-quiet" onclick={() => laying.do({ kind: 'TURN' })}>Turn a quarter</button>
+      {#if chosen.length > 1}
+        <button class="press press-quiet" onclick={() => laying.do({ kind: 'ONE_AXIS' })}>On one axis</button>
+      {/if}
+      {#if chosen.length > 2}
+        <button class="press press-quiet" onclick={() => laying.do({ kind: 'SAME_GAPS' })}>Same gaps</button>
+      {/if}
+      <button
+        class="press press-quiet"
+        disabled={view.plates.filter((p) => !laying.chosen.includes(p.key)).length === 0}
+        onclick={() => laying.do({ kind: 'REMOVE' })}>Take off</button
+      >
+    </div>
+  {:else}
+    <p class="text-soft mt-2 text-[15px]">Choose a design to place it; with Shift several.</p>
+  {/if}
+  <label class="sr-only" for="add-plate">Add a plate</label>
+  <select
+    id="add-plate"
+    class="mt-2 w-full py-1.5 pr-8 pl-2"
+    onchange={(e) => {
+      const plateId = e.currentTarget.value;
+      e.currentTarget.value = '';
+      if (plateId) laying.do({ kind: 'ADD', plateId });
+    }}
+  >
+    <option value="">Add a plate…</option>
+    {#each kit.inUse('plates').filter((p) => p.kind !== 'THIN_DIE' || !p.set) as p (p.id)}
+      <option value={p.id}>{p.name}</option>
+    {/each}
+  </select>
+</section>

@@ -1,0 +1,70 @@
+<script lang="ts">
+  import { push } from 'svelte-spa-router';
+  import { api, asked } from '../../api/client';
+  import { editing } from '../../state/editing.svelte';
+  import { laying } from '../../state/laying.svelte';
+  import { tell } from '../../state/messages.svelte';
+  import Conflict from '../stack/Conflict.svelte';
+  import Bench from './Drawings.svelte';
+  import Expected from './Expected.svelte';
+  import Panel from './Panel.svelte';
+  import Remarks from './Remarks.svelte';
+
+  let { params = {} }: { params?: { id?: string } } = $props();
+  const draft = $derived(editing.draft);
+  let trial = $state('');
+
+  $effect(() => {
+    const id = params.id;
+    if (id && id !== editing.saved?.id) editing.open(id).catch(tell);
+    else if (!id) openLast().catch(tell);
+  });
+  $effect(() => {
+    if (draft) laying.show(draft);
+  });
+
+  async function openLast() {
+    const id = editing.saved?.id ?? (await asked(api.GET('/api/set-ups')))[0]?.id;
+    await push(id ? `/layout/${id}` : '/bench?new');
+  }
+
+  function key(event: KeyboardEvent) {
+    const target = event.target as HTMLElement;
+    if (target.closest('input, select, textarea, dialog')) return;
+    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
+      event.preventDefault();
+      if (event.shiftKey) editing.redo();
+      else editing.undo();
+    } else if (event.key === 'Escape' && laying.moving) laying.drop(true);
+  }
+</script>
+
+<svelte:window onkeydown={key} />
+
+{#if draft && laying.view}
+  <div class="grid min-h-full lg:grid-cols-[minmax(0,1fr)_300px]">
+    <section class="flex min-w-0 flex-col gap-3 px-4 py-4 md:px-6" aria-label="Layout">
+      <div class="flex flex-wrap items-start gap-x-4 gap-y-2">
+        <div class="min-w-0 flex-1">
+          <h1 class="text-[28px]">Layout</h1>
+          <Expected />
+        </div>
+        <div class="flex gap-1">
+          <button class="press press-quiet" disabled={!editing.canUndo} onclick={() => editing.undo()}
+            >Undo</button
+          >
+          <button class="press press-quiet" disabled={!editing.canRedo} onclick={() => editing.redo()}
+            >Redo</button
+          >
+          <a class="press press-strong" href="#/stack/{editing.saved?.id}">To the stack</a>
+        </div>
+      </div>
+      <Bench view={laying.view} {trial} />
+      <Remarks view={laying.view} />
+    </section>
+    <Panel view={laying.view} {draft} ontrial={(path) => (trial = path)} />
+  </div>
+  <Conflict />
+{:else}
+  <p class="text-soft p-8">Laying it out…</p>
+{/if}

@@ -1,0 +1,97 @@
+<script lang="ts">
+  import { api, asked, type Draft, type LayoutView, type Schemas } from '../../api/client';
+  import { editing } from '../../state/editing.svelte';
+  import { laying } from '../../state/laying.svelte';
+  import { tell } from '../../state/messages.svelte';
+  import { outlines } from '../../state/outlines.svelte';
+  import { preferences } from '../../state/preferences.svelte';
+  import LeftoverDrawing from './LeftoverDrawing.svelte';
+  import PatchworkFinder from './PatchworkFinder.svelte';
+
+  /** Which leftover still has foil for a design, smallest first. */
+  let { view, draft }: { view: LayoutView; draft: Draft } = $props();
+  const SHOWN = 4;
+  const plate = $derived(view.plates.find((p) => laying.chosen.includes(p.key)) ?? view.plates[0]);
+  const taken = $derived(view.layout.plates.find((p) => p.key === plate?.key)?.foil);
+  let finder = $state<Schemas['FinderView']>();
+
+  $effect(() => {
+    const key = plate?.key;
+    if (!key) return;
+    const question = new AbortController();
+    const params = { query: { key } };
+    asked(api.POST('/api/layouts/leftovers', { params, body: draft, signal: question.signal }))
+      .then((found) => (finder = found))
+      .catch((trouble) => {
+        if (!question.signal.aborted) tell(trouble);
+      });
+    return () => question.abort();
+  });
+
+  function fresh() {
+    const plates = view.layout.plates.map((p) => (p.key === plate?.key ? { ...p, foil: undefined } : p));
+    laying.part({ plates });
+  }
+</script>
+
+<section aria-labelledby="leftover-title">
+  {#if view.plates.length > 1}
+    <label class="label block"
+      >Foil for
+      <select
+        class="w-full py-1.5 pr-8 pl-2"
+        value={plate?.key}
+        onchange={(e) => (laying.chosen = [e.currentTarget.value])}
+      >
+        {#each view.plates as p (p.key)}<option value={p.key}>{p.name}</option>{/each}
+      </select></label
+    >
+  {/if}
+  {#if finder && plate}
+    <h2 id="leftover-title" class="mt-2 text-[18px]">
+      {finder.found.length === 0
+        ? `No leftover covers ${plate.name}`
+        : `${finder.found.length} of ${finder.searched} leftover${finder.searched === 1 ? '' : 's'} cover${finder.found.length === 1 ? 's' : ''} ${plate.name}`}
+    </h2>
+    {#if taken}
+      <p class="mt-1">
+        Its foil comes from a leftover.
+        <button class="press press-quiet" onclick={fresh}>Cut a fresh piece instead</button>
+      </p>
+    {/if}
+    <ul>
+      {#each finder.found.slice(0, SHOWN) as found (found.leftover.id)}
+        <li class="border-rule border-b py-3">
+          <LeftoverDrawing
+            leftover={found.leftover}
+            design={outlines.of(plate.plateId)}
+            placing={found.placing}
+          />
+          <div class="mt-1 flex items-center justify-between gap-2">
+            <p class="min-w-0 text-[15px] leading-snug">
+              <strong>{found.leftover.name}</strong><br />
+              <span class="text-soft"
+                >middle {preferences.length(found.from.xMm)} from the left, {preferences.length(
+                  found.from.yMm,
+                )} up{found.from.degrees > 0 ? `, turned ${found.from.degrees}°` : ''}; {Math.round(
+                  found.restCm2,
+                )} cm² stay</span
+              >
+            </p>
+            <button
+              class="press"
+              disabled={taken?.leftoverId === found.leftover.id}
+              aria-label="Use {found.leftover.name}"
+              onclick={() => editing.part({ layout: found.layout })}
+              >{taken?.leftoverId === found.leftover.id ? 'In use' : 'Use'}</button
+            >
+          </div>
+        </li>
+      {/each}
+    </ul>
+    {#if finder.found.length === 0}
+      <p class="text-soft mt-1">Cut a fresh piece from the roll; the cut list says how large.</p>
+    {/if}
+  {/if}
+  <PatchworkFinder />
+</section>

@@ -1,0 +1,80 @@
+<script lang="ts">
+  import { api, asked, type Draft, type LayoutView, type Schemas } from '../../api/client';
+  import TwentyPulls from '../../drawing/TwentyPulls.svelte';
+  import { editing } from '../../state/editing.svelte';
+  import { laying } from '../../state/laying.svelte';
+
+  /** Patches behind weak places, with the forecast after patching. */
+  let { view, draft }: { view: LayoutView; draft: Draft } = $props();
+  type Where = NonNullable<Parameters<typeof ask>[0]>;
+  const PLACES: [Where, string][] = [
+    ['AS_FORECAST', 'where the forecast is weak'],
+    ['MIDDLE', 'in the middle, as I saw'],
+    ['LEFT', 'on the left, as I saw'],
+    ['RIGHT', 'on the right, as I saw'],
+    ['UPPER', 'at the top, as I saw'],
+    ['LOWER', 'at the bottom, as I saw'],
+  ];
+  let where = $state<Where>('AS_FORECAST');
+  let proposals = $state<Schemas['PatchView'][]>();
+  let wrong = $state('');
+  const now = $derived(editing.answer?.expected);
+
+  function ask(place: 'AS_FORECAST' | 'MIDDLE' | 'LEFT' | 'RIGHT' | 'UPPER' | 'LOWER', signal: AbortSignal) {
+    const params = { query: { where: place } };
+    return asked(api.POST('/api/layouts/make-ready', { params, body: draft, signal }));
+  }
+
+  $effect(() => {
+    const question = new AbortController();
+    ask(where, question.signal)
+      .then((found) => {
+        proposals = found;
+        wrong = '';
+      })
+      .catch((trouble: Error) => {
+        if (!question.signal.aborted) wrong = trouble.message;
+      });
+    return () => question.abort();
+  });
+</script>
+
+<section aria-labelledby="ready-title">
+  <h2 id="ready-title" class="sr-only">Make-ready</h2>
+  <label class="label block"
+    >The pull is weak
+    <select class="w-full py-1.5 pr-8 pl-2" bind:value={where}>
+      {#each PLACES as [place, words] (place)}<option value={place}>{words}</option>{/each}
+    </select></label
+  >
+  {#if now}<div class="mt-3 [&_h2]:text-[16px]!"><TwentyPulls expected={now} /></div>{/if}
+  {#if view.layout.patches.length > 0}
+    <button class="press press-quiet mt-2 -ml-2" onclick={() => laying.part({ patches: [] })}
+      >Take the patches out</button
+    >
+  {/if}
+  {#if wrong}<p role="alert" class="text-ochre mt-2">{wrong}</p>{/if}
+  {#if proposals}
+    <ul class="mt-3">
+      {#each proposals as p (p.boardId)}
+        <li class="border-rule flex items-center gap-3 border-t py-2">
+          <p class="min-w-0 flex-1">
+            <strong>{p.name}</strong> behind it<br />
+            <span class="text-soft"
+              >{p.expected.twenty[1]} of 20 clean, {p.expected.twenty[2]} over, {p.expected.twenty[0]} under</span
+            >
+          </p>
+          <button
+            class="press"
+            aria-label="Patch with {p.name}"
+            onclick={() => editing.part({ layout: p.layout })}>Use</button
+          >
+        </li>
+      {:else}
+        <li class="border-rule border-t py-2">
+          No place is clearly weaker than the rest. More soak or a shim helps all of it.
+        </li>
+      {/each}
+    </ul>
+  {/if}
+</section>

@@ -1,0 +1,82 @@
+<script lang="ts">
+  import { api, asked, type Schemas } from '../../api/client';
+  import QuantityField from '../../parts/QuantityField.svelte';
+  import { kit } from '../../state/kit.svelte';
+  import { tell } from '../../state/messages.svelte';
+
+  /** Scraps over a stamped area: what they cover, and where gaps stay. */
+  let widthMm = $state(60);
+  let heightMm = $state(40);
+  let work = $state<Schemas['PatchworkView']>();
+  const scale = $derived(Math.min(230 / widthMm, 150 / heightMm));
+  const colour = (filmId: string) => kit.all.films.find((k) => k.item.id === filmId)?.item.colour ?? '#bbb';
+
+  async function lay() {
+    try {
+      const body = { plateId: '', widthMm, heightMm, leftoverIds: [] };
+      work = await asked(api.POST('/api/layouts/patchwork', { body }));
+    } catch (trouble) {
+      tell(trouble);
+    }
+  }
+</script>
+
+<details class="border-rule mt-4 border-t pt-3">
+  <summary class="text-verdigris font-bold">Patchwork of scraps for a stamp</summary>
+  <div class="mt-2 grid grid-cols-2 gap-2">
+    <QuantityField
+      kind="LENGTH"
+      label="Stamped width"
+      name="stampWidth"
+      value={widthMm}
+      onvalue={(v) => (widthMm = v)}
+    />
+    <QuantityField
+      kind="LENGTH"
+      label="Stamped height"
+      name="stampHeight"
+      value={heightMm}
+      onvalue={(v) => (heightMm = v)}
+    />
+  </div>
+  <button class="press mt-2" onclick={lay}>Lay scraps</button>
+  {#if work}
+    <svg
+      class="mt-3"
+      width={widthMm * scale + 2}
+      height={heightMm * scale + 2}
+      role="img"
+      aria-label="Scraps cover {Math.round(work.coverage * 100)} % of the stamp"
+    >
+      <clipPath id="stamped"><rect width={widthMm} height={heightMm} /></clipPath>
+      <g transform="translate(1 {heightMm * scale + 1}) scale({scale} {-scale})" clip-path="url(#stamped)">
+        {#each work.scraps as scrap, i (i)}
+          <path
+            d={scrap.path}
+            fill={colour(scrap.filmId)}
+            fill-rule="evenodd"
+            stroke="var(--paper)"
+            stroke-width="0.5"
+          />
+        {/each}
+        {#if work.gaps}
+          <path
+            d={work.gaps}
+            fill="var(--paper)"
+            stroke="var(--ochre)"
+            stroke-width="2"
+            vector-effect="non-scaling-stroke"
+          />
+        {/if}
+      </g>
+    </svg>
+    <p>
+      {work.scraps.length} scraps cover {Math.round(work.coverage * 100)} %{work.gaps
+        ? '; what is outlined stays bare'
+        : ''}.
+    </p>
+    <ol class="text-soft list-decimal pl-5 text-[15px]">
+      {#each work.scraps as scrap, i (i)}<li>{scrap.name}</li>{/each}
+    </ol>
+  {/if}
+</details>

@@ -1,0 +1,67 @@
+<script lang="ts">
+  import { api, asked, type LayoutView, type RunView } from '../../api/client';
+  import PieceView from '../../drawing/PieceView.svelte';
+  import PlatformView from '../../drawing/PlatformView.svelte';
+  import { kit } from '../../state/kit.svelte';
+  import { tell } from '../../state/messages.svelte';
+  import { outlines } from '../../state/outlines.svelte';
+
+  /** Where the plates go, large, with the distances that matter. */
+  let { run }: { run: RunView } = $props();
+  let view = $state<LayoutView>();
+  let width = $state(640);
+  const taped = $derived(view?.layout.method === 'TAPED');
+  const tint = (kind: 'STOCK' | 'FILM') => {
+    const layer = run.draft.layers.find((l) => l.kind === kind);
+    return ((layer && kit.item(layer)) as { colour?: string } | undefined)?.colour ?? '#eee';
+  };
+  const scale = $derived.by(() => {
+    if (!view) return 1;
+    const piece = view.layout.piece;
+    const wide = view.ground.widthMm + (taped ? piece.widthMm : 0);
+    return Math.min(
+      (width - (taped ? 190 : 100)) / wide,
+      330 / Math.max(view.ground.heightMm, piece.heightMm),
+    );
+  });
+  let chosen = $state<string[]>([]);
+
+  $effect(() => {
+    if (!run.draft.layout) return;
+    asked(api.POST('/api/layouts', { body: { draft: run.draft, steps: [] } }))
+      .then((found) => {
+        view = found;
+        outlines.want(found.plates.map((p) => p.plateId));
+        chosen = found.plates.slice(0, 1).map((p) => p.key);
+      })
+      .catch(tell);
+  });
+</script>
+
+<div bind:clientWidth={width} class="mt-4">
+  {#if view}
+    <div class="flex flex-wrap items-center gap-2">
+      {#if taped}
+        <figure class="m-0">
+          <figcaption class="label pl-8">Tape it so, foil between</figcaption>
+          <PieceView
+            {view}
+            {scale}
+            stock={tint('STOCK')}
+            film={tint('FILM')}
+            {chosen}
+            onfocus={(k) => (chosen = [k])}
+          />
+        </figure>
+      {/if}
+      <figure class="m-0">
+        <figcaption class="label pl-8">
+          {taped ? 'Turned over, it lies so' : 'Lay the plates so'}{view.plates.length > 1
+            ? '; choose a plate for its distances'
+            : ''}
+        </figcaption>
+        <PlatformView {view} {scale} film={tint('FILM')} {chosen} onfocus={(k) => (chosen = [k])} />
+      </figure>
+    </div>
+  {/if}
+</div>

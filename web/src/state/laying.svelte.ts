@@ -1,0 +1,108 @@
+import {
+  api,
+  asked,
+  Trouble,
+  type Draft,
+  type LayoutDraft,
+  type LayoutStep,
+  type LayoutView,
+} from '../api/client';
+import { editing } from './editing.svelte';
+import { tell } from './messages.svelte';
+import { outlines } from './outlines.svelte';
+
+export type Drawing = 'PIECE' | 'PLATFORM';
+
+/** The Layout place: what the server makes of the draft's layout, what is chosen, and what a hand is doing to it. */
+class Laying {
+  view = $state<LayoutView>();
+  chosen = $state<string[]>([]);
+  moving = $state(false);
+  wrong = $state('');
+  #held?: Draft;
+  #waiting?: LayoutStep[];
+  #busy = false;
+
+  /** Works the draft out anew, unless a hand is moving something. */
+  async show(draft: Draft) {
+    if (this.moving) return;
+    await this.#look(draft, []);
+  }
+
+  choose(key: string, more: boolean) {
+    if (more)
+      this.chosen = this.chosen.includes(key) ? this.chosen.filter((k) => k !== key) : [...this.chosen, key];
+    else if (!this.chosen.includes(key)) this.chosen = [key];
+  }
+
+  /** Does something and keeps it as one step to undo. */
+  async do(step: Partial<LayoutStep> & { kind: LayoutStep['kind'] }) {
+    const draft = editing.draft;
+    if (!draft) return;
+    this.wrong = '';
+    await this.#look(draft, [{ keys: this.chosen, ...step }], true);
+    this.keep();
+  }
+
+  /** A change of the layout that needs no working out. */
+  part(part: Partial<LayoutDraft>) {
+    const layout = this.view?.layout;
+    if (layout) editing.part({ layout: { ...layout, ...part } });
+  }
+
+  /** Begins to move what is chosen. */
+  grab() {
+    this.#held = editing.draft;
+    this.moving = true;
+  }
+
+  /** Moved so far from where it was grabbed, mm. The newest question wins; none waits for another. */
+  dragTo(rightMm: number, upMm: number, drawing: Drawing, snapMm: number) {
+    this.#waiting = [{ kind: 'MOVE', keys: this.chosen, rightMm, upMm, drawing, snapMm }];
+    if (!this.#busy) this.#drain();
+  }
+
+  async #drain() {
+    this.#busy = true;
+    while (this.#waiting && this.#held) {
+      const steps = this.#waiting;
+      this.#waiting = undefined;
+      await this.#look(this.#held, steps);
+    }
+    this.#busy = false;
+    if (!this.moving) this.keep();
+  }
+
+  drop(cancelled = false) {
+    if (!this.moving) return;
+    this.moving = false;
+    if (cancelled && this.#held) this.#look(this.#held, []);
+    else if (!this.#busy) this.keep();
+    this.#held = undefined;
+  }
+
+  /** Keeps the layout as it is now in the draft. */
+  keep() {
+    const layout = this.view?.layout;
+    if (layout && editing.draft && JSON.stringify(layout) !== JSON.stringify(editing.draft.layout)) {
+      if (this.view) this.view.guides = [];
+      editing.part({ layout: $state.snapshot(layout) as LayoutDraft });
+    }
+  }
+
+  async #look(draft: Draft, steps: LayoutStep[], loud = false) {
+    try {
+      const view = await asked(api.POST('/api/layouts', { body: { draft, steps } }));
+      this.view = view;
+      const keys = [...view.plates, ...view.cuts].map((p) => p.key);
+      this.chosen = this.chosen.filter((k) => keys.includes(k));
+      outlines.want([...view.plates, ...view.cuts].map((p) => p.plateId));
+    } catch (trouble) {
+      const field = trouble instanceof Trouble ? trouble.fields[0] : undefined;
+      if (loud && field) this.wrong = `${field.message}. Accepted: ${field.accepted}.`;
+      else tell(trouble);
+    }
+  }
+}
+
+export const laying = new Laying();
