@@ -96,6 +96,9 @@ public final class PathText {
 
     private static Coordinate[] coordinates(String points) {
         String[] pairs = points.split("L");
+        if (pairs.length < 3) {
+            throw new IllegalArgumentException("fewer than three corners");
+        }
         Coordinate[] ring = new Coordinate[pairs.length + 1];
         for (int i = 0; i < pairs.length; i++) {
             int gap = pairs[i].indexOf(' ');

@@ -200,7 +200,10 @@ public final class SvgReader {
             area(path, toMm);
         }
         if (style.strokeWidth() > 0) {
-            area(new BasicStroke((float) style.strokeWidth()).createStrokedShape(path), toMm);
+            // Ends and corners as SVG draws them unless told otherwise.
+            BasicStroke stroke =
+                    new BasicStroke((float) style.strokeWidth(), BasicStroke.CAP_BUTT, BasicStroke.JOIN_MITER, 4);
+            area(stroke.createStrokedShape(path), toMm);
         }
     }
 

@@ -3,6 +3,7 @@ package glanzen.artwork;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Line2D;
 import java.awt.geom.Path2D;
+import java.awt.geom.Rectangle2D;
 import java.awt.geom.RoundRectangle2D;
 import java.io.StringReader;
 import org.apache.batik.parser.AWTPathProducer;
@@ -35,6 +36,10 @@ final class SvgShapes {
     private static Path2D rectangle(Element e) {
         double rx = e.hasAttribute("rx") ? length(e, "rx") : length(e, "ry");
         double ry = e.hasAttribute("ry") ? length(e, "ry") : rx;
+        if (rx == 0 && ry == 0) {
+            return new Path2D.Double(
+                    new Rectangle2D.Double(length(e, "x"), length(e, "y"), length(e, "width"), length(e, "height")));
+        }
         return new Path2D.Double(new RoundRectangle2D.Double(
                 length(e, "x"), length(e, "y"), length(e, "width"), length(e, "height"), 2 * rx, 2 * ry));
     }

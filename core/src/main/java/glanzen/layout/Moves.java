@@ -11,6 +11,8 @@ import org.jspecify.annotations.Nullable;
 /** Changes by hand to a layout. */
 public final class Moves {
 
+    private static final double BASELINE_PULL = 0.6;
+
     private Moves() {}
 
     /**
@@ -126,7 +128,7 @@ public final class Moves {
         return new Snapped(snapped, guides);
     }
 
-    private record Candidate(Layout layout, Guide guide, double awayMm) {}
+    private record Candidate(Layout layout, Guide guide, double pullMm) {}
 
     private static @Nullable Candidate nearest(
             Layout layout, String key, boolean across, double toleranceMm, ArtworkShelf shelf) {
@@ -138,9 +140,11 @@ public final class Moves {
                     p -> !p.key().equals(key) ? p : across ? p.held(hold, p.along()) : p.held(p.across(), hold));
             Lying lying = new Arrangement(tried, shelf).of(key);
             double away = Math.abs(low(lying, across) - from);
-            if (away <= toleranceMm && (best == null || away < best.awayMm - 1e-6)) {
+            // Words rather stand on one baseline than middle beside middle.
+            double pull = hold.kind() == Kind.BASELINE_OF ? away * BASELINE_PULL : away;
+            if (away <= toleranceMm && (best == null || pull < best.pullMm - 1e-6)) {
                 String words = Wording.said(tried, lying.placed()).get(across ? 0 : 1);
-                best = new Candidate(tried, new Guide(across, Snaps.line(lying, hold, across), words), away);
+                best = new Candidate(tried, new Guide(across, Snaps.line(lying, hold, across), words), pull);
             }
         }
         return best;

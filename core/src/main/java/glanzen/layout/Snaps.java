@@ -23,10 +23,10 @@ final class Snaps {
         holds.add(Hold.at(Kind.HIGH_HALF, 0));
         for (Lying other : others) {
             String name = other.placed().key();
-            holds.add(Hold.by(Kind.IN_LINE, 0, name));
             if (!across) {
                 holds.add(Hold.by(Kind.BASELINE_OF, 0, name));
             }
+            holds.add(Hold.by(Kind.IN_LINE, 0, name));
             holds.add(Hold.at(Kind.FROM_LOW, Hold.rounded(low(other.designBox(), across))));
             double room = across ? now.pieceBox().getWidth() : now.pieceBox().getHeight();
             holds.add(Hold.at(Kind.FROM_HIGH, Hold.rounded(room - high(other.designBox(), across))));

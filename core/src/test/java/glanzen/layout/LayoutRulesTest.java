@@ -1,0 +1,143 @@
+package glanzen.layout;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import glanzen.Bench;
+import glanzen.artwork.Motif;
+import glanzen.kit.Plate;
+import glanzen.kit.Press;
+import glanzen.kit.Stock;
+import glanzen.material.Material;
+import glanzen.measure.LengthUnit;
+import glanzen.measure.Printer;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** What a layout says of itself, and its templates. */
+class LayoutRulesTest {
+
+    private static final Press SOFT =
+            new Press("soft", "Whirr", Press.Kind.MOTOR, 14, 1700, 14, 155, 2200, 0.2, 5, 9, 13);
+
+    private static List<Remark> check(Layout layout) {
+        return check(layout, Stock.Kind.CARD);
+    }
+
+    private static List<Remark> check(Layout layout, Stock.Kind stock) {
+        return LayoutRules.check(new Arrangement(layout, ArrangementTest.SHELF), Bench.PLATFORM, SOFT, stock);
+    }
+
+    private static Remark find(List<Remark> remarks, String rule) {
+        return remarks.stream().filter(r -> r.rule().equals(rule)).findFirst().orElseThrow();
+    }
+
+    private static boolean cured(Layout layout, String rule) {
+        Remark.Mend mend = find(check(layout), rule).mend();
+        return mend != null
+                && check(mend.layout()).stream().noneMatch(r -> r.rule().equals(rule));
+    }
+
+    private static Layout one(double pieceWidth, double pieceHeight, Plate plate) {
+        return ArrangementTest.layout(new Piece(pieceWidth, pieceHeight, 0), plate);
+    }
+
+    @Test
+    void smallWordsAreHappierOffTheWeakMiddle() {
+        Layout middle = one(80, 100, ArrangementTest.words("First"));
+        assertEquals(Remark.Weight.NOTE, find(check(middle), "weak-middle").weight());
+        assertTrue(cured(middle, "weak-middle"));
+    }
+
+    @Test
+    void aPlateThatHangsOverIsMovedOrTurnedOntoThePlatform() {
+        Layout off = one(105, 148, ArrangementTest.words("First")).withBed(new Bed(70, 0, 0, TurnedOver.SIDEWAYS));
+        assertTrue(cured(off, "overhang"));
+        Plate wide = new Plate("w", "Wide", Plate.Kind.PLATE, Material.BRASS, 1.6, 200, 30, Motif.words("Honey Show"));
+        Layout across = one(205, 100, wide);
+        assertEquals("Turn it a quarter", find(check(across), "overhang").mend().label());
+        assertTrue(cured(across, "overhang"));
+        assertTrue(cured(across, "piece-wide"));
+    }
+
+    @Test
+    void platesMustNotLieOnEachOtherNorTooNearForTape() {
+        Layout two = ArrangementTest.layout(
+                new Piece(105, 148, 0), ArrangementTest.words("First"), ArrangementTest.words("Second"));
+        assertEquals(Remark.Weight.STOP, find(check(two), "plates-overlap").weight());
+        Layout near = Wording.place(two, List.of("second"), "9 mm below First", LengthUnit.MM);
+        Layout taped =
+                new Layout(near.piece(), near.bed(), Method.TAPED, near.hangs(), near.plates(), List.of(), List.of());
+        assertTrue(check(near).stream().noneMatch(r -> r.rule().equals("tape-room")));
+        assertEquals(List.of("first", "second"), find(check(taped), "tape-room").keys());
+    }
+
+    @Test
+    void platesOfTwoThicknessesAreNotPulledTogether() {
+        Plate thin = new Plate("t", "Thin", Plate.Kind.PLATE, Material.BRASS, 1.25, 40, 20, Motif.words("Second"));
+        Layout two = ArrangementTest.layout(new Piece(105, 148, 0), ArrangementTest.words("First"), thin);
+        assertTrue(find(check(two), "thickness-differs").what().contains("{mm:0.35}"));
+    }
+
+    @Test
+    void whatRunsPastTheEdgeIsTrimmedOrMended() {
+        Layout off = Wording.place(
+                one(105, 148, ArrangementTest.words("First")), List.of("first"), "100 from the left", LengthUnit.MM);
+        assertTrue(cured(off, "off-piece"));
+        Layout bleeding = Wording.place(
+                ArrangementTest.layout(new Piece(105, 148, 4), ArrangementTest.words("First")),
+                List.of("first"),
+                "-3 from the left",
+                LengthUnit.MM);
+        assertEquals(Remark.Weight.NOTE, find(check(bleeding), "runs-off").weight());
+    }
+
+    @Test
+    void ribbonWordsThatWouldReadUpwardsAreToldOf() {
+        Layout ribbon = ArrangementTest.layout(new Piece(200, 25, 0), ArrangementTest.words("First"))
+                .withBed(new Bed(0, 0, 1, TurnedOver.SIDEWAYS))
+                .withHangs(Hangs.LEFT_END);
+        Remark up = find(check(ribbon, Stock.Kind.RIBBON), "reads-upwards");
+        assertEquals(Hangs.RIGHT_END, up.mend().layout().hangs());
+        assertFalse(check(up.mend().layout(), Stock.Kind.RIBBON).stream()
+                .anyMatch(r -> r.rule().equals("reads-upwards")));
+    }
+
+    @Test
+    void theFirstLayoutGoesThroughThePress() {
+        for (double[] sheet : new double[][] {{210, 297}, {297, 210}, {305, 305}, {108, 140}, {50, 400}}) {
+            Stock stock = Bench.SMOOTH.cut(sheet[0], sheet[1]);
+            Layout layout = FirstLayout.of(Bench.WORDS, stock, Bench.PLATFORM, SOFT, Method.LOOSE);
+            assertTrue(layout.piece().widthMm() <= 150 && layout.piece().heightMm() <= 210, layout.piece() + "");
+        }
+    }
+
+    @Test
+    void theTracingSheetShowsEachPlateWhereThePlatformHasIt() {
+        Layout layout = one(105, 148, ArrangementTest.words("First")).withBed(new Bed(20, 10, 0, TurnedOver.SIDEWAYS));
+        Arrangement a = new Arrangement(layout, ArrangementTest.SHELF);
+        Template sheet = Templates.tracing(a, Bench.PLATFORM, new Printer(LengthUnit.IN));
+        assertEquals(150, sheet.widthMm());
+        List<Template.Area> metal = sheet.marks().stream()
+                .filter(m -> m instanceof Template.Area area && area.style() == Template.Style.METAL)
+                .map(Template.Area.class::cast)
+                .toList();
+        assertEquals(1, metal.size());
+        assertEquals(95, metal.get(0).shape().getCentroid().getX(), 0.01);
+        assertEquals(115, metal.get(0).shape().getCentroid().getY(), 0.01);
+        assertTrue(sheet.marks().stream()
+                .anyMatch(m -> m instanceof Template.Words w && w.text().endsWith(" in")));
+    }
+
+    @Test
+    void lengthsArePrintedToTheFraction() {
+        Printer inches = new Printer(LengthUnit.IN);
+        assertEquals("1 1/4 in", inches.length(31.75));
+        assertEquals("1/32 in", inches.length(0.8));
+        assertEquals("2 in", inches.length(50.8));
+        assertEquals("-1/2 in", inches.length(-12.7));
+        assertEquals("31.8 mm", new Printer(LengthUnit.MM).length(31.75));
+        assertEquals("cut 4 in off", inches.said("cut {mm:101.6} off"));
+    }
+}
