@@ -175,14 +175,14 @@ class ArrangementTest {
         Layout off =
                 Wording.place(THREE, List.of("first"), "baseline 40 from the bottom, 3 from the left", LengthUnit.MM);
         Layout near = Wording.place(
-                off, List.of("third"), "baseline 41 from the bottom, 1 mm right of the centre line", LengthUnit.MM);
+                off, List.of("third"), "baseline 40.1 from the bottom, 1 mm right of the centre line", LengthUnit.MM);
         Moves.Snapped snapped = Moves.snapped(near, "third", 1.5, SHELF);
         Placed third = snapped.layout().find("third").orElseThrow();
         assertEquals(Hold.CENTRED, third.across());
         assertEquals(Kind.BASELINE_OF, third.along().kind());
         assertEquals(List.of("first"), third.along().others());
         assertEquals(2, snapped.guides().size());
-        assertTrue(Moves.snapped(near, "third", 0.5, SHELF).guides().isEmpty());
+        assertTrue(Moves.snapped(near, "third", 0.05, SHELF).guides().isEmpty());
     }
 
     private static Layout anyBed(Random random) {
