@@ -92,6 +92,7 @@
         <StrataLayer
           {layer}
           {item}
+          others={layer.kind === 'PLATE' ? Math.max(0, (draft.layout?.plates.length ?? 1) - 1) : 0}
           band={{ ...band, top: band.top + ROLLER, label: band.label + ROLLER }}
           {body}
           {width}

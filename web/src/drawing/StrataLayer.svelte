@@ -9,6 +9,8 @@
   interface Props {
     layer: DraftLayer;
     item: Item | undefined;
+    /** How many more lie beside it. */
+    others: number;
     band: Band;
     body: { x: number; width: number };
     width: number;
@@ -20,8 +22,21 @@
     onselect: () => void;
     ongrab: (event: PointerEvent) => void;
   }
-  let { layer, item, band, body, width, found, level, selected, dragged, position, onselect, ongrab }: Props =
-    $props();
+  let {
+    layer,
+    item,
+    others,
+    band,
+    body,
+    width,
+    found,
+    level,
+    selected,
+    dragged,
+    position,
+    onselect,
+    ongrab,
+  }: Props = $props();
 
   const narrow = $derived(width < 560);
   // On a phone the leaders are short and the labels stand close.
@@ -55,7 +70,7 @@
       path += `M${at} ${y}v${rise}h${tooth}v${-rise}z`;
     return path;
   });
-  const name = $derived(item?.name ?? layer.id);
+  const name = $derived(`${item?.name ?? layer.id}${others > 0 ? ` and ${others} more` : ''}`);
   const thickness = $derived(item ? preferences.length(item.thicknessMm) : '');
 </script>
 

@@ -22,6 +22,7 @@ class Laying {
   #held?: Draft;
   #waiting?: LayoutStep[];
   #busy = false;
+  #doing: Promise<void> = Promise.resolve();
 
   /** Works the draft out anew, unless a hand is moving something. */
   async show(draft: Draft) {
@@ -35,13 +36,17 @@ class Laying {
     else if (!this.chosen.includes(key)) this.chosen = [key];
   }
 
-  /** Does something and keeps it as one step to undo. */
-  async do(step: Partial<LayoutStep> & { kind: LayoutStep['kind'] }) {
-    const draft = editing.draft;
-    if (!draft) return;
-    this.wrong = '';
-    await this.#look(draft, [{ keys: this.chosen, ...step }], true);
-    this.keep();
+  /** Does something and keeps it as one step to undo; keys pressed fast are done one after the other. */
+  do(step: Partial<LayoutStep> & { kind: LayoutStep['kind'] }): Promise<void> {
+    const keys = this.chosen;
+    this.#doing = this.#doing.then(async () => {
+      const draft = editing.draft;
+      if (!draft) return;
+      this.wrong = '';
+      await this.#look(draft, [{ keys, ...step }], true);
+      this.keep();
+    });
+    return this.#doing;
   }
 
   /** A change of the layout that needs no working out. */

@@ -94,7 +94,7 @@
       </figure>
     {/if}
 
-    <div class="mt-auto pt-6">
+    <div class="bg-paper sticky bottom-0 mt-auto pt-4 pb-2">
       {#if next}
         <div class="border-rule border-t pt-3">
           <p class="label">next, press Space</p>

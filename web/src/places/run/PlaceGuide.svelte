@@ -4,6 +4,7 @@
   import PlatformView from '../../drawing/PlatformView.svelte';
   import { kit } from '../../state/kit.svelte';
   import { tell } from '../../state/messages.svelte';
+  import { preferences } from '../../state/preferences.svelte';
   import { outlines } from '../../state/outlines.svelte';
 
   /** Where the plates go, large, with the distances that matter. */
@@ -25,6 +26,12 @@
     );
   });
   let chosen = $state<string[]>([]);
+  const distances = $derived(
+    (view?.plates ?? []).map((plate) => ({
+      plate,
+      list: (view?.measures ?? []).filter((m) => m.drawing === 'PLATFORM' && m.key === plate.key),
+    })),
+  );
 
   $effect(() => {
     if (!run.draft.layout) return;
@@ -62,6 +69,19 @@
         </figcaption>
         <PlatformView {view} {scale} film={tint('FILM')} {chosen} onfocus={(k) => (chosen = [k])} />
       </figure>
+      {#if !taped}
+        <dl class="min-w-[180px] flex-1">
+          {#each distances as { plate, list } (plate.key)}
+            <dt class="mt-3 text-[19px] font-bold">{plate.name}</dt>
+            {#each list as m (m.what)}
+              <dd class="leading-tight">
+                <span class="figure text-verdigris text-[26px]">{preferences.length(m.mm)}</span>
+                <span class="text-soft block text-[15px]">{m.what}</span>
+              </dd>
+            {/each}
+          {/each}
+        </dl>
+      {/if}
     </div>
   {/if}
 </div>

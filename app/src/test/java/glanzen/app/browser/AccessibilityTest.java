@@ -43,8 +43,9 @@ class AccessibilityTest {
     }
 
     private void go(String place, String sign) {
-        String path = place.equals("/stack")
-                ? "/stack/"
+        boolean ofSetUp = place.equals("/stack") || place.equals("/layout");
+        String path = ofSetUp
+                ? place + "/"
                         + Asked.setUp(caller, "Prize card, First").path("id").asString()
                 : place;
         browser.open(path);
@@ -55,12 +56,15 @@ class AccessibilityTest {
     @CsvSource({
         "/bench, main h2, LIGHT",
         "/bench, main h2, DARK",
-        "/stack, [data-testid=advice] li, LIGHT",
-        "/stack, [data-testid=advice] li, DARK",
+        "/stack, [data-testid=advice][aria-busy=false], LIGHT",
+        "/stack, [data-testid=advice][aria-busy=false], DARK",
+        "/layout, [data-plate=bee], LIGHT",
+        "/layout, [data-plate=bee], DARK",
         "/run, h1, LIGHT",
         "/pulls, main li img, LIGHT",
         "/pulls, main li img, DARK",
         "/kit/boards, main li, LIGHT",
+        "/kit/leftovers, main li svg, LIGHT",
         "/kit/presses, main li, DARK",
         "/bench?new, dialog, LIGHT"
     })
@@ -99,12 +103,14 @@ class AccessibilityTest {
     @ParameterizedTest(name = "{0} at {2}")
     @CsvSource({
         "/bench, main h2, 390",
-        "/stack, [data-testid=advice] li, 390",
+        "/stack, [data-testid=advice][aria-busy=false], 390",
+        "/layout, [data-plate=bee], 390",
+        "/layout, [data-plate=bee], 1024",
         "/run, h1, 390",
         "/pulls, main li img, 390",
         "/kit/boards, main li, 390",
         "/bench, main h2, 1024",
-        "/stack, [data-testid=advice] li, 1024",
+        "/stack, [data-testid=advice][aria-busy=false], 1024",
         "/pulls, main li img, 1024",
         "/kit/plates, main li, 1024"
     })

@@ -118,6 +118,15 @@ final class Browser implements AutoCloseable {
         new Actions(driver).keyDown(modifier).sendKeys(key).keyUp(modifier).perform();
     }
 
+    /** Takes hold of a thing and moves it, a few pixels at a time, as a hand does. */
+    void drag(WebElement thing, int right, int down) {
+        Actions hand = new Actions(driver).moveToElement(thing).clickAndHold();
+        for (int i = 1; i <= 5; i++) {
+            hand = hand.moveByOffset(right / 5, down / 5);
+        }
+        hand.release().perform();
+    }
+
     String text(String css) {
         return see(css).getText().replaceAll("\\s+", " ");
     }

@@ -6,6 +6,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.app.Caller;
 import glanzen.app.Server;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -131,8 +133,85 @@ class JourneyTest {
         new Select(browser.see("#add-layer")).selectByValue("BOARD:metal-04");
         browser.until(() -> browser.text("[data-testid=squeeze]").contains("0.85 mm squeeze"));
         browser.script("document.activeElement.blur()");
-        browser.keys("4");
+        browser.keys("5");
         browser.until(() -> browser.place().equals("/pulls"));
+    }
+
+    /** Three words on a card, a leftover, a tracing sheet, and off to the platform. */
+    @Test
+    void wordsAreLaidOutByTypingAndDraggingAndTakenToThePlatform() {
+        startSetUp("First", "Copper foil", "Ivory card", "Three words");
+        browser.see("[data-testid=twenty]");
+        String id = browser.place().replace("/stack/", "");
+        browser.keys("2");
+        browser.see("[data-plate=first]");
+        for (String word : List.of("second", "third")) {
+            new Select(browser.see("#add-plate")).selectByValue(word);
+            browser.see("[data-plate=" + word + "]");
+        }
+        browser.press("aside li button");
+        browser.see("#words").sendKeys("25 mm from the top, nowhere", Keys.ENTER);
+        browser.see("#words-wrong");
+        browser.see("#words").sendKeys(Keys.chord(Keys.CONTROL, "a"), "25 mm from the top, centred", Keys.ENTER);
+        browser.see("button", "25 mm from the top");
+
+        browser.until(() -> baseline(id, "first") == -25);
+        double before = -25;
+        browser.script("document.querySelector('[data-plate=first]').focus()");
+        browser.keys(Keys.ARROW_UP, Keys.ARROW_UP);
+        browser.until(() -> Math.abs(baseline(id, "first") - before - 1) < 0.05);
+        browser.chord(Keys.CONTROL, "z");
+        browser.chord(Keys.CONTROL, "z");
+        browser.until(() -> Math.abs(baseline(id, "first") - before) < 0.05);
+
+        WebElement onPlatform = browser.all("[data-plate=third]").get(1);
+        browser.drag(onPlatform, 30, 0);
+        browser.until(() -> !across(id, "third").equals("IN_LINE") || acrossMm(id, "third") < -2);
+
+        browser.press("button", "Leftovers");
+        browser.press("button[aria-label='Use Copper offcut']");
+        browser.see("button", "In use");
+        browser.press("button", "Print");
+        String sheet = browser.see("a[aria-label='Tracing sheet as PDF']").getAttribute("href");
+        byte[] pdf = caller.get(sheet.substring(sheet.indexOf("/api"))).bytes();
+        assertEquals("%PDF", new String(pdf, 0, 4, StandardCharsets.US_ASCII));
+
+        browser.press("a", "To the stack");
+        browser.press("button", "Run it");
+        browser.see("h1", "Lay everything ready");
+        browser.see("label", "Leftover of Copper foil for First");
+        for (String step : List.of("Switch the platform", "3 plates on the platform")) {
+            browser.press("section[aria-label=Now] button.press-strong");
+            browser.see("h1", step);
+        }
+        browser.see("dt", "Third");
+        assertEquals(3, browser.all("section[aria-label=Now] [data-plate]").size());
+    }
+
+    private JsonNode placed(String id, String key) {
+        for (JsonNode plate : caller.get("/api/set-ups/" + id)
+                .json()
+                .path("draft")
+                .path("layout")
+                .path("plates")) {
+            if (plate.path("key").asString().equals(key)) {
+                return plate;
+            }
+        }
+        throw new AssertionError(key);
+    }
+
+    /** How far the first word stands up from where it is held; it is held from the top. */
+    private double baseline(String id, String key) {
+        return -placed(id, key).path("along").path("mm").asDouble();
+    }
+
+    private String across(String id, String key) {
+        return placed(id, key).path("across").path("kind").asString();
+    }
+
+    private double acrossMm(String id, String key) {
+        return placed(id, key).path("across").path("mm").asDouble();
     }
 
     @Test
