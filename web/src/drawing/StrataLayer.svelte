@@ -70,7 +70,7 @@
       path += `M${at} ${y}v${rise}h${tooth}v${-rise}z`;
     return path;
   });
-  const name = $derived(`${item?.name ?? layer.id}${others > 0 ? ` and ${others} more` : ''}`);
+  const name = $derived(`${item?.name ?? layer.id}${others > 0 ? ` + ${others}` : ''}`);
   const thickness = $derived(item ? preferences.length(item.thicknessMm) : '');
 </script>
 

@@ -8,6 +8,7 @@ import glanzen.app.layout.LayoutView.RemarkView;
 import glanzen.app.preferences.PreferencesService;
 import glanzen.app.setup.Draft;
 import glanzen.app.setup.Drafts;
+import glanzen.artwork.Artwork;
 import glanzen.artwork.ArtworkShelf;
 import glanzen.kit.Kit;
 import glanzen.kit.Plate;
@@ -44,7 +45,6 @@ import org.springframework.stereotype.Service;
 @Service
 class LayoutService {
 
-    private static final double NEW_GAP_MM = 5;
     private static final double GIVING_CROWN = 0.05;
 
     private final KitService kit;
@@ -138,7 +138,7 @@ class LayoutService {
                 .orElseThrow(() -> new BadInput("plateId", "is not in your kit", "a plate or die of your kit"));
     }
 
-    /** Below what lies lowest, on the axis of the first. */
+    /** Below what lies lowest, on its axis, with room for tape between the metal of both. */
     private Layout added(Layout layout, Plate plate) {
         Arrangement now = new Arrangement(layout, shelf);
         Lying lowest = now.plates().stream()
@@ -152,11 +152,21 @@ class LayoutService {
                         plate,
                         0,
                         Hold.by(Hold.Kind.IN_LINE, 0, lowest.placed().key()),
-                        Hold.by(Hold.Kind.BEFORE, NEW_GAP_MM, lowest.placed().key()),
+                        Hold.by(
+                                Hold.Kind.BEFORE,
+                                gap(lowest, plate),
+                                lowest.placed().key()),
                         null);
         List<Placed> plates = new ArrayList<>(layout.plates());
         plates.add(placed);
         return layout.withPlates(plates);
+    }
+
+    private double gap(Lying lowest, Plate plate) {
+        Artwork artwork = shelf.of(plate.motif(), plate.widthMm(), plate.heightMm());
+        double above = plate.heightMm() - artwork.designBox().getMaxY();
+        double below = lowest.designBox().getMinY() - lowest.plateBox().getMinY();
+        return Math.ceil(LayoutRules.TAPE_MM + above + below);
     }
 
     /** Round the chosen design, or in the middle; a piece is cut out by one die at a time. */
