@@ -1,11 +1,11 @@
 package glanzen.layout;
 
-import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Graphics2D;
-import java.awt.Shape;
+import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
+import java.util.List;
 import org.locationtech.jts.awt.ShapeWriter;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -13,8 +13,10 @@ import org.locationtech.jts.geom.Geometry;
 /** An area as cells of a millimetre, each row a line of bits. */
 final class Cells {
 
-    /** Cells are drawn finer than they are, so that touching a corner of one is not missed. */
-    private static final int FINE = 4;
+    /** Cells are drawn finer than they are, so that a corner that is only grazed is not missed. */
+    private static final int FINE = 2;
+
+    private static final byte ALL = (byte) 255;
 
     private final int width;
     private final int height;
@@ -37,46 +39,69 @@ final class Cells {
 
     /** Every cell that an area so much as touches. */
     static Cells touched(Geometry area) {
-        return drawn(area, true);
-    }
-
-    /** Every cell that lies in an area altogether. */
-    static Cells within(Geometry area) {
-        return drawn(area, false);
-    }
-
-    private static Cells drawn(Geometry area, boolean touching) {
         Envelope box = area.getEnvelopeInternal();
-        int width = (int) Math.ceil(box.getMaxX()) - (int) Math.floor(box.getMinX());
-        int height = (int) Math.ceil(box.getMaxY()) - (int) Math.floor(box.getMinY());
-        BufferedImage image = new BufferedImage(width * FINE, height * FINE, BufferedImage.TYPE_BYTE_GRAY);
+        byte[] covered = drawn(box, List.of(area));
+        boolean[] marked = new boolean[width(box) * height(box)];
+        for (int i = 0; i < marked.length; i++) {
+            marked[i] = !every(covered, i, width(box), (byte) 0);
+        }
+        return new Cells(box, marked, width(box), height(box));
+    }
+
+    /** Every cell that lies in an area altogether and touches none of the holes. */
+    static Cells within(Geometry area, List<Geometry> holes) {
+        Envelope box = area.getEnvelopeInternal();
+        byte[] covered = drawn(box, List.of(area));
+        byte[] spent = drawn(box, holes);
+        boolean[] marked = new boolean[width(box) * height(box)];
+        for (int i = 0; i < marked.length; i++) {
+            marked[i] = every(covered, i, width(box), ALL) && every(spent, i, width(box), (byte) 0);
+        }
+        return new Cells(box, marked, width(box), height(box));
+    }
+
+    private static int width(Envelope box) {
+        return (int) Math.ceil(box.getMaxX()) - (int) Math.floor(box.getMinX());
+    }
+
+    private static int height(Envelope box) {
+        return (int) Math.ceil(box.getMaxY()) - (int) Math.floor(box.getMinY());
+    }
+
+    /** How much of each fine pixel is covered, 0…255. */
+    private static byte[] drawn(Envelope box, List<Geometry> areas) {
+        BufferedImage image = new BufferedImage(width(box) * FINE, height(box) * FINE, BufferedImage.TYPE_BYTE_GRAY);
         Graphics2D graphics = image.createGraphics();
+        graphics.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        graphics.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
         graphics.scale(FINE, FINE);
         graphics.translate(-Math.floor(box.getMinX()), -Math.floor(box.getMinY()));
-        Shape shape = new ShapeWriter().toShape(area);
         graphics.setColor(Color.WHITE);
-        graphics.fill(shape);
-        // A line as wide as a drawn pixel's diagonal takes in, or leaves out, what the edge only grazes.
-        graphics.setStroke(new BasicStroke(1.5f / FINE));
-        graphics.setColor(touching ? Color.WHITE : Color.BLACK);
-        graphics.draw(shape);
+        areas.forEach(area -> graphics.fill(new ShapeWriter().toShape(area)));
         graphics.dispose();
-        byte[] fine = ((DataBufferByte) image.getRaster().getDataBuffer()).getData();
-        boolean[] marked = new boolean[width * height];
-        for (int i = 0; i < marked.length; i++) {
-            marked[i] = cell(fine, i % width, i / width, width * FINE, touching);
-        }
-        return new Cells(box, marked, width, height);
+        return ((DataBufferByte) image.getRaster().getDataBuffer()).getData();
     }
 
-    private static boolean cell(byte[] fine, int x, int y, int stride, boolean touching) {
+    private static boolean every(byte[] fine, int cell, int columns, byte wanted) {
+        int x = cell % columns * FINE;
+        int y = cell / columns * FINE;
         for (int i = 0; i < FINE * FINE; i++) {
-            boolean set = fine[(y * FINE + i / FINE) * stride + x * FINE + i % FINE] != 0;
-            if (set == touching) {
-                return touching;
+            if (fine[(y + i / FINE) * columns * FINE + x + i % FINE] != wanted) {
+                return false;
             }
         }
-        return !touching;
+        return true;
+    }
+
+    /** How many there are: mm². */
+    int count() {
+        int count = 0;
+        for (long[] row : rows) {
+            for (long bits : row) {
+                count += Long.bitCount(bits);
+            }
+        }
+        return count;
     }
 
     double leftMm() {

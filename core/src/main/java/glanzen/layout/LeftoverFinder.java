@@ -8,7 +8,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.prep.PreparedGeometry;
 import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
@@ -89,13 +88,14 @@ public final class LeftoverFinder {
             Geometry turned = laid(artwork, 0, 0, degrees).transform(design);
             wanted.add(new Wanted(degrees, turned, Cells.touched(turned)));
         }
-        double designCm2 = design.getArea() / 100;
+        int needed = wanted.stream().mapToInt(w -> w.cells.count()).min().orElse(0);
         List<Found> found = new ArrayList<>();
         for (Leftover leftover : leftovers) {
-            Geometry free = free(leftover);
-            double freeCm2 = free.getArea() / 100;
-            if (freeCm2 >= designCm2) {
-                place(free, wanted)
+            List<Geometry> spent = leftover.spent().stream().map(this::shape).toList();
+            Cells room = Cells.within(leftover.shape(), spent);
+            if (room.count() >= needed) {
+                double freeCm2 = room.count() / 100.0;
+                place(leftover.shape(), spent, room, wanted)
                         .map(p -> new FoilFrom(leftover.id(), p.x, p.y, p.degrees))
                         .ifPresent(from ->
                                 found.add(new Found(leftover, from, freeCm2, freeCm2 - artwork.areaMm2() / 100)));
@@ -109,16 +109,16 @@ public final class LeftoverFinder {
 
     private record Place(double x, double y, int degrees) {}
 
-    private static Optional<Place> place(Geometry free, List<Wanted> wanted) {
-        Cells room = Cells.within(free);
-        PreparedGeometry exact = PreparedGeometryFactory.prepare(free);
+    private static Optional<Place> place(Geometry shape, List<Geometry> spent, Cells room, List<Wanted> wanted) {
         for (Wanted w : wanted) {
             int[] at = room.firstPlaceFor(w.cells);
             if (at.length > 0) {
-                // Cells are conservative, so this holds; it is asked all the same, since spoiled foil is dear.
                 double x = room.leftMm() + at[0] - w.cells.leftMm();
                 double y = room.bottomMm() + at[1] - w.cells.bottomMm();
-                if (exact.covers(AffineTransformation.translationInstance(x, y).transform(w.shape))) {
+                Geometry laid = AffineTransformation.translationInstance(x, y).transform(w.shape);
+                // Cells are conservative, so this holds; it is asked all the same, since spoiled foil is dear.
+                PreparedGeometry exact = PreparedGeometryFactory.prepare(laid);
+                if (exact.coveredBy(shape) && spent.stream().noneMatch(exact::intersects)) {
                     return Optional.of(new Place(x, y, w.degrees));
                 }
             }
@@ -130,10 +130,5 @@ public final class LeftoverFinder {
     public boolean covers(Leftover leftover, Artwork artwork, FoilFrom from) {
         Geometry design = laid(artwork, from.xMm(), from.yMm(), from.degrees()).transform(artwork.shape());
         return free(leftover).buffer(0.05).covers(design);
-    }
-
-    /** The box a leftover needs to be drawn. */
-    static Envelope box(Leftover leftover) {
-        return leftover.shape().getEnvelopeInternal();
     }
 }

@@ -179,7 +179,7 @@ class JourneyTest {
         browser.press("a", "To the stack");
         browser.press("button", "Run it");
         browser.see("h1", "Lay everything ready");
-        browser.see("label", "Leftover of Copper foil for First");
+        browser.see("label", "Leftover of Copper foil for Third");
         for (String step : List.of("Switch the platform", "3 plates on the platform")) {
             browser.press("section[aria-label=Now] button.press-strong");
             browser.see("h1", step);
