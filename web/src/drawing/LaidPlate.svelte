@@ -4,7 +4,7 @@
   import type { PlateView } from '../api/client';
   import { preferences } from '../state/preferences.svelte';
   import { outlines } from '../state/outlines.svelte';
-  import { boxThrough, matrix, px, py, upright, type Box, type Frame } from './frame';
+  import { boxThrough, matrix, px, py, through, upright, type Box, type Frame } from './frame';
 
   /** A plate or die where it lies, on the piece or, by way of a matrix, on the platform. It can be chosen and moved. */
   interface Props {
@@ -13,6 +13,8 @@
     look: 'foil' | 'metal' | 'cut';
     by?: number[];
     colour?: string;
+    /** How far it is drawn from where it lies, while a hand moves it; mm on the piece. */
+    ahead?: { x: number; y: number };
     chosen: boolean;
     found: boolean;
     ongrab: (event: PointerEvent) => void;
@@ -26,6 +28,7 @@
     look,
     by = STILL,
     colour = 'var(--brass)',
+    ahead = { x: 0, y: 0 },
     chosen,
     found,
     ongrab,
@@ -37,6 +40,11 @@
   const foil = $derived(boxThrough(by, plate.foil));
   const path = $derived(outlines.of(plate.plateId));
   const placed = $derived(`${upright(frame)} ${matrix(by)} ${matrix(plate.placing)}`);
+  const shift = $derived.by(() => {
+    const [x0, y0] = through(by, 0, 0);
+    const [x, y] = through(by, ahead.x, ahead.y);
+    return `translate(${(x - x0) * frame.scale} ${(y0 - y) * frame.scale})`;
+  });
   const rect = (b: Box) => ({
     x: px(frame, b.left),
     y: py(frame, b.top),
@@ -52,8 +60,9 @@
   aria-label="{plate.name}: {plate.words.map(preferences.said).join(', ')}{found
     ? '; something is wrong here'
     : ''}"
-  class="laid cursor-move outline-none"
+  class="laid cursor-move touch-none outline-none"
   data-plate={plate.key}
+  transform={shift}
   onpointerdown={ongrab}
   onkeydown={onkey}
   {onfocus}

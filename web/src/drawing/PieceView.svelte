@@ -3,6 +3,7 @@
   import Hatches from './Hatches.svelte';
   import LaidPlate from './LaidPlate.svelte';
   import MeasureLine from './MeasureLine.svelte';
+  import { preferences } from '../state/preferences.svelte';
   import { px, py, upright, type Frame } from './frame';
 
   /** The piece as it will be read: designs in foil, what holds them, where a die will cut. */
@@ -12,6 +13,8 @@
     stock: string;
     film: string;
     chosen: string[];
+    /** How far a hand has moved what is chosen beyond where it lies, mm on the piece. */
+    ahead?: { x: number; y: number };
     /** A cut that is only tried, as path text. */
     trial?: string;
     onfocus?: (key: string) => void;
@@ -25,6 +28,7 @@
     stock,
     film,
     chosen,
+    ahead,
     trial = '',
     onfocus = () => {},
     ongrab = () => {},
@@ -72,7 +76,14 @@
   ]);
 </script>
 
-<svg {width} {height} role="group" aria-label="The piece as it will be read" onpointerdown={onback}>
+<svg
+  {width}
+  {height}
+  class="overflow-visible"
+  role="group"
+  aria-label="The piece as it will be read"
+  onpointerdown={onback}
+>
   <Hatches />
   {#if trim > 0}
     <rect
@@ -113,6 +124,7 @@
       {frame}
       {look}
       colour={film}
+      ahead={chosen.includes(plate.key) ? ahead : undefined}
       chosen={chosen.includes(plate.key)}
       found={wrong.includes(plate.key)}
       ongrab={(e) => ongrab(plate.key, e)}
@@ -138,6 +150,15 @@
       stroke="var(--verdigris)"
       stroke-width="1.4"
     />
+  {/each}
+  {#each view.plates.filter((p) => chosen.includes(p.key)) as plate, i (plate.key)}
+    <text
+      x={frame.x + w / 2}
+      y={frame.y - h - trim - 10 - 17 * i}
+      text-anchor="middle"
+      font-size="14"
+      fill="var(--verdigris)">{plate.words.map(preferences.said).join(', ')}</text
+    >
   {/each}
   {#each measures as measure (measure.key + measure.what)}<MeasureLine {measure} {frame} />{/each}
   <MeasureLine measure={size[0]!} frame={{ ...frame, y: frame.y + trim + 20 }} />

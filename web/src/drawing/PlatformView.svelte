@@ -11,6 +11,8 @@
     scale: number;
     film: string;
     chosen: string[];
+    /** How far a hand has moved what is chosen beyond where it lies, mm on the piece. */
+    ahead?: { x: number; y: number };
     hot?: boolean;
     onfocus?: (key: string) => void;
     ongrab?: (key: string, event: PointerEvent) => void;
@@ -22,6 +24,7 @@
     scale,
     film,
     chosen,
+    ahead,
     hot = true,
     onfocus = () => {},
     ongrab = () => {},
@@ -44,7 +47,10 @@
   );
   // A sheet or ribbon that reaches past the platform is shown a little way.
   const half = $derived({
-    x: Math.max(ground.widthMm / 2, Math.min(ground.widthMm / 2 + 22, Math.max(-sheet.left, sheet.right))),
+    x: Math.max(
+      ground.widthMm / 2,
+      Math.min(ground.widthMm / 2 + 22, Math.max(-sheet.left, sheet.right, ground.throatMm / 2)),
+    ),
     y: Math.max(ground.heightMm / 2, Math.min(ground.heightMm / 2 + 14, Math.max(-sheet.bottom, sheet.top))),
   });
   const width = $derived(2 * (half.x * scale + EDGE));
@@ -110,6 +116,16 @@
     stroke-dasharray="10 3 2 3"
     opacity="0.6"
   />
+  {#if ground.throatMm / 2 <= half.x}
+    <g stroke="var(--ink)" stroke-width="1.4" stroke-dasharray="2 4">
+      <path d="M{px(frame, -ground.throatMm / 2)} {top}v{h}M{px(frame, ground.throatMm / 2)} {top}v{h}" />
+    </g>
+    <text
+      transform="translate({px(frame, -ground.throatMm / 2) - 6} {top + h - 6}) rotate(-90)"
+      font-size="12"
+      fill="var(--soft)">throat of the press</text
+    >
+  {/if}
   {#each view.plates as plate (plate.key)}
     <LaidPlate
       {plate}
@@ -117,6 +133,7 @@
       look="metal"
       by={view.toPlatform}
       colour={film}
+      ahead={chosen.includes(plate.key) ? ahead : undefined}
       chosen={chosen.includes(plate.key)}
       found={wrong.includes(plate.key)}
       ongrab={(e) => ongrab(plate.key, e)}

@@ -18,7 +18,11 @@ class Laying {
   view = $state<LayoutView>();
   chosen = $state<string[]>([]);
   moving = $state(false);
+  /** How far the hand is ahead of the last answer, mm on the piece: what is moved is drawn there at once. */
+  ahead = $state({ x: 0, y: 0 });
   wrong = $state('');
+  #hand = { x: 0, y: 0 };
+  #answered = { x: 0, y: 0 };
   #held?: Draft;
   #waiting?: LayoutStep[];
   #busy = false;
@@ -57,6 +61,7 @@ class Laying {
 
   /** Begins to move what is chosen. */
   grab() {
+    this.#hand = this.#answered = { x: 0, y: 0 };
     this.#held = editing.draft;
     this.moving = true;
   }
@@ -64,15 +69,26 @@ class Laying {
   /** Moved so far from where it was grabbed, mm. The newest question wins; none waits for another. */
   dragTo(rightMm: number, upMm: number, drawing: Drawing, snapMm: number) {
     this.#waiting = [{ kind: 'MOVE', keys: this.chosen, rightMm, upMm, drawing, snapMm }];
+    this.#hand = this.#onPiece(rightMm, upMm, drawing);
+    this.ahead = { x: this.#hand.x - this.#answered.x, y: this.#hand.y - this.#answered.y };
     if (!this.#busy) this.#drain();
+  }
+
+  /** The drawing of the platform is turned and mirrored, so a movement there is undone by the matrix laid flat. */
+  #onPiece(right: number, up: number, drawing: Drawing) {
+    const [a = 1, b = 0, c = 0, d = 1] = drawing === 'PLATFORM' ? (this.view?.toPlatform ?? []) : [];
+    return { x: a * right + b * up, y: c * right + d * up };
   }
 
   async #drain() {
     this.#busy = true;
     while (this.#waiting && this.#held) {
       const steps = this.#waiting;
+      const asked = this.#hand;
       this.#waiting = undefined;
       await this.#look(this.#held, steps);
+      this.#answered = asked;
+      this.ahead = { x: this.#hand.x - asked.x, y: this.#hand.y - asked.y };
     }
     this.#busy = false;
     if (!this.moving) this.keep();
@@ -81,6 +97,7 @@ class Laying {
   drop(cancelled = false) {
     if (!this.moving) return;
     this.moving = false;
+    this.ahead = { x: 0, y: 0 };
     if (cancelled && this.#held) this.#look(this.#held, []);
     else if (!this.#busy) this.keep();
     this.#held = undefined;

@@ -16,7 +16,7 @@
   const SNAP_PX = 7;
   let room = $state(860);
   let height = $state(800);
-  const side = $derived(room >= 620);
+  const side = $derived(room >= 540);
   const piece = $derived(view.layout.piece);
   const cut = $derived({ w: piece.widthMm + 2 * piece.trimMm, h: piece.heightMm + 2 * piece.trimMm });
   const tall = $derived(Math.max(cut.h, view.ground.heightMm));
@@ -99,6 +99,7 @@
           stock={tint('STOCK')}
           film={tint('FILM')}
           chosen={laying.chosen}
+          ahead={laying.ahead}
           onfocus={(k) => laying.choose(k, false)}
           ongrab={(k, e) => grab(k, e, 'PIECE')}
           onkey={(e) => key(e, 'PIECE')}
@@ -116,6 +117,7 @@
         {scale}
         film={tint('FILM')}
         chosen={laying.chosen}
+        ahead={laying.ahead}
         onfocus={(k) => laying.choose(k, false)}
         ongrab={(k, e) => grab(k, e, 'PLATFORM')}
         onkey={(e) => key(e, 'PLATFORM')}

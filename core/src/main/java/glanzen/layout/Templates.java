@@ -55,7 +55,7 @@ public final class Templates {
         marks.add(new Line(m.x1() + right, m.y1() + up, m.x2() + right, m.y2() + up, Style.MEASURE));
         boolean level = Math.abs(m.y1() - m.y2()) < 0.01;
         marks.add(new Words(
-                (m.x1() + m.x2()) / 2 + right + (level ? 0 : 9),
+                (m.x1() + m.x2()) / 2 + right + (level ? 0 : 11),
                 (m.y1() + m.y2()) / 2 + up + (level ? 1.5 : 0),
                 LETTERS_MM,
                 printer.length(m.mm())));

@@ -65,7 +65,8 @@ public final class StartingStack {
                 route.soakSeconds(),
                 HOLD_SECONDS,
                 Pace.SLOW,
-                1,
+                // Ribbon runs in and back out: the roll is never threaded through.
+                route == Route.RIBBON ? 2 : 1,
                 route.peel(),
                 route == Route.OVER_MEDIA ? Medium.DRY : Medium.NONE,
                 false,

@@ -13,9 +13,7 @@ import glanzen.kit.Press;
 import glanzen.kit.Stock;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Service;
@@ -28,14 +26,12 @@ import tools.jackson.databind.node.ObjectNode;
 @Transactional
 public class KitService {
 
-    private static final int MOST_READ = 2000;
-
     private final KitRepository items;
     private final Json json;
     private final JsonMapper mapper;
 
-    /** Things read, by their text: a drawing that follows a hand asks for the kit many times a second. */
-    private final Map<String, Object> read = new ConcurrentHashMap<>();
+    /** A drawing that follows a hand asks for the kit many times a second. */
+    private final KeptInMind<KitView> mind = new KeptInMind<>();
 
     KitService(KitRepository items, Json json, JsonMapper mapper) {
         this.items = items;
@@ -46,6 +42,10 @@ public class KitService {
     /** Everything, with versions. */
     @Transactional(readOnly = true)
     public KitView view() {
+        return mind.get(this::readAll);
+    }
+
+    private KitView readAll() {
         List<KitItemEntity> all = items.findAllByOrderByPlace();
         return new KitView(
                 kept(all, Press.class),
@@ -82,6 +82,7 @@ public class KitService {
 
     /** Puts a thing on its shelf under a given key. */
     public <T extends Record> Kept<T> add(Class<T> type, T item, String id) {
+        mind.changing();
         KitItemEntity entity = new KitItemEntity();
         entity.id = id;
         entity.shelf = shelf(type);
@@ -93,6 +94,7 @@ public class KitService {
 
     /** Changes a thing, unless it was changed meanwhile. */
     public <T extends Record> Kept<T> change(Class<T> type, String id, T item, long version) {
+        mind.changing();
         KitItemEntity entity = find(type, id);
         Conflict.unlessSame(version, entity.version);
         entity.body = withId(item, id);
@@ -102,6 +104,7 @@ public class KitService {
 
     /** Takes a thing out of use, or back into it. */
     public <T extends Record> Kept<T> retire(Class<T> type, String id, boolean retired, long version) {
+        mind.changing();
         KitItemEntity entity = find(type, id);
         Conflict.unlessSame(version, entity.version);
         entity.retired = retired;
@@ -111,6 +114,7 @@ public class KitService {
 
     /** Changes a thing for good reason of our own, if it is still there. */
     <T extends Record> void update(Class<T> type, String id, UnaryOperator<T> change) {
+        mind.changing();
         items.findById(id).filter(e -> e.shelf == shelf(type)).ifPresent(e -> {
             e.body = json.write(change.apply(json.read(e.body, type)));
             items.save(e);
@@ -119,6 +123,7 @@ public class KitService {
 
     /** Replaces the whole kit. */
     public void replace(KitView view) {
+        mind.changing();
         items.deleteAllInBatch();
         view.presses().forEach(k -> restore(Press.class, k, k.item().id()));
         view.platforms().forEach(k -> restore(Platform.class, k, k.item().id()));
@@ -165,11 +170,7 @@ public class KitService {
     }
 
     private <T extends Record> Kept<T> kept(KitItemEntity entity, Class<T> type) {
-        if (read.size() > MOST_READ) {
-            read.clear();
-        }
-        Object item = read.computeIfAbsent(entity.body, text -> json.read(text, type));
-        return new Kept<>(type.cast(item), entity.version, entity.retired);
+        return new Kept<>(json.read(entity.body, type), entity.version, entity.retired);
     }
 
     /** The key is ours to give, whatever a request says. */

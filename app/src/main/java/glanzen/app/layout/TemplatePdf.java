@@ -78,7 +78,8 @@ final class TemplatePdf {
         double bottom = row * (roomHeightMm - OVERLAP_MM);
         try (PDPageContentStream out = new PDPageContentStream(document, page)) {
             out.saveGraphicsState();
-            rectangle(out, MARGIN_MM, MARGIN_MM + FOOT_MM, roomWidthMm, roomHeightMm);
+            // A line on the very edge keeps its whole width.
+            rectangle(out, MARGIN_MM - 1, MARGIN_MM + FOOT_MM - 1, roomWidthMm + 2, roomHeightMm + 2);
             out.clip();
             for (Mark mark : template.marks()) {
                 mark(out, mark, MARGIN_MM - left, MARGIN_MM + FOOT_MM - bottom);
@@ -109,6 +110,12 @@ final class TemplatePdf {
             out.stroke();
         } else if (mark instanceof Words words) {
             double width = font.getStringWidth(printable(words.text())) / 1000 * words.sizeMm();
+            // Figures stand clear of whatever lines run under them.
+            out.setNonStrokingColor(1f, 1f, 1f);
+            rectangle(
+                    out, words.x() + right - width / 2 - 0.8, words.y() + up - 0.9, width + 1.6, words.sizeMm() + 0.6);
+            out.fill();
+            out.setNonStrokingColor(0f, 0f, 0f);
             text(out, words.text(), words.x() + right - width / 2, words.y() + up, words.sizeMm());
         }
     }

@@ -47,7 +47,7 @@ final class TemplateSvg {
                     line.x1(), line.y1(), line.x2(), line.y2(), style(line.style())));
         } else if (mark instanceof Words words) {
             svg.append(f(
-                            "<text transform=\"translate(%.2f %.2f) scale(1 -1)\" font-size=\"%.1f\" fill=\"#17213a\" stroke=\"none\">",
+                            "<text transform=\"translate(%.2f %.2f) scale(1 -1)\" font-size=\"%.1f\" fill=\"#17213a\" stroke=\"#ffffff\" stroke-width=\"1.2\" paint-order=\"stroke\">",
                             words.x(), words.y(), words.sizeMm()))
                     .append(HtmlUtils.htmlEscape(words.text()))
                     .append("</text>");
