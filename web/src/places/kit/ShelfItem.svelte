@@ -6,6 +6,7 @@
   import { preferences } from '../../state/preferences.svelte';
   import EdgeDrawing from './EdgeDrawing.svelte';
   import ItemDrawing from './ItemDrawing.svelte';
+  import MeasurePress from './MeasurePress.svelte';
   import PressDrawing from './PressDrawing.svelte';
   import { retire } from './shelves';
 
@@ -20,6 +21,7 @@
     onedit: () => void;
   } = $props();
 
+  let measuring = $state(false);
   // One scale to a shelf; plates are small and want to be seen.
   const scale = $derived(shelf === 'plates' ? 0.95 : 0.42);
   const KINDS = {
@@ -102,6 +104,11 @@
     {#if kind}<EdgeDrawing {kind} item={item as Board} />{/if}
   </div>
   <div class="flex gap-1">
+    {#if shelf === 'presses'}
+      <button class="press press-quiet" aria-label="Measure {item.name}" onclick={() => (measuring = true)}
+        >Measure</button
+      >
+    {/if}
     <button class="press" aria-label="Change {item.name}" onclick={onedit}>Change</button>
     <button
       class="press press-quiet"
@@ -110,3 +117,6 @@
     >
   </div>
 </li>
+{#if measuring}
+  <MeasurePress press={item as Press} version={kept.version} onclose={() => (measuring = false)} />
+{/if}

@@ -8,6 +8,7 @@
   import Learned from './Learned.svelte';
   import Toward from './Toward.svelte';
   import FromYourShelf from './FromYourShelf.svelte';
+  import SchoolSwitch from './SchoolSwitch.svelte';
   import Why from './Why.svelte';
 
   const answer = $derived(editing.answer);
@@ -45,6 +46,7 @@
     </div>
     <Why {expected} />
     <FromYourShelf />
+    <SchoolSwitch />
     {#if answer}<Learned rig={answer.rig} draft={editing.draft} />{/if}
     {#if answer && answer.cautions.length > 0}
       <details class="border-rule mt-5 border-t pt-3">

@@ -55,6 +55,23 @@ public final class Learner {
         return weighed(knowing, likely, seed);
     }
 
+    /**
+     * Learns from a measured opening.
+     *
+     * @param openingErrorMm how much wider than its label it was measured, mm
+     * @param sdMm give or take, mm
+     * @param seed for resampling
+     */
+    public static Crowd measured(Crowd crowd, double openingErrorMm, double sdMm, long seed) {
+        double[] likely = crowd.rigs().stream()
+                .mapToDouble(r -> {
+                    double z = (r.openingErrorMm() - openingErrorMm) / Math.max(0.01, sdMm);
+                    return 1e-6 + Math.exp(-z * z / 2);
+                })
+                .toArray();
+        return weighed(crowd, likely, seed);
+    }
+
     private static double[] likelihoods(Crowd crowd, PullModel model, Seen seen) {
         return crowd.rigs().stream()
                 .mapToDouble(r -> likelihood(model.pull(r), seen))

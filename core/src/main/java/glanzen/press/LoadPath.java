@@ -3,6 +3,7 @@ package glanzen.press;
 import glanzen.kit.Film;
 import glanzen.kit.Plate;
 import glanzen.kit.StackItem;
+import glanzen.material.Material;
 import glanzen.material.Stiffness;
 import glanzen.stack.Layer;
 import glanzen.stack.Stack;
@@ -36,6 +37,11 @@ public final class LoadPath {
             }
         }
         return new LoadPath(carriers);
+    }
+
+    /** A single layer between hard faces, mm. */
+    public static LoadPath through(double thicknessMm, Material material) {
+        return new LoadPath(List.of(new Carrier(thicknessMm, material.stiffness(), 0)));
     }
 
     /**

@@ -1,14 +1,20 @@
 package glanzen.app.rig;
 
 import glanzen.app.kit.KitService;
+import glanzen.app.rig.PressMeasuring.Strips;
 import glanzen.kit.Kit;
 import glanzen.learning.RigReport;
+import glanzen.learning.StripGauge.Measured;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -19,10 +25,12 @@ class RigController {
 
     private final RigService rigs;
     private final KitService kit;
+    private final PressMeasuring measuring;
 
-    RigController(RigService rigs, KitService kit) {
+    RigController(RigService rigs, KitService kit, PressMeasuring measuring) {
         this.rigs = rigs;
         this.kit = kit;
+        this.measuring = measuring;
     }
 
     /** A press with a platform, and what is known of them together. */
@@ -54,5 +62,17 @@ class RigController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void forget(@PathVariable String pressId, @PathVariable String platformId) {
         rigs.forget(pressId, platformId);
+    }
+
+    /** What strips tell of a press so far, and which thickness to try next. */
+    @PostMapping("/presses/{pressId}/strips")
+    Measured weigh(@PathVariable String pressId, @RequestBody Strips strips) {
+        return measuring.weigh(pressId, strips);
+    }
+
+    /** Keeps what strips told. */
+    @PutMapping("/presses/{pressId}/strips")
+    Measured keep(@PathVariable String pressId, @RequestParam long version, @RequestBody Strips strips) {
+        return measuring.keep(pressId, strips, version);
     }
 }

@@ -61,20 +61,31 @@ public class RigService {
 
     /** Learns from a pull. */
     public void learn(SetUp setUp, Seen seen) {
-        String id = key(setUp.press().id(), setUp.platform().id());
-        BeliefEntity belief = beliefs.findById(id).orElseGet(() -> {
+        BeliefEntity belief = belief(setUp.press().id(), setUp.platform().id());
+        Crowd before = crowd(setUp.press().id(), setUp.platform().id());
+        belief.pulls++;
+        keep(belief, Learner.learn(before, forecaster.model(setUp), setUp.film().id(), seen, belief.pulls));
+    }
+
+    /** Learns from a measured opening. */
+    public void measured(String pressId, String platformId, double openingErrorMm, double sdMm) {
+        BeliefEntity belief = belief(pressId, platformId);
+        keep(belief, Learner.measured(crowd(pressId, platformId), openingErrorMm, sdMm, belief.pulls + 7L));
+    }
+
+    private BeliefEntity belief(String pressId, String platformId) {
+        return beliefs.findById(key(pressId, platformId)).orElseGet(() -> {
             BeliefEntity fresh = new BeliefEntity();
-            fresh.id = id;
-            fresh.pressId = setUp.press().id();
-            fresh.platformId = setUp.platform().id();
+            fresh.id = key(pressId, platformId);
+            fresh.pressId = pressId;
+            fresh.platformId = platformId;
             return fresh;
         });
-        Crowd before = crowd(setUp.press().id(), setUp.platform().id());
-        Crowd after =
-                Learner.learn(before, forecaster.model(setUp), setUp.film().id(), seen, belief.pulls + 1L);
+    }
+
+    private void keep(BeliefEntity belief, Crowd learned) {
         parsed.remove(belief.crowd);
-        belief.crowd = json.write(after);
-        belief.pulls++;
+        belief.crowd = json.write(learned);
         beliefs.saveAndFlush(belief);
     }
 

@@ -92,6 +92,13 @@ public record Answer(
     /** A proposal as it is drawn. */
     public record ProposalView(Draft draft, Expected expected, double seconds, List<Difference> changes, String why) {}
 
+    /** A question on which people differ. */
+    public record SchoolView(String key, String question, String decides, List<WayView> ways) {}
+
+    /** One way of doing it, and what it would cost here. */
+    public record WayView(
+            String name, String says, Draft draft, boolean present, List<Integer> twenty, double seconds) {}
+
     /** What a search found. */
     public record AdviceView(
             List<ProposalView> best, @Nullable ProposalView cheapest, List<String> refusals, int considered) {}

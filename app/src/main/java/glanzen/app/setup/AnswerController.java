@@ -3,6 +3,7 @@ package glanzen.app.setup;
 import glanzen.app.preferences.PreferencesService;
 import glanzen.app.setup.Answer.AdviceView;
 import glanzen.app.setup.Answer.ProposalView;
+import glanzen.app.setup.Answer.SchoolView;
 import glanzen.app.web.Pictures;
 import glanzen.measure.Checks;
 import java.util.List;
@@ -39,6 +40,12 @@ class AnswerController {
     List<ProposalView> toward(@RequestBody Draft draft, @RequestParam double position) {
         new Checks().figure("position", position, -3, 4, "").done();
         return answers.toward(draft, position).stream().toList();
+    }
+
+    /** Where practice differs, and what each way would cost here. */
+    @PostMapping("/api/schools")
+    List<SchoolView> schools(@RequestBody Draft draft) {
+        return answers.schools(draft);
     }
 
     @PostMapping(path = "/api/pictures", produces = MediaType.IMAGE_PNG_VALUE)

@@ -4,6 +4,7 @@ import glanzen.advice.Advice;
 import glanzen.advice.Advisor;
 import glanzen.advice.ErrorBias;
 import glanzen.advice.Proposal;
+import glanzen.advice.Schools;
 import glanzen.app.kit.KitService;
 import glanzen.app.rig.RigService;
 import glanzen.app.setup.Answer.AdviceView;
@@ -13,7 +14,9 @@ import glanzen.app.setup.Answer.HeatView;
 import glanzen.app.setup.Answer.MendView;
 import glanzen.app.setup.Answer.ProposalView;
 import glanzen.app.setup.Answer.RigView;
+import glanzen.app.setup.Answer.SchoolView;
 import glanzen.app.setup.Answer.Tick;
+import glanzen.app.setup.Answer.WayView;
 import glanzen.app.setup.Answer.WindowView;
 import glanzen.artwork.ArtworkShelf;
 import glanzen.forecast.Crowd;
@@ -105,6 +108,28 @@ public class Answers {
         Crowd crowd = crowd(setUp);
         double dose = scale(forecaster.forecast(setUp, crowd).window()).dose(position);
         return new Advisor(forecaster, workshop()).toward(setUp, crowd, dose).map(this::view);
+    }
+
+    /** Where practice differs on a draft. */
+    List<SchoolView> schools(Draft draft) {
+        SetUp setUp = computable(draft);
+        return Schools.of(setUp, forecaster, crowd(setUp)).stream()
+                .map(s -> new SchoolView(
+                        s.key(),
+                        s.question(),
+                        s.decides(),
+                        s.ways().stream().map(Answers::view).toList()))
+                .toList();
+    }
+
+    private static WayView view(Schools.Way way) {
+        return new WayView(
+                way.name(),
+                way.says(),
+                Drafts.draft(way.setUp()),
+                way.present(),
+                Arrays.stream(way.forecast().twenty()).boxed().toList(),
+                way.setUp().totalSeconds());
     }
 
     BufferedImage picture(Draft draft, int width, int height) {

@@ -116,4 +116,38 @@ class KitApiTest {
         assertTrue(svg.startsWith("<svg") && svg.contains("viewBox=\"0 0 46.00 40.00\""));
         assertEquals(404, caller.get("/api/plates/nobody/outline.svg").status());
     }
+
+    /** Clear plates and shims of the demo that nearly fill Old Iron, and strips that tell the rest. */
+    @Test
+    void aPressIsMeasuredWithStripsAndTheForecastFollows() {
+        String strips = """
+                {"boardIds": ["outer-1", "outer-1", "outer-2", "outer-2", "magnetic", "plastic-05"], "trials": [%s]}""";
+        String trial = "{\"stripMm\": %s, \"left\": \"%s\", \"middle\": \"%s\", \"right\": \"%s\"}";
+        String path = "/api/rigs/presses/old-iron/strips";
+        JsonNode first = caller.post(path, strips.formatted("")).json();
+        assertEquals(14, first.path("openingMm").asDouble(), 0.01);
+        String seen = trial.formatted(0.3, "TEARS", "DRAGS", "TEARS") + ", "
+                + trial.formatted(0.1, "DRAGS", "SLIPS", "DRAGS");
+        JsonNode told = caller.post(path, strips.formatted(seen)).json();
+        assertTrue(
+                told.path("openingSdMm").asDouble() < first.path("openingSdMm").asDouble());
+        assertEquals(
+                "trials", caller.put(path + "?version=0", strips.formatted("")).fields());
+        assertEquals(
+                200, caller.put(path + "?version=0", strips.formatted(seen)).status());
+        assertEquals(
+                409, caller.put(path + "?version=0", strips.formatted(seen)).status());
+        for (JsonNode press : caller.get("/api/kit").json().path("presses")) {
+            if (press.path("item").path("id").asString().equals("old-iron")) {
+                assertEquals(
+                        told.path("crown").asDouble(),
+                        press.path("item").path("crown").asDouble(),
+                        0.001);
+            }
+        }
+        assertEquals(
+                "boards",
+                caller.post(path, "{\"boardIds\": [\"tissue\"], \"trials\": []}")
+                        .fields());
+    }
 }

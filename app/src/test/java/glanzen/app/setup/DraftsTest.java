@@ -13,6 +13,7 @@ import glanzen.kit.Plate;
 import glanzen.kit.Platform;
 import glanzen.kit.Press;
 import glanzen.kit.Stock;
+import glanzen.layout.Layout;
 import glanzen.material.BondingLayer;
 import glanzen.material.Material;
 import glanzen.material.Surface;
@@ -129,7 +130,9 @@ class DraftsTest {
                    "films": [{"id": "copper", "name": "Copper", "bonding": "HOT_FOIL", "thicknessMm": 0.012,
                      "widthMm": 100.0, "heightMm": 5000.0, "leftCm2": 3000.0, "colour": "#b8683a"}]}}""";
         assertEquals(
-                setUp(Route.HOT_PLATE), mapper.readValue(first, Snapshot.class).setUp());
+                setUp(Route.HOT_PLATE).withLayout(Layout.NONE),
+                mapper.readValue(first, Snapshot.class).setUp(),
+                "nothing was laid out in those days");
     }
 
     @Test

@@ -95,8 +95,9 @@ class SetUpApiTest {
 
     @Test
     void adviceIsBetterThanWhatItWasAskedAbout() {
-        JsonNode now = caller.post("/api/forecasts", draft()).json().path("expected");
-        JsonNode advice = caller.post("/api/advice", draft()).json();
+        JsonNode plain = Asked.fresh(caller, "Not advised yet").path("draft");
+        JsonNode now = caller.post("/api/forecasts", plain).json().path("expected");
+        JsonNode advice = caller.post("/api/advice", plain).json();
         assertTrue(advice.path("considered").asInt() > 1000);
         JsonNode best = advice.path("best").get(0);
         assertTrue(best.path("expected").path("clean").asDouble()
@@ -106,6 +107,21 @@ class SetUpApiTest {
                 best.path("expected").path("clean").asDouble(),
                 used.path("clean").asDouble(),
                 1e-9);
+    }
+
+    @Test
+    void whereSchoolsDifferEachWayIsReckoned() {
+        JsonNode schools = caller.post("/api/schools", draft()).json();
+        assertEquals(4, schools.size());
+        schools.forEach(school -> {
+            int present = 0;
+            for (JsonNode way : school.path("ways")) {
+                present += way.path("present").asBoolean() ? 1 : 0;
+                assertEquals(3, way.path("twenty").size());
+                assertTrue(way.path("seconds").asDouble() > 0);
+            }
+            assertEquals(1, present, school.path("question").asString());
+        });
     }
 
     @Test

@@ -1,0 +1,85 @@
+package glanzen.app.rig;
+
+import glanzen.app.kit.Kept;
+import glanzen.app.kit.KitService;
+import glanzen.app.web.NotFound;
+import glanzen.kit.Board;
+import glanzen.kit.Press;
+import glanzen.learning.StripGauge;
+import glanzen.learning.StripGauge.Measured;
+import glanzen.learning.StripGauge.Trial;
+import glanzen.measure.BadInput;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Measures a press with card strips, and lets what is believed of it follow. */
+@Service
+class PressMeasuring {
+
+    private final KitService kit;
+    private final RigService rigs;
+
+    PressMeasuring(KitService kit, RigService rigs) {
+        this.kit = kit;
+        this.rigs = rigs;
+    }
+
+    /**
+     * What was laid and seen.
+     *
+     * @param boardIds boards that carry the strips; one that lies twice stands twice
+     * @param trials what the strips did
+     */
+    record Strips(List<String> boardIds, List<Trial> trials) {}
+
+    Measured weigh(String pressId, Strips strips) {
+        List<Board> boards = strips.boardIds.stream()
+                .map(id -> kit.kit().boards().stream()
+                        .filter(b -> b.id().equals(id))
+                        .findFirst()
+                        .orElseThrow(() -> new BadInput("boardIds", id + " is not in your kit", "boards of your kit")))
+                .toList();
+        return StripGauge.of(press(pressId).item(), boards, strips.trials);
+    }
+
+    /** Keeps it: the press remembers how much its rollers give, every rig with it where its opening is. */
+    @Transactional
+    Measured keep(String pressId, Strips strips, long version) {
+        if (strips.trials.isEmpty()) {
+            throw new BadInput("trials", "are none", "at least one trial with strips");
+        }
+        Press press = press(pressId).item();
+        Measured measured = weigh(pressId, strips);
+        double crown = Math.round(measured.crown() * 1000) / 1000.0;
+        kit.change(
+                Press.class,
+                pressId,
+                new Press(
+                        press.id(),
+                        press.name(),
+                        press.kind(),
+                        press.openingMm(),
+                        press.stiffnessNPerMm(),
+                        press.rollerRadiusMm(),
+                        press.throatMm(),
+                        press.maxForceN(),
+                        crown,
+                        press.slowMmPerS(),
+                        press.steadyMmPerS(),
+                        press.briskMmPerS()),
+                version);
+        kit.kit()
+                .platforms()
+                .forEach(p -> rigs.measured(
+                        pressId, p.id(), measured.openingMm() - press.openingMm(), measured.openingSdMm()));
+        return measured;
+    }
+
+    private Kept<Press> press(String id) {
+        return kit.view().presses().stream()
+                .filter(k -> k.item().id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new NotFound("This press"));
+    }
+}

@@ -1,0 +1,155 @@
+<script lang="ts">
+  import Modal from 'flowbite-svelte/Modal.svelte';
+  import { api, asked, Trouble, type Press, type Schemas } from '../../api/client';
+  import Choice from '../../parts/Choice.svelte';
+  import QuantityField from '../../parts/QuantityField.svelte';
+  import { kit } from '../../state/kit.svelte';
+  import { tell } from '../../state/messages.svelte';
+  import { preferences } from '../../state/preferences.svelte';
+  import StripGauge from './StripGauge.svelte';
+
+  /** A guided few minutes with card strips at left, middle and right. */
+  let { press, version, onclose }: { press: Press; version: number; onclose: () => void } = $props();
+  type Pulled = Schemas['Trial']['left'];
+  const PLACES = ['left', 'middle', 'right'] as const;
+  const PULLED: [Pulled, string][] = [
+    ['SLIPS', 'slips out'],
+    ['DRAGS', 'drags'],
+    ['TEARS', 'tears'],
+  ];
+
+  let counts = $state<Record<string, number>>({});
+  let trials = $state<Schemas['Trial'][]>([]);
+  let now = $state<Schemas['Trial']>({ stripMm: 0.3, left: 'DRAGS', middle: 'DRAGS', right: 'DRAGS' });
+  let measured = $state<Schemas['Measured']>();
+  let wrong = $state('');
+  const boards = $derived(kit.inUse('boards').filter((b) => b.thicknessMm >= 0.4));
+  const boardIds = $derived(boards.flatMap((b) => Array.from({ length: counts[b.id] ?? 0 }, () => b.id)));
+  const sum = $derived(boards.reduce((mm, b) => mm + b.thicknessMm * (counts[b.id] ?? 0), 0));
+
+  async function weigh() {
+    try {
+      const params = { path: { pressId: press.id } };
+      const body = { boardIds, trials: $state.snapshot(trials) };
+      measured = await asked(api.POST('/api/rigs/presses/{pressId}/strips', { params, body }));
+      now.stripMm = measured.nextMm;
+      wrong = '';
+    } catch (trouble) {
+      measured = undefined;
+      const field = trouble instanceof Trouble ? trouble.fields[0] : undefined;
+      wrong = field
+        ? `The boards together: ${field.message}. Accepted: ${field.accepted}.`
+        : (trouble as Error).message;
+    }
+  }
+
+  $effect(() => {
+    if (boardIds.length > 0) weigh();
+  });
+
+  async function note() {
+    trials = [...trials, { ...$state.snapshot(now) }];
+  }
+
+  async function keep() {
+    try {
+      const params = { path: { pressId: press.id }, query: { version } };
+      await asked(
+        api.PUT('/api/rigs/presses/{pressId}/strips', {
+          params,
+          body: { boardIds, trials: $state.snapshot(trials) },
+        }),
+      );
+      await kit.load();
+      tell(`${press.name} is measured. Forecasts follow.`);
+      onclose();
+    } catch (trouble) {
+      tell(trouble);
+    }
+  }
+</script>
+
+<Modal open title="Measure {press.name}" size="lg" {onclose}>
+  <div class="text-ink grid gap-6 md:grid-cols-2">
+    <section>
+      <h3 class="text-[18px]">1. Nearly fill the opening, cold</h3>
+      <p class="text-soft">
+        The opening is {preferences.length(press.openingMm)} by its label. Lay boards that come to a little less:
+        <strong class="text-ink">{preferences.length(sum)}</strong> now.
+      </p>
+      <ul class="mt-2 max-h-[270px] overflow-y-auto" tabindex="-1">
+        {#each boards as b (b.id)}
+          <li class="border-rule flex items-center justify-between gap-2 border-t py-1">
+            <span>{b.name}, {preferences.length(b.thicknessMm)}</span>
+            <input
+              class="w-16 px-2 py-1"
+              type="number"
+              min="0"
+              max={b.owned}
+              aria-label="How many: {b.name}"
+              value={counts[b.id] ?? 0}
+              onchange={(e) => (counts[b.id] = Math.max(0, e.currentTarget.valueAsNumber || 0))}
+            />
+          </li>
+        {/each}
+      </ul>
+      {#if wrong}<p role="alert" class="text-ochre mt-2">{preferences.said(wrong)}</p>{/if}
+    </section>
+    <section>
+      <h3 class="text-[18px]">2. Pull three strips</h3>
+      <p class="text-soft">
+        Card strips of 15 mm on top, at the left, in the middle and at the right, their ends looking out. Let
+        the rollers hold them and pull each. Never force the press.
+      </p>
+      <div class="mt-2 grid gap-2">
+        <QuantityField
+          kind="LENGTH"
+          label="Each strip, perhaps of several layers"
+          name="stripMm"
+          value={now.stripMm}
+          onvalue={(v) => (now.stripMm = v)}
+        />
+        {#each PLACES as place (place)}
+          <Choice
+            label={place === 'middle' ? 'In the middle it' : `At the ${place} it`}
+            value={now[place]}
+            options={PULLED}
+            onchoose={(p) => (now[place] = p)}
+          />
+        {/each}
+        <div class="flex gap-2">
+          <button class="press" disabled={boardIds.length === 0 || !measured} onclick={note}>Note it</button>
+          <button
+            class="press press-quiet"
+            disabled={trials.length === 0}
+            onclick={() => (trials = trials.slice(0, -1))}>Take the last back</button
+          >
+        </div>
+      </div>
+    </section>
+  </div>
+  {#if measured}
+    <section class="border-rule text-ink border-t pt-3" aria-live="polite">
+      <h3 class="text-[18px]">
+        3. What {trials.length === 0 ? 'the label says' : `${trials.length} trials tell`}
+      </h3>
+      <StripGauge {measured} labelMm={press.openingMm} />
+      <p>
+        Opening <strong>{preferences.length(measured.openingMm)}</strong>, give or take {preferences.length(
+          measured.openingSdMm,
+        )}. Roller give <strong>{measured.crown.toFixed(2)}</strong>, give or take {measured.crownSd.toFixed(
+          2,
+        )}.
+        {#if Math.abs(measured.leaning) > 0.4}
+          The {measured.leaning > 0 ? 'right' : 'left'} side holds harder: turn the boards, then look again.
+        {/if}
+      </p>
+      <p class="text-soft">
+        Try {preferences.length(measured.nextMm)} next: it tells most.
+      </p>
+      <button class="press press-strong mt-2" disabled={trials.length === 0} onclick={keep}
+        >Keep it for this press</button
+      >
+    </section>
+  {/if}
+</Modal>

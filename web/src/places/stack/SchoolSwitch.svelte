@@ -1,0 +1,54 @@
+<script lang="ts">
+  import { api, asked, type Schemas } from '../../api/client';
+  import { duration } from '../../parts/format';
+  import { editing } from '../../state/editing.svelte';
+
+  /** Where practice differs: both ways, and what each would cost on this set-up. */
+  const REST_MS = 600;
+  let schools = $state<Schemas['SchoolView'][]>([]);
+
+  $effect(() => {
+    const draft = editing.draft;
+    if (!draft || !editing.answer?.expected) return;
+    const question = new AbortController();
+    const timer = setTimeout(() => {
+      asked(api.POST('/api/schools', { body: draft, signal: question.signal }))
+        .then((found) => (schools = found))
+        // What stops the set-up is said by its findings.
+        .catch(() => {});
+    }, REST_MS);
+    return () => {
+      clearTimeout(timer);
+      question.abort();
+    };
+  });
+</script>
+
+{#if schools.length > 0}
+  <section class="border-rule mt-5 border-t pt-3" aria-labelledby="schools-title" data-testid="schools">
+    <h3 id="schools-title" class="label mb-1 font-sans font-normal">Where people differ</h3>
+    {#each schools as school (school.key)}
+      <fieldset class="border-rule border-b py-2">
+        <legend class="float-left w-full">
+          <strong>{school.question}</strong>
+          <span class="text-soft text-[14px]">What decides: {school.decides}</span>
+        </legend>
+        <div class="clear-both grid grid-cols-2 gap-2 pt-1">
+          {#each school.ways as way (way.name)}
+            <button
+              class="rounded-[3px] border px-3 py-1.5 text-left {way.present
+                ? 'border-verdigris bg-verdigris-wash'
+                : 'border-rule-strong'}"
+              aria-pressed={way.present}
+              onclick={() => editing.change(way.draft)}
+            >
+              <span class="font-bold {way.present ? 'text-verdigris' : ''}">{way.name}</span>
+              <span class="block text-[15px]">{way.twenty[1]} of 20 clean, {duration(way.seconds)}</span>
+              <span class="text-soft block text-[14px] leading-snug">{way.says}</span>
+            </button>
+          {/each}
+        </div>
+      </fieldset>
+    {/each}
+  </section>
+{/if}
