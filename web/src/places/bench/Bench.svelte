@@ -3,6 +3,7 @@
   import { api, asked, type Schemas } from '../../api/client';
   import { tell } from '../../state/messages.svelte';
   import DayStrip from './DayStrip.svelte';
+  import Dryings from './Dryings.svelte';
   import LatestPulls from './LatestPulls.svelte';
   import Needs from './Needs.svelte';
   import NewSetUp from './NewSetUp.svelte';
@@ -34,6 +35,7 @@
     <div class="mt-7 grid gap-8 lg:grid-cols-[1.2fr_1fr]">
       <SetUps setUps={bench.setUps} onstart={() => (starting = true)} onchanged={load} />
       <div class="grid content-start gap-8">
+        <Dryings panels={bench.dryings} now={bench.now} onchanged={load} />
         <LatestPulls pulls={bench.latest} />
         <Needs needs={bench.needs} />
       </div>

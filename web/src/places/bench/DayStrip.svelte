@@ -40,6 +40,12 @@
       return { step, from: new Date(from), to: new Date(at) };
     });
   });
+  const drying = $derived(
+    bench.dryings
+      .filter((d) => d.state === 'WET' || d.state === 'SETTING')
+      .map((d) => ({ name: d.name, at: new Date(d.soundAt) }))
+      .sort((a, b) => a.at.getTime() - b.at.getTime()),
+  );
   const due = $derived(ahead.find((a) => a.step.seconds > 0 && a.to > now));
 </script>
 
@@ -68,6 +74,17 @@
           fill={hot ? 'var(--ember)' : 'var(--steel)'}
         />
       {/each}
+      {#each drying.filter((d) => d.at < (x.domain()[1] ?? now)) as d (d.name + d.at.getTime())}
+        <rect
+          x={x(now)}
+          y="54"
+          width={Math.max(2, x(d.at) - x(now))}
+          height="12"
+          fill="var(--steel)"
+          opacity="0.6"
+        />
+        <text x={x(d.at)} y="48" text-anchor="end" font-size="13" fill="var(--ink)">{d.name} sound</text>
+      {/each}
       <line x1={x(now)} x2={x(now)} y1="0" y2="96" stroke="var(--ink)" stroke-width="2" />
       <text x={x(now) + 6} y="16" font-size="14" font-weight="700" fill="var(--ink)">now</text>
       {#each pulls as pull (pull.id)}
@@ -84,6 +101,11 @@
     <p class="mt-2" aria-live="off">
       <span class="figure text-ember text-[20px]">{clock((due.to.getTime() - now.getTime()) / 1000)}</span>
       until {due.step.kind === 'COOL' ? 'it can be peeled' : `the ${due.step.kind.toLowerCase()} is over`}
+    </p>
+  {:else if drying[0]}
+    <p class="mt-2" aria-live="off">
+      <span class="figure text-[20px]">{clock((drying[0].at.getTime() - now.getTime()) / 1000)}</span>
+      until {drying[0].name} is dry through
     </p>
   {:else}
     <p class="text-soft mt-2">Nothing is hot, drying or cooling.</p>

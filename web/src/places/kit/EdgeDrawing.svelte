@@ -7,7 +7,7 @@
   let { kind, item }: { kind: LayerKind; item: Item & { bowMm?: number } } = $props();
   const TIMES = 3.8;
   const height = $derived(Math.max(1, item.thicknessMm * TIMES));
-  const bow = $derived(Math.min(18, (item.bowMm ?? 0) * 2.2));
+  const bow = $derived(Math.min(18, Math.abs(item.bowMm ?? 0) * 2.2));
   const look = $derived(hatch(kind, item));
   const fill = $derived(
     colour(kind, item) ??

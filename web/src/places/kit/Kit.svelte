@@ -1,6 +1,7 @@
 <script lang="ts">
   import { push } from 'svelte-spa-router';
   import { kit, SHELVES, type Shelf } from '../../state/kit.svelte';
+  import BoardCare from './BoardCare.svelte';
   import ItemForm from './ItemForm.svelte';
   import ShelfItem from './ShelfItem.svelte';
   import LeftoverShelf from './LeftoverShelf.svelte';
@@ -50,6 +51,7 @@
     {/each}
   </div>
   <div id="shelf" role="tabpanel" aria-labelledby="tab-{shelf}" class="bg-paper px-4 pt-2 pb-6 md:px-6">
+    {#if shelf === 'boards'}<BoardCare />{/if}
     {#if shelf === 'leftovers'}
       <LeftoverShelf {retiredToo} onedit={(id) => (edited = { id })} />
     {:else}

@@ -131,7 +131,11 @@
   {#if measured}
     <section class="border-rule text-ink border-t pt-3" aria-live="polite">
       <h3 class="text-[18px]">
-        3. What {trials.length === 0 ? 'the label says' : `${trials.length} trials tell`}
+        3. What {trials.length === 0
+          ? 'the label says'
+          : trials.length === 1
+            ? 'one trial tells'
+            : `${trials.length} trials tell`}
       </h3>
       <StripGauge {measured} labelMm={press.openingMm} />
       <p>

@@ -51,7 +51,12 @@
     const base = `${preferences.length(size.widthMm)} × ${preferences.length(size.heightMm)}`;
     if (shelf === 'boards') {
       const b = item as Board;
-      const bow = b.bowMm >= 3 ? `, bowed ${preferences.length(b.bowMm)}` : '';
+      const bow =
+        b.bowMm >= 3
+          ? `, bowed ${preferences.length(b.bowMm)}`
+          : b.bowMm <= -3
+            ? `, turned on its bow of ${preferences.length(-b.bowMm)}`
+            : '';
       return `${b.kind.toLowerCase().replace('_', ' ')}, ${base}, ${b.owned} owned${bow}`;
     }
     if (shelf === 'stocks') {

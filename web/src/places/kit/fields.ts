@@ -103,6 +103,7 @@ export const FIELDS: Record<Shelf, Field[]> = {
     { key: 'bowMm', label: 'Bow, middle off a flat table', kind: 'LENGTH' },
     { key: 'passes', label: 'Passes so far', kind: 'number' },
     { key: 'lifePasses', label: 'Good for', kind: 'number', unit: 'passes' },
+    { key: 'price', label: 'Price, in your money', kind: 'number' },
   ],
   plates: [
     NAME,
@@ -222,6 +223,8 @@ export const STARTS: Record<Shelf, Record<string, unknown>> = {
     bowMm: 0,
     passes: 0,
     lifePasses: 500,
+    price: 0,
+    turns: 0,
   },
   plates: {
     kind: 'PLATE',

@@ -14,9 +14,11 @@ import glanzen.measure.Checks;
  * @param widthMm width, mm
  * @param heightMm length, mm
  * @param owned how many of it there are
- * @param bowMm how far the middle stands off a flat table, mm
+ * @param bowMm how far the middle stands off a flat table, mm; negative once it is turned so that use presses it flat
  * @param passes trips through a press so far
  * @param lifePasses trips it is good for
+ * @param price what it cost, in the person's own money; 0 if not known
+ * @param turns how often it has been turned over
  */
 public record Board(
         String id,
@@ -29,7 +31,9 @@ public record Board(
         int owned,
         double bowMm,
         int passes,
-        int lifePasses)
+        int lifePasses,
+        double price,
+        int turns)
         implements StackItem {
 
     /** What a board is for. */
@@ -70,10 +74,69 @@ public record Board(
                 .lengthMm("widthMm", widthMm, 10, 700)
                 .lengthMm("heightMm", heightMm, 10, 700)
                 .figure("owned", owned, 1, 500, "")
-                .lengthMm("bowMm", bowMm, 0, 20)
+                .lengthMm("bowMm", bowMm, -20, 20)
                 .figure("passes", passes, 0, 1_000_000, "passes")
                 .figure("lifePasses", lifePasses, 1, 1_000_000, "passes")
+                .figure("price", price, 0, 100_000, "")
+                .figure("turns", turns, 0, 1_000_000, "turns")
                 .done();
+    }
+
+    /** A board of which price and turns are not known. */
+    public Board(
+            String id,
+            String name,
+            Kind kind,
+            Material material,
+            double thicknessMm,
+            double widthMm,
+            double heightMm,
+            int owned,
+            double bowMm,
+            int passes,
+            int lifePasses) {
+        this(id, name, kind, material, thicknessMm, widthMm, heightMm, owned, bowMm, passes, lifePasses, 0, 0);
+    }
+
+    /** The same after one more trip through a press. */
+    public Board pressed() {
+        return new Board(
+                id,
+                name,
+                kind,
+                material,
+                thicknessMm,
+                widthMm,
+                heightMm,
+                owned,
+                bowMm,
+                passes + 1,
+                lifePasses,
+                price,
+                turns);
+    }
+
+    /** The same turned over: its bow looks the other way. */
+    public Board turned() {
+        return new Board(
+                id,
+                name,
+                kind,
+                material,
+                thicknessMm,
+                widthMm,
+                heightMm,
+                owned,
+                -bowMm,
+                passes,
+                lifePasses,
+                price,
+                turns + 1);
+    }
+
+    /** What one trip through a press costs, in the person's own money; 0 if the price is not known. */
+    public double costPerPass() {
+        return price / lifePasses;
     }
 
     /** Share of its life that is used up, 0 when new; may pass 1. */

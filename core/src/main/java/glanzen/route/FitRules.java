@@ -177,7 +177,7 @@ final class FitRules {
                         "bowed",
                         index,
                         board.name() + " is badly bowed: its middle stands off by " + Figures.length(board.bowMm()),
-                        "A badly bowed board can damage the press",
+                        "A badly bowed board can damage the press: turn it over, or take another",
                         replacement(s, shop, board, index)));
             }
             if (board.bowMm() >= BOW_NOTICED_MM || board.wear() > 1) {

@@ -1,5 +1,6 @@
 package glanzen.app.archive;
 
+import glanzen.app.drying.DryingService;
 import glanzen.app.kit.KitService;
 import glanzen.app.pull.PullArchive;
 import glanzen.app.pull.PullRecord;
@@ -44,6 +45,7 @@ public class WorkshopArchive {
     private final PullArchive logbook;
     private final RigService rigs;
     private final RunService runs;
+    private final DryingService dryings;
     private final JsonMapper mapper;
 
     WorkshopArchive(
@@ -53,6 +55,7 @@ public class WorkshopArchive {
             PullArchive logbook,
             RigService rigs,
             RunService runs,
+            DryingService dryings,
             JsonMapper mapper) {
         this.kit = kit;
         this.setUps = setUps;
@@ -60,6 +63,7 @@ public class WorkshopArchive {
         this.logbook = logbook;
         this.rigs = rigs;
         this.runs = runs;
+        this.dryings = dryings;
         this.mapper = mapper;
     }
 
@@ -70,7 +74,13 @@ public class WorkshopArchive {
     @Transactional(readOnly = true)
     public void write(OutputStream out) throws IOException {
         WorkshopFile file = new WorkshopFile(
-                WorkshopFile.FORMAT, WorkshopFile.VERSION, kit.view(), setUps.all(), logbook.records(), rigs.all());
+                WorkshopFile.FORMAT,
+                WorkshopFile.VERSION,
+                kit.view(),
+                setUps.all(),
+                logbook.records(),
+                rigs.all(),
+                dryings.records());
         try (ZipOutputStream zip = new ZipOutputStream(out)) {
             zip.putNextEntry(new ZipEntry(JSON_NAME));
             zip.write(mapper.writerWithDefaultPrettyPrinter().writeValueAsBytes(file));
@@ -106,6 +116,7 @@ public class WorkshopArchive {
         setUps.replace(file.setUps());
         logbook.replace(file.pulls(), pictures);
         rigs.replace(file.beliefs());
+        dryings.replace(file.dryings());
         return new Contents(file.setUps().size(), file.pulls().size(), pictures.size());
     }
 

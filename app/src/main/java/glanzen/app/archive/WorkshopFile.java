@@ -1,5 +1,6 @@
 package glanzen.app.archive;
 
+import glanzen.app.drying.DryingRecord;
 import glanzen.app.kit.KitView;
 import glanzen.app.pull.PullRecord;
 import glanzen.app.rig.RigService.Belief;
@@ -17,6 +18,7 @@ import java.util.List;
  * @param setUps saved set-ups
  * @param pulls the logbook, oldest first
  * @param beliefs what was learned of each rig
+ * @param dryings gel panels on the bench
  */
 public record WorkshopFile(
         String format,
@@ -24,12 +26,15 @@ public record WorkshopFile(
         KitView kit,
         List<SavedSetUp> setUps,
         List<PullRecord> pulls,
-        List<Belief> beliefs) {
+        List<Belief> beliefs,
+        List<DryingRecord> dryings) {
 
     static final String FORMAT = "glanzen-workshop";
     static final int VERSION = 1;
 
     public WorkshopFile {
+        // A file written before there was gel has none.
+        dryings = dryings == null ? List.of() : dryings;
         if (!FORMAT.equals(format) || version != VERSION) {
             throw new BadInput("format", "is " + format + " " + version, FORMAT + " " + VERSION);
         }

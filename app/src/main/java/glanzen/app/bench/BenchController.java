@@ -1,6 +1,8 @@
 package glanzen.app.bench;
 
 import glanzen.app.device.BenchClock;
+import glanzen.app.drying.DryingPanel;
+import glanzen.app.drying.DryingService;
 import glanzen.app.kit.KitService;
 import glanzen.app.pull.PullService;
 import glanzen.app.pull.PullView;
@@ -15,6 +17,8 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** What is on, what was done, what is short. */
@@ -29,13 +33,21 @@ class BenchController {
     private final SetUpService setUps;
     private final PullService pulls;
     private final KitService kit;
+    private final DryingService dryings;
     private final BenchClock clock;
 
-    BenchController(RunService runs, SetUpService setUps, PullService pulls, KitService kit, BenchClock clock) {
+    BenchController(
+            RunService runs,
+            SetUpService setUps,
+            PullService pulls,
+            KitService kit,
+            DryingService dryings,
+            BenchClock clock) {
         this.runs = runs;
         this.setUps = setUps;
         this.pulls = pulls;
         this.kit = kit;
+        this.dryings = dryings;
         this.clock = clock;
     }
 
@@ -47,16 +59,30 @@ class BenchController {
      * @param setUps set-ups, last touched first
      * @param latest the last pulls, newest first
      * @param needs what is short or worn
+     * @param dryings gel panels, longest drying first
      */
     record BenchView(
-            Instant now, @Nullable RunView run, List<SavedSetUp> setUps, List<PullView> latest, List<Need> needs) {}
+            Instant now,
+            @Nullable RunView run,
+            List<SavedSetUp> setUps,
+            List<PullView> latest,
+            List<Need> needs,
+            List<DryingPanel> dryings) {}
 
     /** Something short or worn; the share that is left of it. */
     record Need(String id, String name, String what, double left) {}
 
     @GetMapping("/api/bench")
     BenchView bench() {
-        return new BenchView(clock.now(), runs.open().orElse(null), setUps.all(), pulls.latest(), needs());
+        return new BenchView(
+                clock.now(), runs.open().orElse(null), setUps.all(), pulls.latest(), needs(), dryings.all());
+    }
+
+    /** Lets bench time jump ahead, for trying things out. */
+    @PostMapping("/api/bench/skip")
+    BenchView skip(@RequestParam double seconds) {
+        clock.skip(seconds);
+        return bench();
     }
 
     private List<Need> needs() {
@@ -70,8 +96,7 @@ class BenchController {
         });
         inUse.stocks().stream()
                 .filter(s -> s.left() < SHORT_PIECES)
-                .forEach(s ->
-                        needs.add(new Need(s.id(), s.name(), Math.round(s.left() * 10) / 10.0 + " sheets left", 0)));
+                .forEach(s -> needs.add(new Need(s.id(), s.name(), sheets(s.left()) + " left", 0)));
         for (Board b : inUse.boards()) {
             if (b.bowMm() >= NOTICED_BOW_MM) {
                 needs.add(new Need(b.id(), b.name(), "bowed: turn or swap it", Math.max(0, 1 - b.wear())));
@@ -80,5 +105,11 @@ class BenchController {
             }
         }
         return needs;
+    }
+
+    private static String sheets(double left) {
+        double rounded = Math.round(left * 10) / 10.0;
+        String figure = rounded == Math.rint(rounded) ? Long.toString((long) rounded) : Double.toString(rounded);
+        return figure + (rounded == 1 ? " sheet" : " sheets");
     }
 }

@@ -4,6 +4,8 @@ import glanzen.advice.Advisor;
 import glanzen.advice.ErrorBias;
 import glanzen.advice.Proposal;
 import glanzen.app.device.SimulatedRig;
+import glanzen.app.drying.DryingService;
+import glanzen.app.drying.DryingService.Spread;
 import glanzen.app.kit.KitService;
 import glanzen.app.pull.LogEntry;
 import glanzen.app.pull.PullService;
@@ -55,6 +57,7 @@ public class HoneyShow implements ApplicationRunner {
     private final ArtworkShelf artworks;
     private final Forecaster forecaster;
     private final RigService rigs;
+    private final DryingService dryings;
     private final Clock clock;
 
     HoneyShow(
@@ -65,6 +68,7 @@ public class HoneyShow implements ApplicationRunner {
             ArtworkShelf artworks,
             Forecaster forecaster,
             RigService rigs,
+            DryingService dryings,
             Clock clock) {
         this.kit = kit;
         this.setUps = setUps;
@@ -73,6 +77,7 @@ public class HoneyShow implements ApplicationRunner {
         this.artworks = artworks;
         this.forecaster = forecaster;
         this.rigs = rigs;
+        this.dryings = dryings;
         this.clock = clock;
     }
 
@@ -108,6 +113,8 @@ public class HoneyShow implements ApplicationRunner {
             Job job = JOBS.get(i);
             setUps.keep(job.title, Drafts.draft(advised(laid(started(job, things), job, things), things)), false);
         }
+        dryings.spread(new Spread("Drip card, positive", "ivory-300", 0.20, 0.5, true, minutesAgo(150)));
+        dryings.spread(new Spread("Steward’s badges, gel", "white-350", 0.35, 0.5, true, minutesAgo(75)));
         pulls.page(null, null, null, Outcome.CLEAN, 0, 1).pulls().forEach(p -> pulls.prove(p.id(), p.version()));
     }
 
@@ -196,6 +203,10 @@ public class HoneyShow implements ApplicationRunner {
                         specks ? "Brush next time." : "",
                         false),
                 time(number));
+    }
+
+    private Instant minutesAgo(int minutes) {
+        return clock.instant().minus(Duration.ofMinutes(minutes));
     }
 
     /** Six weeks of evenings; the last three pulls are from the hours just past. */

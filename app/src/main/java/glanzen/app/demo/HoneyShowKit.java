@@ -65,8 +65,9 @@ final class HoneyShowKit {
 
     private void boards() {
         board("spacer", "Spacer", Kind.SPACER, Material.LAMINATE, 3.00, 1, 0.2, 212, 1200);
-        board("outer-1", "Outer plate, clear", Kind.OUTER_PLATE, Material.POLYCARBONATE, 3.05, 2, 4.1, 341, 420);
-        board("outer-2", "Outer plate, new", Kind.OUTER_PLATE, Material.POLYCARBONATE, 3.10, 2, 0.3, 18, 420);
+        priced("outer-1", "Outer plate, clear", 3.05, 15, 4.1, 341);
+        priced("outer-2", "Outer plate, new", 3.10, 15, 0.3, 18);
+        priced("outer-3", "Outer plate, another maker’s", 2.75, 6, 6.4, 61);
         board("plastic-05", "Plastic shim", Kind.PLASTIC_SHIM, Material.POLYCARBONATE, 0.50, 2, 0.4, 148, 600);
         board("plastic-025", "Thin plastic shim", Kind.PLASTIC_SHIM, Material.POLYCARBONATE, 0.25, 1, 0.1, 22, 400);
         board("metal-04", "Metal shim", Kind.METAL_SHIM, Material.STEEL, 0.40, 1, 0.2, 96, 2000);
@@ -77,6 +78,26 @@ final class HoneyShowKit {
         board("card-030", "Card shim", Kind.CARD_SHIM, Material.CARD, 0.30, 6, 0, 12, 60);
         board("card-016", "Paper shim", Kind.CARD_SHIM, Material.CARD, 0.16, 6, 0, 20, 60);
         board("tissue", "Tissue shim", Kind.TISSUE_SHIM, Material.TISSUE, 0.04, 10, 0, 3, 20);
+    }
+
+    private void priced(String id, String name, double mm, double price, double bowMm, int passes) {
+        kit.add(
+                Board.class,
+                new Board(
+                        id,
+                        name,
+                        Kind.OUTER_PLATE,
+                        Material.POLYCARBONATE,
+                        mm,
+                        150,
+                        210,
+                        2,
+                        bowMm,
+                        passes,
+                        420,
+                        price,
+                        0),
+                id);
     }
 
     private void board(

@@ -16,6 +16,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class BenchClock {
 
     private static final double FASTEST = 240;
+    private static final double LONGEST_SKIP = 14 * 24 * 3600;
 
     private final BenchClockRepository repository;
     private final Clock clock;
@@ -45,6 +46,15 @@ public class BenchClock {
         entity.benchAt = bench;
         entity.realAt = clock.instant();
         entity.speed = speed;
+        repository.save(entity);
+    }
+
+    /** Lets bench time jump ahead, to try out what takes hours. */
+    public void skip(double seconds) {
+        new Checks().figure("seconds", seconds, 1, LONGEST_SKIP, "s").done();
+        speed(speed());
+        BenchClockEntity entity = repository.findById(BenchClockEntity.ONLY).orElseThrow();
+        entity.benchAt = entity.benchAt.plusMillis((long) (1000 * seconds));
         repository.save(entity);
     }
 

@@ -1,5 +1,6 @@
 package glanzen.app.kit;
 
+import glanzen.advice.BoardCare;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
 import glanzen.kit.Leftover;
@@ -7,6 +8,7 @@ import glanzen.kit.Plate;
 import glanzen.kit.Platform;
 import glanzen.kit.Press;
 import glanzen.kit.Stock;
+import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -32,6 +34,9 @@ class KitController {
     KitView all() {
         return kit.view();
     }
+
+    /** Care of boards. */
+    record CareView(List<BoardCare.Care> care, List<BoardCare.Cheaper> comparisons) {}
 
     /** The calls every shelf has. */
     abstract static class OnShelf<T extends Record> {
@@ -80,8 +85,25 @@ class KitController {
     @RestController
     @RequestMapping("/api/kit/boards")
     static class Boards extends OnShelf<Board> {
-        Boards(KitService kit) {
+
+        private final KitService kit;
+        private final Usage usage;
+
+        Boards(KitService kit, Usage usage) {
             super(kit, Board.class);
+            this.kit = kit;
+            this.usage = usage;
+        }
+
+        /** What boards are in need of, and whether another maker's would do. */
+        @GetMapping("/care")
+        CareView care() {
+            return new CareView(BoardCare.of(kit.boards()), BoardCare.compare(kit.boards()));
+        }
+
+        @PostMapping("/{id}/turn")
+        Kept<Board> turn(@PathVariable String id, @RequestParam long version) {
+            return usage.turn(id, version);
         }
     }
 

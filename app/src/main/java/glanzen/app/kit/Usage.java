@@ -39,31 +39,16 @@ public class Usage {
      * @param keepFoil whether foil cut for it is kept as a leftover, where it is worth it
      */
     public void count(SetUp setUp, String pullId, boolean keepFoil) {
-        setUp.stack().all(Board.class).stream().map(Board::id).distinct().forEach(this::wear);
+        setUp.stack().all(Board.class).stream()
+                .map(Board::id)
+                .distinct()
+                .forEach(id -> kit.update(Board.class, id, Board::pressed));
         if (setUp.layout().laid()) {
             setUp.layout().plates().forEach(p -> foil(setUp.film(), p, pullId, keepFoil));
         } else {
             spend(setUp.film().id(), pieceCm2(setUp.plate()));
         }
         stock(setUp.stock().id(), setUp.layout());
-    }
-
-    private void wear(String boardId) {
-        kit.update(
-                Board.class,
-                boardId,
-                b -> new Board(
-                        b.id(),
-                        b.name(),
-                        b.kind(),
-                        b.material(),
-                        b.thicknessMm(),
-                        b.widthMm(),
-                        b.heightMm(),
-                        b.owned(),
-                        b.bowMm(),
-                        b.passes() + 1,
-                        b.lifePasses()));
     }
 
     private void foil(Film film, Placed placed, String pullId, boolean keepFoil) {
@@ -141,6 +126,15 @@ public class Usage {
         SheetPlan plan = SheetPlan.of(
                 List.of(new SheetPlan.Want("piece", w, h, MOST_PER_SHEET)), sheet.widthMm(), sheet.heightMm(), true);
         return plan.sheets().get(0).cuts().size();
+    }
+
+    /** Turns a board over. */
+    public Kept<Board> turn(String id, long version) {
+        Board board = kit.kit().boards().stream()
+                .filter(b -> b.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new NotFound("This board"));
+        return kit.change(Board.class, id, board.turned(), version);
     }
 
     /** Takes the last use of a leftover back. */

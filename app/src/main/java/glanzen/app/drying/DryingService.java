@@ -1,0 +1,201 @@
+package glanzen.app.drying;
+
+import glanzen.app.device.BenchClock;
+import glanzen.app.drying.DryingPanel.State;
+import glanzen.app.kit.KitService;
+import glanzen.app.preferences.PreferencesService;
+import glanzen.app.web.Conflict;
+import glanzen.app.web.NotFound;
+import glanzen.kit.Stock;
+import glanzen.measure.BadInput;
+import glanzen.measure.Checks;
+import glanzen.measure.Figures;
+import glanzen.transfer.Drying;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps gel panels and says how each is coming on. */
+@Service
+@Transactional
+public class DryingService {
+
+    private static final double CURLS_BELOW_GSM = 280;
+    private static final double CLOCKS_APART_SECONDS = 60;
+
+    private final DryingRepository panels;
+    private final KitService kit;
+    private final PreferencesService preferences;
+    private final BenchClock clock;
+
+    DryingService(DryingRepository panels, KitService kit, PreferencesService preferences, BenchClock clock) {
+        this.panels = panels;
+        this.kit = kit;
+        this.preferences = preferences;
+        this.clock = clock;
+    }
+
+    /**
+     * Gel that was spread.
+     *
+     * @param stockId what it was spread on, if that is in the kit
+     * @param coatMm how thick
+     * @param humidity relative humidity of the room, 0…1
+     * @param stencilled whether through a stencil
+     * @param spreadAt when; now if nothing is said
+     */
+    public record Spread(
+            String name,
+            @Nullable String stockId,
+            double coatMm,
+            double humidity,
+            boolean stencilled,
+            @Nullable Instant spreadAt) {}
+
+    /** All panels, longest drying first. */
+    @Transactional(readOnly = true)
+    public List<DryingPanel> all() {
+        return panels.findAllByOrderBySpreadAt().stream().map(this::view).toList();
+    }
+
+    /** All panels as they are written down. */
+    @Transactional(readOnly = true)
+    public List<DryingRecord> records() {
+        return panels.findAllByOrderBySpreadAt().stream()
+                .map(p -> new DryingRecord(
+                        p.id, p.name, p.stockId, p.coatMm, p.celsius, p.humidity, p.stencilled, p.spreadAt, p.dryAt))
+                .toList();
+    }
+
+    /** Replaces all of them. */
+    public void replace(List<DryingRecord> all) {
+        panels.deleteAllInBatch();
+        for (DryingRecord r : all) {
+            DryingEntity p = new DryingEntity();
+            p.id = r.id();
+            p.name = r.name();
+            p.stockId = r.stockId();
+            p.coatMm = r.coatMm();
+            p.celsius = r.celsius();
+            p.humidity = r.humidity();
+            p.stencilled = r.stencilled();
+            p.spreadAt = r.spreadAt();
+            p.dryAt = r.dryAt();
+            panels.save(p);
+        }
+    }
+
+    /** Lays gel on the bench; it begins to dry. */
+    public DryingPanel spread(Spread spread) {
+        new Checks().name("name", spread.name).done();
+        double room = preferences.get().roomC();
+        Drying drying = new Drying(spread.coatMm, room, spread.humidity);
+        stock(spread.stockId);
+        DryingEntity panel = new DryingEntity();
+        panel.id = "gel-" + UUID.randomUUID().toString().substring(0, 8);
+        panel.name = spread.name.trim();
+        panel.stockId = spread.stockId;
+        panel.coatMm = drying.coatMm();
+        panel.celsius = room;
+        panel.humidity = drying.humidity();
+        panel.stencilled = spread.stencilled;
+        Instant now = clock.now();
+        panel.spreadAt = spread.spreadAt == null ? now : spread.spreadAt;
+        if (panel.spreadAt.isAfter(now.plusSeconds((long) CLOCKS_APART_SECONDS))) {
+            throw new BadInput("spreadAt", "lies ahead", "a time up to now");
+        }
+        return view(panels.saveAndFlush(panel));
+    }
+
+    /** The person found it dry; now if no time is said. */
+    DryingPanel dry(String id, @Nullable Instant at, long version) {
+        DryingEntity panel = find(id);
+        Conflict.unlessSame(version, panel.version);
+        Instant when = at == null ? clock.now() : at;
+        if (when.isBefore(panel.spreadAt)) {
+            throw new BadInput("at", "is before the gel was spread", "a time after it was spread");
+        }
+        panel.dryAt = when;
+        return view(panels.saveAndFlush(panel));
+    }
+
+    void remove(String id, long version) {
+        DryingEntity panel = find(id);
+        Conflict.unlessSame(version, panel.version);
+        panels.delete(panel);
+    }
+
+    private Optional<Stock> stock(@Nullable String id) {
+        if (id == null || id.isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(kit.kit().stocks().stream()
+                .filter(s -> s.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new BadInput("stockId", "is not in your kit", "stock of your kit, or none")));
+    }
+
+    private DryingEntity find(String id) {
+        return panels.findById(id).orElseThrow(() -> new NotFound("This panel"));
+    }
+
+    private DryingPanel view(DryingEntity p) {
+        Drying drying = new Drying(p.coatMm, p.celsius, p.humidity);
+        double age = Duration.between(p.spreadAt, clock.now()).toMillis() / 1000.0;
+        double dryness = drying.dryness(age);
+        State state = age > Drying.USE_WITHIN_SECONDS
+                ? State.TOO_LATE
+                : dryness >= Drying.SOUND ? State.SOUND : dryness >= Drying.BLOB ? State.SETTING : State.WET;
+        return new DryingPanel(
+                p.id,
+                p.name,
+                p.coatMm,
+                dryness,
+                p.spreadAt,
+                after(p, drying.secondsTo(Drying.CLEAR)),
+                after(p, drying.secondsTo(Drying.SOUND)),
+                after(p, Drying.USE_WITHIN_SECONDS),
+                p.dryAt,
+                state,
+                says(p, drying, state, age),
+                p.version);
+    }
+
+    private static Instant after(DryingEntity p, double seconds) {
+        return p.spreadAt.plusMillis((long) (1000 * seconds));
+    }
+
+    private List<String> says(DryingEntity p, Drying drying, State state, double age) {
+        List<String> says = new ArrayList<>();
+        Instant dryAt = p.dryAt;
+        if (state == State.TOO_LATE) {
+            says.add("It has lost its tack: gel takes foil for a week");
+        }
+        boolean early = dryAt != null
+                && drying.dryness(Duration.between(p.spreadAt, dryAt).toMillis() / 1000.0) < Drying.BLOB;
+        if (early) {
+            says.add("You found it dry sooner than a coat of " + Figures.length(p.coatMm)
+                    + " should be: clear is not sound, pressed now it may be squashed");
+        }
+        if (p.stencilled && age < 1800) {
+            says.add("Clean the stencil now; what is left over goes back in the pot");
+        }
+        if (p.stockId != null) {
+            kit.kit().stocks().stream()
+                    .filter(s -> s.id().equals(p.stockId) && s.gsm() > 0 && s.gsm() < CURLS_BELOW_GSM)
+                    .findFirst()
+                    .ifPresent(s -> says.add(
+                            s.name() + " of " + Figures.weight(s.gsm()) + " will curl: about {gsm:300} lies flat"));
+        }
+        if (state == State.WET || state == State.SETTING) {
+            says.add("Keep dust and pet hair off it");
+        }
+        return says;
+    }
+}

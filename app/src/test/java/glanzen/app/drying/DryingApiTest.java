@@ -1,0 +1,78 @@
+package glanzen.app.drying;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import glanzen.app.Caller;
+import glanzen.app.Caller.Reply;
+import glanzen.app.Server;
+import java.time.Duration;
+import java.time.Instant;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(Server.class)
+class DryingApiTest {
+
+    private final Caller caller;
+
+    DryingApiTest(Caller caller) {
+        this.caller = caller;
+    }
+
+    private Reply spread(String name, double coatMm, String stock, Instant at) {
+        return caller.post("/api/dryings", """
+                {"name": "%s", "stockId": "%s", "coatMm": %s, "humidity": 0.5, "stencilled": true, "spreadAt": "%s"}""".formatted(name, stock, coatMm, at));
+    }
+
+    @Test
+    void aPanelTellsWhenItIsClearSoundAndTooOld() {
+        Instant now = Instant.now();
+        JsonNode wet = spread("Drip card", 0.15, "ivory-300", now).json();
+        assertEquals("WET", wet.path("state").asString());
+        Instant spread = Instant.parse(wet.path("spreadAt").asString());
+        Duration sound =
+                Duration.between(spread, Instant.parse(wet.path("soundAt").asString()));
+        assertEquals(2.2, sound.toMinutes() / 60.0, 0.1);
+        assertTrue(wet.path("says").toString().contains("stencil"));
+        assertEquals(
+                "SOUND",
+                spread("Yesterday", 0.15, "ivory-300", now.minus(Duration.ofHours(20)))
+                        .json()
+                        .path("state")
+                        .asString());
+        assertEquals(
+                "TOO_LATE",
+                spread("Old", 0.15, "ivory-300", now.minus(Duration.ofDays(9)))
+                        .json()
+                        .path("state")
+                        .asString());
+        JsonNode thin = spread("Thin paper", 0.15, "text-160", now).json();
+        assertTrue(thin.path("says").toString().contains("curl"));
+    }
+
+    @Test
+    void gelCannotBeDryBeforeItWasSpreadAndEarlyIsToldOf() {
+        Instant spread = Instant.now().minus(Duration.ofHours(1));
+        JsonNode panel = spread("Thick", 0.5, "ivory-300", spread).json();
+        String path = "/api/dryings/" + panel.path("id").asString() + "/dry?version="
+                + panel.path("version").asLong();
+        Reply before = caller.put(path + "&at=" + spread.minusSeconds(600), "");
+        assertEquals(422, before.status());
+        assertEquals("at", before.fields());
+        JsonNode early = caller.put(path, "").json();
+        assertTrue(early.path("says").get(0).asString().contains("clear is not sound"));
+        assertEquals(409, caller.put(path, "").status());
+    }
+
+    @Test
+    void badPanelsAreRefused() {
+        assertEquals("coatMm", spread("Nothing", 0, "ivory-300", Instant.now()).fields());
+        assertEquals("stockId", spread("Lost", 0.2, "nobody", Instant.now()).fields());
+        assertEquals(
+                "spreadAt",
+                spread("Tomorrow", 0.2, "ivory-300", Instant.now().plus(Duration.ofDays(1)))
+                        .fields());
+    }
+}

@@ -1,0 +1,52 @@
+package glanzen.transfer;
+
+import glanzen.measure.Checks;
+
+/**
+ * Transfer gel drying in the open: dryness {@code θ = 1 − e^{−t/τ}} with
+ * {@code τ = 1 h · (coat / 0.20 mm)² · climate} and {@code climate = (0.5 / (1 − RH)) · 1.05^{(21 − T)}}. A film dries by
+ * diffusion through its own thickness, hence the square; evaporation follows the air's deficit and warmth.
+ *
+ * @param coatMm thickness of the coat when spread, 0.02…3 mm
+ * @param celsius air temperature, 5…40 °C
+ * @param humidity relative humidity, 0…0.95
+ */
+public record Drying(double coatMm, double celsius, double humidity) {
+
+    /** Dryness from which it looks clear. */
+    public static final double CLEAR = 0.90;
+    /** Dryness below which it is squashed to a blob when pressed. */
+    public static final double BLOB = 0.95;
+    /** Dryness from which it takes foil or flock well. */
+    public static final double SOUND = 0.98;
+    /** It stays tacky for a week, s. */
+    public static final double USE_WITHIN_SECONDS = 7 * 24 * 3600.0;
+
+    private static final double HOUR = 3600;
+    private static final double REFERENCE_COAT_MM = 0.20;
+
+    public Drying {
+        new Checks()
+                .lengthMm("coatMm", coatMm, 0.02, 3)
+                .celsius("celsius", celsius, 5, 40)
+                .figure("humidity", humidity, 0, 0.95, "")
+                .done();
+    }
+
+    /** τ, s. */
+    public double timeConstantSeconds() {
+        double climate = 0.5 / (1 - humidity) * Math.pow(1.05, 21 - celsius);
+        double coat = coatMm / REFERENCE_COAT_MM;
+        return HOUR * coat * coat * climate;
+    }
+
+    /** Dryness after a time in s, 0…1. */
+    public double dryness(double seconds) {
+        return seconds <= 0 ? 0 : 1 - Math.exp(-seconds / timeConstantSeconds());
+    }
+
+    /** Time to a dryness below 1, s. */
+    public double secondsTo(double dryness) {
+        return -timeConstantSeconds() * Math.log(1 - dryness);
+    }
+}

@@ -1,0 +1,110 @@
+<script lang="ts">
+  import { api, asked, type Schemas } from '../../api/client';
+  import GelPanel from '../../drawing/GelPanel.svelte';
+  import { kit } from '../../state/kit.svelte';
+  import { tell } from '../../state/messages.svelte';
+  import { preferences } from '../../state/preferences.svelte';
+  import SpreadGel from './SpreadGel.svelte';
+
+  /** Gel that is drying: how far it is, when it is due, until when it may be used. */
+  interface Props {
+    panels: Schemas['DryingPanel'][];
+    now: string;
+    onchanged: () => Promise<void>;
+  }
+  let { panels, now, onchanged }: Props = $props();
+  let spreading = $state(false);
+  const WORDS: Record<Schemas['DryingPanel']['state'], string> = {
+    WET: 'wet: do not press it',
+    SETTING: 'clear, not sound yet',
+    SOUND: 'sound: foil or flock it',
+    TOO_LATE: 'too late',
+  };
+
+  function when(at: string): string {
+    const minutes = (new Date(at).getTime() - new Date(now).getTime()) / 60_000;
+    const size = Math.abs(minutes);
+    const said =
+      size < 90
+        ? `${Math.round(size)} min`
+        : size < 60 * 48
+          ? `${Math.round(size / 60)} h`
+          : `${Math.round(size / 1440)} days`;
+    return minutes >= 0 ? `in ${said}` : `${said} ago`;
+  }
+
+  async function change(work: Promise<unknown>) {
+    try {
+      await work;
+      await onchanged();
+    } catch (trouble) {
+      tell(trouble);
+    }
+  }
+  const dry = (p: Schemas['DryingPanel']) =>
+    asked(
+      api.PUT('/api/dryings/{id}/dry', { params: { path: { id: p.id }, query: { version: p.version } } }),
+    );
+  const remove = (p: Schemas['DryingPanel']) =>
+    asked(api.DELETE('/api/dryings/{id}', { params: { path: { id: p.id }, query: { version: p.version } } }));
+  const skip = (seconds: number) => asked(api.POST('/api/bench/skip', { params: { query: { seconds } } }));
+  const paper = $derived(kit.inUse('stocks')[0]?.colour ?? '#f6efdd');
+</script>
+
+<section aria-labelledby="drying-title">
+  <div class="flex items-baseline justify-between">
+    <h2 id="drying-title" class="text-[21px]">Drying</h2>
+    <button class="press press-quiet" onclick={() => (spreading = true)}>Gel spread</button>
+  </div>
+  <ul class="mt-1">
+    {#each panels as panel (panel.id)}
+      <li class="border-rule flex gap-4 border-t py-3">
+        <GelPanel dryness={panel.dryness} clear={panel.dryness >= 0.9} stock={paper} />
+        <div class="min-w-0 flex-1">
+          <p>
+            <strong>{panel.name}</strong>, {preferences.length(panel.coatMm)}: {panel.state === 'WET' &&
+            panel.dryness >= 0.9
+              ? 'looks clear, do not press it yet'
+              : WORDS[panel.state]}
+          </p>
+          <svg
+            class="mt-1 w-full"
+            height="12"
+            role="img"
+            aria-label="{Math.round(panel.dryness * 100)} % dry"
+          >
+            <rect x="0" y="2" width="100%" height="8" fill="none" stroke="var(--rule-strong)" />
+            <rect x="0" y="2" width="{panel.dryness * 100}%" height="8" fill="var(--steel)" />
+            <rect x="90%" y="0" width="2" height="12" fill="var(--ink)" />
+            <rect x="98%" y="0" width="2" height="12" fill="var(--ink)" />
+          </svg>
+          <p class="text-soft text-[15px]">
+            clear {when(panel.clearAt)}, sound {when(panel.soundAt)}, use it {when(panel.useBy)}
+          </p>
+          {#each panel.says as say (say)}<p class="text-[15px]">{preferences.said(say)}.</p>{/each}
+          <div class="-ml-2 flex flex-wrap gap-1">
+            {#if !panel.dryAt}<button
+                class="press press-quiet min-h-8"
+                aria-label="{panel.name} is dry"
+                onclick={() => change(dry(panel))}>It is dry</button
+              >{/if}
+            <button
+              class="press press-quiet min-h-8"
+              aria-label="Take {panel.name} off the bench"
+              onclick={() => change(remove(panel))}>Take it off</button
+            >
+          </div>
+        </div>
+      </li>
+    {:else}
+      <li class="border-rule text-soft border-t py-2">No gel is drying.</li>
+    {/each}
+  </ul>
+  {#if panels.some((p) => p.state === 'WET' || p.state === 'SETTING')}
+    <p class="text-soft text-[15px]">
+      Bench time, for trying things out:
+      <button class="press press-quiet min-h-8" onclick={() => change(skip(3600))}>skip an hour</button>
+    </p>
+  {/if}
+</section>
+<SpreadGel bind:open={spreading} {onchanged} />

@@ -1,0 +1,72 @@
+<script lang="ts">
+  import Modal from 'flowbite-svelte/Modal.svelte';
+  import { api, asked, Trouble } from '../../api/client';
+  import QuantityField from '../../parts/QuantityField.svelte';
+  import { kit } from '../../state/kit.svelte';
+  import { preferences } from '../../state/preferences.svelte';
+
+  let { open = $bindable(false), onchanged }: { open: boolean; onchanged: () => Promise<void> } = $props();
+  let name = $state('');
+  let stockId = $state('');
+  let coatMm = $state(0.2);
+  let percent = $state(50);
+  let stencilled = $state(true);
+  let wrong = $state('');
+
+  async function spread() {
+    try {
+      await asked(
+        api.POST('/api/dryings', {
+          body: { name, stockId, coatMm, humidity: percent / 100, stencilled },
+        }),
+      );
+      open = false;
+      wrong = '';
+      await onchanged();
+    } catch (trouble) {
+      const field = trouble instanceof Trouble ? trouble.fields[0] : undefined;
+      wrong = field
+        ? `${field.field}: ${field.message}. Accepted: ${field.accepted}.`
+        : (trouble as Error).message;
+    }
+  }
+</script>
+
+<Modal bind:open title="Gel spread" size="sm">
+  <form
+    class="text-ink grid gap-3"
+    onsubmit={(e) => {
+      e.preventDefault();
+      spread();
+    }}
+  >
+    <label class="label">What <input class="w-full px-2 py-1.5" bind:value={name} /></label>
+    <label class="label"
+      >On
+      <select class="w-full py-1.5 pr-8 pl-2" bind:value={stockId}>
+        <option value="">something else</option>
+        {#each kit.inUse('stocks') as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
+      </select></label
+    >
+    <QuantityField
+      kind="LENGTH"
+      label="Coat, as thick as the stencil"
+      name="coatMm"
+      value={coatMm}
+      onvalue={(v) => (coatMm = v)}
+    />
+    <label class="label"
+      >Humidity of the room, %
+      <input type="number" min="0" max="95" class="w-full px-2 py-1.5" bind:value={percent} /></label
+    >
+    <label class="flex items-center gap-2"
+      ><input type="checkbox" class="size-4" bind:checked={stencilled} />through a stencil</label
+    >
+    <p class="text-soft text-[15px]">
+      At {preferences.temperature(preferences.now.roomC)}, as your preferences say. Spread generously; what is
+      left over goes back in the pot.
+    </p>
+    {#if wrong}<p role="alert" class="text-ochre">{preferences.said(wrong)}</p>{/if}
+    <button class="press press-strong" disabled={name.trim() === ''}>It begins to dry</button>
+  </form>
+</Modal>

@@ -1,0 +1,83 @@
+<script lang="ts">
+  import { api, asked, type Schemas } from '../../api/client';
+  import { kit } from '../../state/kit.svelte';
+  import { tell } from '../../state/messages.svelte';
+  import { preferences } from '../../state/preferences.svelte';
+
+  /** What boards are in need of, and whether another maker's would do. */
+  let view = $state<Schemas['CareView']>();
+  const inNeed = $derived((view?.care ?? []).filter((c) => c.says.length > 0));
+  const money = (v: number) => v.toFixed(3);
+
+  $effect(() => {
+    void kit.all.boards;
+    asked(api.GET('/api/kit/boards/care'))
+      .then((found) => (view = found))
+      .catch(tell);
+  });
+
+  async function turn(id: string) {
+    const kept = kit.all.boards.find((k) => k.item.id === id);
+    if (!kept) return;
+    try {
+      const params = { path: { id }, query: { version: kept.version } };
+      await asked(api.POST('/api/kit/boards/{id}/turn', { params }));
+      await kit.load();
+      tell(`${kept.item.name} is turned over. Measure its bow again after some use.`);
+    } catch (trouble) {
+      tell(trouble);
+    }
+  }
+</script>
+
+{#if view && (inNeed.length > 0 || view.comparisons.length > 0)}
+  <section class="border-rule grid gap-x-10 gap-y-4 border-b py-4 lg:grid-cols-2" aria-label="Care of boards">
+    <div>
+      <h2 class="text-[18px]">Turn, swap, replace</h2>
+      <ul>
+        {#each inNeed as care (care.boardId)}
+          <li class="border-rule flex items-center gap-3 border-t py-2">
+            <p class="min-w-0 flex-1">
+              <strong>{care.name}</strong>
+              <span class="text-soft block text-[15px]"
+                >{care.says.map(preferences.said).join('. ')}. {care.passesLeft} passes left.</span
+              >
+            </p>
+            {#if care.turn}
+              <button class="press" aria-label="Turn {care.name} over" onclick={() => turn(care.boardId)}
+                >Turned over</button
+              >
+            {/if}
+          </li>
+        {:else}
+          <li class="border-rule text-soft border-t py-2">Every board is in order.</li>
+        {/each}
+      </ul>
+    </div>
+    {#if view.comparisons.length > 0}
+      <div>
+        <h2 class="text-[18px]">Another maker's plates</h2>
+        <ul>
+          {#each view.comparisons as c (c.ownName + c.otherName)}
+            <li class="border-rule border-t py-2">
+              <strong>{c.otherName}</strong> for {c.ownName}: {money(c.otherCost)} a pass instead of {money(
+                c.ownCost,
+              )}
+              <span class="text-soft block text-[15px]">
+                {preferences.length(Math.abs(c.thinnerMm))}
+                {c.thinnerMm >= 0 ? 'thinner' : 'thicker'}{c.card
+                  ? `; with ${c.card} it is ${Math.abs(c.offMm) < 0.01 ? 'the same' : `off by ${preferences.length(Math.abs(c.offMm))}`}`
+                  : c.thinnerMm < -0.05
+                    ? '; take a shim out instead'
+                    : ''}
+              </span>
+            </li>
+          {/each}
+        </ul>
+        <p class="border-ochre-line bg-ochre-wash mt-1 border-l-4 px-3 py-1.5 text-[15px]">
+          {view.comparisons[0]?.caution}.
+        </p>
+      </div>
+    {/if}
+  </section>
+{/if}
