@@ -3,7 +3,7 @@
 
   let { open = $bindable(false) }: { open: boolean } = $props();
   const keys = [
-    ['1 – 6', 'go to a place'],
+    ['1 – 7', 'go to a place'],
     ['N', 'new set-up'],
     ['Up, Down', 'choose a layer on the Stack'],
     ['Alt + Up, Down', 'move the chosen layer'],

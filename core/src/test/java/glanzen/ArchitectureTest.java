@@ -24,7 +24,8 @@ class ArchitectureTest {
             "route",
             "forecast",
             "advice",
-            "learning");
+            "learning",
+            "plan");
 
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())

@@ -19,6 +19,7 @@ import glanzen.measure.Checks;
  * @param heatProof rated for the heat of a platform
  * @param protectiveFilm still has its protective film on
  * @param colour its colour, #rrggbb
+ * @param price of a sheet or roll, in the person's own money; 0 if not known
  */
 public record Stock(
         String id,
@@ -32,7 +33,8 @@ public record Stock(
         double left,
         boolean heatProof,
         boolean protectiveFilm,
-        String colour)
+        String colour,
+        double price)
         implements StackItem {
 
     /** The kinds of stock. */
@@ -59,7 +61,43 @@ public record Stock(
                 .lengthMm("heightMm", heightMm, 5, 100_000)
                 .figure("left", left, 0, 100_000, "sheets")
                 .holds(Colours.valid(colour), "colour", "is not a colour", Colours.ACCEPTED)
+                .figure("price", price, 0, 100_000, "")
                 .done();
+    }
+
+    /** Stock of which the price is not known. */
+    public Stock(
+            String id,
+            String name,
+            Kind kind,
+            Surface surface,
+            double thicknessMm,
+            double gsm,
+            double widthMm,
+            double heightMm,
+            double left,
+            boolean heatProof,
+            boolean protectiveFilm,
+            String colour) {
+        this(id, name, kind, surface, thicknessMm, gsm, widthMm, heightMm, left, heatProof, protectiveFilm, colour, 0);
+    }
+
+    /** The same with another amount left. */
+    public Stock leaving(double sheets) {
+        return new Stock(
+                id,
+                name,
+                kind,
+                surface,
+                thicknessMm,
+                gsm,
+                widthMm,
+                heightMm,
+                Math.max(0, sheets),
+                heatProof,
+                protectiveFilm,
+                colour,
+                price);
     }
 
     @Override
@@ -81,6 +119,7 @@ public record Stock(
                 left,
                 heatProof,
                 protectiveFilm,
-                colour);
+                colour,
+                price);
     }
 }

@@ -8,6 +8,10 @@ import glanzen.kit.Plate;
 import glanzen.kit.Platform;
 import glanzen.kit.StackItem;
 import glanzen.kit.Stock;
+import glanzen.layout.Bed;
+import glanzen.layout.Piece;
+import glanzen.layout.Placed;
+import glanzen.layout.Wording;
 import glanzen.measure.Figures;
 import glanzen.stack.Layer;
 import java.util.ArrayList;
@@ -34,7 +38,11 @@ public record Difference(String what, String before, String after) {
                     "heat",
                     s -> s.platform().levels().get(s.level()).name() + ", " + Figures.temperature(s.setPointC())),
             new Aspect("shims", Difference::shims),
-            new Aspect("plate", s -> names(s, Plate.class)),
+            new Aspect("plate", Difference::plates),
+            new Aspect("piece", Difference::piece),
+            new Aspect("placed", Difference::placed),
+            new Aspect("on the platform", Difference::bed),
+            new Aspect("make-ready", Difference::makeReady),
             new Aspect("foil", s -> names(s, Film.class)),
             new Aspect("stock", s -> names(s, Stock.class)),
             new Aspect("cover", s -> heating(s.heating())),
@@ -71,6 +79,46 @@ public record Difference(String what, String before, String after) {
                 names.add(layer.item().name() + (i < platform ? " under the platform" : ""));
             }
         }
+        return names.isEmpty() ? "none" : String.join(", ", names);
+    }
+
+    private static String plates(SetUp s) {
+        return s.layout().laid()
+                ? String.join(", ", s.plates().stream().map(Plate::name).toList())
+                : names(s, Plate.class);
+    }
+
+    private static String piece(SetUp s) {
+        Piece piece = s.layout().piece();
+        return s.layout().laid()
+                ? Figures.length(piece.widthMm()) + " × " + Figures.length(piece.heightMm())
+                : "not laid out";
+    }
+
+    private static String placed(SetUp s) {
+        List<String> said = new ArrayList<>();
+        for (Placed p : s.layout().plates()) {
+            said.add(p.plate().name() + " " + String.join(", ", Wording.said(s.layout(), p)));
+        }
+        return said.isEmpty() ? "by itself" : String.join("; ", said);
+    }
+
+    private static String bed(SetUp s) {
+        Bed bed = s.layout().bed();
+        String turned = bed.quarterTurns() == 0 ? "" : ", turned " + 90 * bed.quarterTurns() + "°";
+        boolean middle = bed.rightMm() == 0 && bed.upMm() == 0;
+        return (middle
+                        ? "in the middle"
+                        : Figures.length(bed.rightMm()) + " right, " + Figures.length(bed.upMm())
+                                + " beyond the middle")
+                + turned
+                + ", "
+                + s.layout().method().name().toLowerCase(Locale.ROOT);
+    }
+
+    private static String makeReady(SetUp s) {
+        List<String> names =
+                s.layout().patches().stream().map(p -> p.board().name()).toList();
         return names.isEmpty() ? "none" : String.join(", ", names);
     }
 

@@ -11,6 +11,10 @@ import glanzen.kit.Board;
 import glanzen.kit.Pace;
 import glanzen.kit.Plate;
 import glanzen.kit.Stock;
+import glanzen.layout.Bed;
+import glanzen.layout.FirstLayout;
+import glanzen.layout.Method;
+import glanzen.layout.TurnedOver;
 import glanzen.material.Surface;
 import glanzen.measure.BadInput;
 import glanzen.route.Step.Kind;
@@ -164,5 +168,18 @@ class SetUpTest {
         assertEquals(0.30, stack.softBackingMm(), 1e-12);
         assertEquals(7, stack.layers().size());
         assertThrows(BadInput.class, () -> new Stack(List.of()));
+    }
+
+    @Test
+    void whatIsLaidOutOtherwiseIsADifference() {
+        SetUp laid = Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30)
+                .withLayout(FirstLayout.of(Bench.WORDS, Bench.SMOOTH, Bench.PLATFORM, Bench.CRANK, Method.LOOSE));
+        SetUp aside = laid.withLayout(laid.layout().withBed(new Bed(20, 0, 1, TurnedOver.SIDEWAYS)));
+        assertEquals(
+                List.of("on the platform"),
+                Difference.between(laid, aside).stream().map(Difference::what).toList());
+        assertEquals(
+                "{mm:20} right, {mm:0} beyond the middle, turned 90°, loose",
+                Difference.between(laid, aside).get(0).after());
     }
 }

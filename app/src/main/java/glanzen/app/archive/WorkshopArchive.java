@@ -1,6 +1,7 @@
 package glanzen.app.archive;
 
 import glanzen.app.drying.DryingService;
+import glanzen.app.job.JobService;
 import glanzen.app.kit.KitService;
 import glanzen.app.pull.PullArchive;
 import glanzen.app.pull.PullRecord;
@@ -8,6 +9,7 @@ import glanzen.app.pull.PullService;
 import glanzen.app.rig.RigService;
 import glanzen.app.run.RunService;
 import glanzen.app.setup.SetUpService;
+import glanzen.app.web.Json;
 import glanzen.app.web.Pictures;
 import glanzen.measure.BadInput;
 import java.io.ByteArrayOutputStream;
@@ -46,6 +48,7 @@ public class WorkshopArchive {
     private final RigService rigs;
     private final RunService runs;
     private final DryingService dryings;
+    private final JobService jobs;
     private final JsonMapper mapper;
 
     WorkshopArchive(
@@ -56,6 +59,7 @@ public class WorkshopArchive {
             RigService rigs,
             RunService runs,
             DryingService dryings,
+            JobService jobs,
             JsonMapper mapper) {
         this.kit = kit;
         this.setUps = setUps;
@@ -64,7 +68,8 @@ public class WorkshopArchive {
         this.rigs = rigs;
         this.runs = runs;
         this.dryings = dryings;
-        this.mapper = mapper;
+        this.jobs = jobs;
+        this.mapper = Json.forOldWriting(mapper);
     }
 
     /** What is in a workshop file, for the person who took it in. */
@@ -80,7 +85,8 @@ public class WorkshopArchive {
                 setUps.all(),
                 logbook.records(),
                 rigs.all(),
-                dryings.records());
+                dryings.records(),
+                jobs.all());
         try (ZipOutputStream zip = new ZipOutputStream(out)) {
             zip.putNextEntry(new ZipEntry(JSON_NAME));
             zip.write(mapper.writerWithDefaultPrettyPrinter().writeValueAsBytes(file));
@@ -117,6 +123,7 @@ public class WorkshopArchive {
         logbook.replace(file.pulls(), pictures);
         rigs.replace(file.beliefs());
         dryings.replace(file.dryings());
+        jobs.replace(file.jobs());
         return new Contents(file.setUps().size(), file.pulls().size(), pictures.size());
     }
 

@@ -1,6 +1,7 @@
 package glanzen.app.archive;
 
 import glanzen.app.drying.DryingRecord;
+import glanzen.app.job.SavedJob;
 import glanzen.app.kit.KitView;
 import glanzen.app.pull.PullRecord;
 import glanzen.app.rig.RigService.Belief;
@@ -19,6 +20,7 @@ import java.util.List;
  * @param pulls the logbook, oldest first
  * @param beliefs what was learned of each rig
  * @param dryings gel panels on the bench
+ * @param jobs jobs
  */
 public record WorkshopFile(
         String format,
@@ -27,14 +29,16 @@ public record WorkshopFile(
         List<SavedSetUp> setUps,
         List<PullRecord> pulls,
         List<Belief> beliefs,
-        List<DryingRecord> dryings) {
+        List<DryingRecord> dryings,
+        List<SavedJob> jobs) {
 
     static final String FORMAT = "glanzen-workshop";
     static final int VERSION = 1;
 
     public WorkshopFile {
-        // A file written before there was gel has none.
+        // A file written before there was gel, or before there were jobs, has none.
         dryings = dryings == null ? List.of() : dryings;
+        jobs = jobs == null ? List.of() : jobs;
         if (!FORMAT.equals(format) || version != VERSION) {
             throw new BadInput("format", "is " + format + " " + version, FORMAT + " " + VERSION);
         }

@@ -6,6 +6,7 @@ import glanzen.advice.Proposal;
 import glanzen.app.device.SimulatedRig;
 import glanzen.app.drying.DryingService;
 import glanzen.app.drying.DryingService.Spread;
+import glanzen.app.job.JobService;
 import glanzen.app.kit.KitService;
 import glanzen.app.pull.LogEntry;
 import glanzen.app.pull.PullService;
@@ -58,6 +59,7 @@ public class HoneyShow implements ApplicationRunner {
     private final Forecaster forecaster;
     private final RigService rigs;
     private final DryingService dryings;
+    private final JobService jobs;
     private final Clock clock;
 
     HoneyShow(
@@ -69,6 +71,7 @@ public class HoneyShow implements ApplicationRunner {
             Forecaster forecaster,
             RigService rigs,
             DryingService dryings,
+            JobService jobs,
             Clock clock) {
         this.kit = kit;
         this.setUps = setUps;
@@ -78,6 +81,7 @@ public class HoneyShow implements ApplicationRunner {
         this.forecaster = forecaster;
         this.rigs = rigs;
         this.dryings = dryings;
+        this.jobs = jobs;
         this.clock = clock;
     }
 
@@ -113,6 +117,7 @@ public class HoneyShow implements ApplicationRunner {
             Job job = JOBS.get(i);
             setUps.keep(job.title, Drafts.draft(advised(laid(started(job, things), job, things), things)), false);
         }
+        new HoneyShowJobs(jobs, setUps).lay();
         dryings.spread(new Spread("Drip card, positive", "ivory-300", 0.20, 0.5, true, minutesAgo(150)));
         dryings.spread(new Spread("Steward’s badges, gel", "white-350", 0.35, 0.5, true, minutesAgo(75)));
         pulls.page(null, null, null, Outcome.CLEAN, 0, 1).pulls().forEach(p -> pulls.prove(p.id(), p.version()));

@@ -230,7 +230,7 @@ final class HoneyShowKit {
     private void card(String id, String name, Surface surface, double mm, double gsm, int left, String colour) {
         kit.add(
                 Stock.class,
-                new Stock(id, name, Stock.Kind.CARD, surface, mm, gsm, 210, 297, left, true, false, colour),
+                new Stock(id, name, Stock.Kind.CARD, surface, mm, gsm, 210, 297, left, true, false, colour, gsm / 700),
                 id);
     }
 
@@ -246,6 +246,18 @@ final class HoneyShowKit {
     }
 
     private void film(String id, String name, double leftCm2, String colour) {
-        kit.add(Film.class, new Film(id, name, BondingLayer.HOT_FOIL, 0.012, 100, 5000, leftCm2, colour), id);
+        kit.add(
+                Film.class,
+                new Film(
+                        id,
+                        name,
+                        BondingLayer.HOT_FOIL,
+                        0.012,
+                        100,
+                        5000,
+                        leftCm2,
+                        colour,
+                        id.equals("silver") ? 7.5 : 11),
+                id);
     }
 }

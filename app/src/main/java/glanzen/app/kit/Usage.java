@@ -11,7 +11,7 @@ import glanzen.layout.CutList;
 import glanzen.layout.FoilFrom;
 import glanzen.layout.Layout;
 import glanzen.layout.Placed;
-import glanzen.layout.SheetPlan;
+import glanzen.layout.SheetYield;
 import glanzen.route.SetUp;
 import java.util.List;
 import org.springframework.stereotype.Service;
@@ -24,8 +24,6 @@ public class Usage {
 
     /** An offcut is worth keeping from this much foil on, cm². */
     private static final double WORTH_KEEPING_CM2 = 15;
-
-    private static final int MOST_PER_SHEET = 400;
 
     private final KitService kit;
 
@@ -78,54 +76,14 @@ public class Usage {
     }
 
     private void spend(String filmId, double cm2) {
-        kit.update(
-                Film.class,
-                filmId,
-                f -> new Film(
-                        f.id(),
-                        f.name(),
-                        f.bonding(),
-                        f.thicknessMm(),
-                        f.widthMm(),
-                        f.heightMm(),
-                        Math.max(0, f.leftCm2() - cm2),
-                        f.colour()));
+        kit.update(Film.class, filmId, f -> f.spending(cm2));
     }
 
     private void stock(String stockId, Layout layout) {
         kit.update(
                 Stock.class,
                 stockId,
-                s -> new Stock(
-                        s.id(),
-                        s.name(),
-                        s.kind(),
-                        s.surface(),
-                        s.thicknessMm(),
-                        s.gsm(),
-                        s.widthMm(),
-                        s.heightMm(),
-                        Math.max(0, Math.round((s.left() - 1.0 / perSheet(s, layout)) * 1000) / 1000.0),
-                        s.heatProof(),
-                        s.protectiveFilm(),
-                        s.colour()));
-    }
-
-    /** How many pieces a sheet yields. */
-    private static int perSheet(Stock sheet, Layout layout) {
-        double w = layout.piece().cutWidthMm();
-        double h = layout.piece().cutHeightMm();
-        boolean fits = Math.min(w, h) <= Math.min(sheet.widthMm(), sheet.heightMm())
-                && Math.max(w, h) <= Math.max(sheet.widthMm(), sheet.heightMm());
-        if (!layout.laid() || !fits) {
-            return 1;
-        }
-        if (sheet.kind() == Stock.Kind.RIBBON) {
-            return Math.max(1, (int) (sheet.heightMm() / Math.max(w, h)));
-        }
-        SheetPlan plan = SheetPlan.of(
-                List.of(new SheetPlan.Want("piece", w, h, MOST_PER_SHEET)), sheet.widthMm(), sheet.heightMm(), true);
-        return plan.sheets().get(0).cuts().size();
+                s -> s.leaving(Math.round((s.left() - 1.0 / SheetYield.of(s, layout)) * 1000) / 1000.0));
     }
 
     /** Turns a board over. */

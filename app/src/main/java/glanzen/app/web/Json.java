@@ -1,6 +1,7 @@
 package glanzen.app.web;
 
 import org.springframework.stereotype.Component;
+import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
 /** What is kept as JSON in a column is written and read here. */
@@ -10,7 +11,14 @@ public class Json {
     private final JsonMapper mapper;
 
     Json(JsonMapper mapper) {
-        this.mapper = mapper;
+        this.mapper = forOldWriting(mapper);
+    }
+
+    /** What was written before a figure was known of has none: it reads as nought. Requests are read more strictly. */
+    public static JsonMapper forOldWriting(JsonMapper mapper) {
+        return mapper.rebuild()
+                .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+                .build();
     }
 
     public String write(Object value) {

@@ -58,6 +58,8 @@ class AccessibilityTest {
         "/bench, main h2, DARK",
         "/stack, [data-testid=advice][aria-busy=false], LIGHT",
         "/stack, [data-testid=advice][aria-busy=false], DARK",
+        "/job, aside li, LIGHT",
+        "/job, aside li, DARK",
         "/layout, [data-plate=bee], LIGHT",
         "/layout, [data-plate=bee], DARK",
         "/run, h1, LIGHT",
@@ -104,6 +106,8 @@ class AccessibilityTest {
     @CsvSource({
         "/bench, main h2, 390",
         "/stack, [data-testid=advice][aria-busy=false], 390",
+        "/job, aside li, 390",
+        "/job, aside li, 1024",
         "/layout, [data-plate=bee], 390",
         "/layout, [data-plate=bee], 1024",
         "/run, h1, 390",

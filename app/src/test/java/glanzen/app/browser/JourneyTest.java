@@ -133,7 +133,7 @@ class JourneyTest {
         new Select(browser.see("#add-layer")).selectByValue("BOARD:metal-04");
         browser.until(() -> browser.text("[data-testid=squeeze]").contains("0.85 mm squeeze"));
         browser.script("document.activeElement.blur()");
-        browser.keys("5");
+        browser.keys("6");
         browser.until(() -> browser.place().equals("/pulls"));
     }
 
@@ -143,7 +143,7 @@ class JourneyTest {
         startSetUp("First", "Copper foil", "Ivory card", "Three words");
         browser.see("[data-testid=twenty]");
         String id = browser.place().replace("/stack/", "");
-        browser.keys("2");
+        browser.keys("3");
         browser.see("[data-plate=first]");
         for (String word : List.of("second", "third")) {
             new Select(browser.see("#add-plate")).selectByValue(word);

@@ -18,7 +18,7 @@ class KitApiTest {
 
     private static final String BOARD = """
             {"id": "", "name": "%s", "kind": "PLASTIC_SHIM", "material": "POLYCARBONATE", "thicknessMm": %s,
-             "widthMm": 150, "heightMm": 210, "owned": 1, "bowMm": 0, "passes": 0, "lifePasses": 300}""";
+             "widthMm": 150, "heightMm": 210, "owned": 1, "bowMm": 0, "passes": 0, "lifePasses": 300, "price": 0, "turns": 0}""";
 
     private final Caller caller;
 

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 
 import glanzen.app.setup.Draft.DraftLayer;
 import glanzen.app.setup.Draft.LayerKind;
+import glanzen.app.web.Json;
 import glanzen.artwork.Motif;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
@@ -91,7 +92,7 @@ class DraftsTest {
 
     @Test
     void snapshotsOfThisFormatStayReadable() {
-        JsonMapper mapper = JsonMapper.builder().build();
+        JsonMapper mapper = Json.forOldWriting(JsonMapper.builder().build());
         Snapshot snapshot = Snapshot.of(setUp(Route.HOT_PLATE));
         String written = mapper.writeValueAsString(snapshot);
         assertEquals(

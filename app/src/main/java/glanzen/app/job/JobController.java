@@ -1,0 +1,63 @@
+package glanzen.app.job;
+
+import glanzen.plan.Job;
+import java.util.List;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/jobs")
+class JobController {
+
+    private final JobService jobs;
+
+    JobController(JobService jobs) {
+        this.jobs = jobs;
+    }
+
+    @GetMapping
+    List<SavedJob> all() {
+        return jobs.all();
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    SavedJob keep(@RequestBody Job job) {
+        return jobs.keep(job);
+    }
+
+    @PutMapping("/{id}")
+    SavedJob change(@PathVariable String id, @RequestParam long version, @RequestBody Job job) {
+        return jobs.change(id, job, version);
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable String id, @RequestParam long version) {
+        jobs.remove(id, version);
+    }
+
+    /** Order, supplies and cost of a job as it stands on the page. */
+    @PostMapping("/look")
+    JobLook look(@RequestBody Job job) {
+        return jobs.look(job);
+    }
+
+    @GetMapping(path = "/{id}/supplies.csv", produces = "text/csv")
+    ResponseEntity<String> csv(@PathVariable String id) {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"supplies.csv\"")
+                .body(jobs.csv(id));
+    }
+}

@@ -1,0 +1,186 @@
+package glanzen.app.job;
+
+import glanzen.app.job.JobLook.LineView;
+import glanzen.app.kit.KitService;
+import glanzen.app.setup.Drafts;
+import glanzen.app.setup.SavedSetUp;
+import glanzen.app.setup.SetUpService;
+import glanzen.app.web.Conflict;
+import glanzen.app.web.Json;
+import glanzen.app.web.NotFound;
+import glanzen.kit.Film;
+import glanzen.kit.Kit;
+import glanzen.kit.Plate;
+import glanzen.kit.Stock;
+import glanzen.measure.BadInput;
+import glanzen.plan.Job;
+import glanzen.plan.JobPiece;
+import glanzen.plan.OrderCheck;
+import glanzen.plan.Supplies;
+import glanzen.route.SetUp;
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.UUID;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps jobs and says what each takes. */
+@Service
+@Transactional
+public class JobService {
+
+    private final JobRepository jobs;
+    private final KitService kit;
+    private final SetUpService setUps;
+    private final Json json;
+
+    JobService(JobRepository jobs, KitService kit, SetUpService setUps, Json json) {
+        this.jobs = jobs;
+        this.kit = kit;
+        this.setUps = setUps;
+        this.json = json;
+    }
+
+    /** All jobs in the order in which they were begun. */
+    @Transactional(readOnly = true)
+    public List<SavedJob> all() {
+        return jobs.findAllByOrderByPlace().stream().map(this::view).toList();
+    }
+
+    /** Keeps a new job. */
+    public SavedJob keep(Job job) {
+        checkStock(job);
+        JobEntity entity = new JobEntity();
+        entity.id = "job-" + UUID.randomUUID().toString().substring(0, 8);
+        entity.place = (int) jobs.count();
+        return write(entity, job);
+    }
+
+    SavedJob change(String id, Job job, long version) {
+        JobEntity entity = find(id);
+        Conflict.unlessSame(version, entity.version);
+        checkStock(job);
+        return write(entity, job);
+    }
+
+    void remove(String id, long version) {
+        JobEntity entity = find(id);
+        Conflict.unlessSame(version, entity.version);
+        jobs.delete(entity);
+    }
+
+    /** Replaces all of them. */
+    public void replace(List<SavedJob> all) {
+        jobs.deleteAllInBatch();
+        for (SavedJob saved : all) {
+            checkStock(saved.job());
+            JobEntity entity = new JobEntity();
+            entity.id = saved.id();
+            entity.place = (int) jobs.count();
+            write(entity, saved.job());
+        }
+    }
+
+    private void checkStock(Job job) {
+        Kit things = kit.kit();
+        for (JobPiece piece : job.pieces()) {
+            if (things.stocks().stream().noneMatch(s -> s.id().equals(piece.stockId()))) {
+                throw new BadInput("pieces.stockId", "is not in your kit: " + piece.stockId(), "stock of your kit");
+            }
+        }
+    }
+
+    /** What there is to say of a job, saved or not. */
+    @Transactional(readOnly = true)
+    JobLook look(Job job) {
+        Kit things = kit.kit();
+        Supplies supplies = Supplies.of(job, setUps(things), things);
+        return new JobLook(
+                job.pieces().stream()
+                        .map(p -> OrderCheck.of(p, filmed(p, things)))
+                        .toList(),
+                supplies.machines(),
+                supplies.tools(),
+                supplies.lines().stream().map(JobService::view).toList(),
+                supplies.costPerCard(),
+                supplies.unpriced());
+    }
+
+    private static boolean filmed(JobPiece piece, Kit things) {
+        return things.stocks().stream().anyMatch(s -> s.id().equals(piece.stockId()) && s.protectiveFilm());
+    }
+
+    /** Every set-up that can still be read; one whose things are gone counts for nothing. */
+    private Map<String, SetUp> setUps(Kit things) {
+        Map<String, SetUp> found = new HashMap<>();
+        for (SavedSetUp saved : setUps.all()) {
+            try {
+                SetUp setUp = Drafts.setUp(saved.draft(), things);
+                boolean whole = setUp.stack().first(Stock.class).isPresent()
+                        && setUp.stack().first(Film.class).isPresent()
+                        && setUp.stack().first(Plate.class).isPresent();
+                if (whole) {
+                    found.put(saved.id(), setUp);
+                }
+            } catch (BadInput gone) {
+                // It says so where it is opened.
+            }
+        }
+        return found;
+    }
+
+    private static LineView view(Supplies.Line l) {
+        return new LineView(
+                l.what(), l.name(), l.needed(), l.unit(), l.have(), l.missing(), l.cost(), l.cheaper(), l.saving());
+    }
+
+    /** The supplies of a saved job as CSV. */
+    @Transactional(readOnly = true)
+    String csv(String id) {
+        SavedJob saved = view(find(id));
+        StringWriter text = new StringWriter();
+        CSVFormat format = CSVFormat.RFC4180
+                .builder()
+                .setHeader("what", "name", "needed", "unit", "have", "missing", "cost")
+                .get();
+        try (CSVPrinter csv = new CSVPrinter(text, format)) {
+            for (LineView l : look(saved.job()).lines()) {
+                csv.printRecord(
+                        l.what(),
+                        l.name(),
+                        figure(l.needed()),
+                        l.unit(),
+                        figure(l.have()),
+                        l.missing() ? figure(l.needed() - l.have()) : "",
+                        figure(l.cost()));
+            }
+        } catch (IOException never) {
+            throw new UncheckedIOException(never);
+        }
+        return text.toString();
+    }
+
+    private static String figure(double value) {
+        return String.format(Locale.ROOT, "%.2f", value).replaceAll("\\.?0+$", "");
+    }
+
+    private SavedJob write(JobEntity entity, Job job) {
+        entity.body = json.write(job);
+        return view(jobs.saveAndFlush(entity));
+    }
+
+    private JobEntity find(String id) {
+        return jobs.findById(id).orElseThrow(() -> new NotFound("This job"));
+    }
+
+    private SavedJob view(JobEntity e) {
+        return new SavedJob(e.id, json.read(e.body, Job.class), e.version);
+    }
+}

@@ -1,0 +1,69 @@
+package glanzen.plan;
+
+import glanzen.measure.Checks;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One thing done to a piece.
+ *
+ * @param kind what
+ * @param note in the person's words; perhaps empty
+ * @param setUpId the set-up it is done with, where there is one
+ */
+public record Operation(Kind kind, String note, @Nullable String setUpId) {
+
+    /** What can be done to a piece. */
+    public enum Kind {
+        INK("ink or paint"),
+        DRY("dry the ink"),
+        TAPE("tape on"),
+        TAPE_OFF("tape off"),
+        FILM_OFF_FRONT("protective film off the foil side"),
+        HOT_FOIL("hot foil"),
+        TONER_FOIL("toner foil"),
+        GEL("gel through a stencil"),
+        GEL_DRY("let the gel dry"),
+        GEL_FOIL("foil the gel"),
+        FLOCK("flock the gel"),
+        REACTIVE_FOIL("reactive ink and foil"),
+        FILM_OFF_BACK("protective film off the back"),
+        EMBOSS("emboss"),
+        CUT("die-cut"),
+        TRIM("trim"),
+        ASSEMBLE("assemble");
+
+        private final String label;
+
+        Kind(String label) {
+            this.label = label;
+        }
+
+        /** The everyday name. */
+        public String label() {
+            return label;
+        }
+
+        /** Whether it lays foil or flock. */
+        boolean lays() {
+            return this == HOT_FOIL || this == TONER_FOIL || this == GEL_FOIL || this == FLOCK || this == REACTIVE_FOIL;
+        }
+
+        /** Whether it takes gel that is dry. */
+        boolean wantsGel() {
+            return this == GEL_FOIL || this == FLOCK;
+        }
+    }
+
+    public Operation {
+        note = note == null ? "" : note;
+        new Checks()
+                .present("operation.kind", kind, "one of the operations")
+                .holds(note.length() <= 300, "operation.note", "is too long", "up to 300 letters")
+                .done();
+    }
+
+    /** An operation without more to say. */
+    public static Operation of(Kind kind) {
+        return new Operation(kind, "", null);
+    }
+}

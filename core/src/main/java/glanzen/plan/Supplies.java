@@ -1,0 +1,164 @@
+package glanzen.plan;
+
+import glanzen.kit.Board;
+import glanzen.kit.Film;
+import glanzen.kit.Kit;
+import glanzen.kit.Stock;
+import glanzen.layout.CutList;
+import glanzen.layout.Placed;
+import glanzen.layout.SheetYield;
+import glanzen.route.SetUp;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What a job takes, from what is owned, and what it costs.
+ *
+ * @param machines presses and platforms it needs, by name
+ * @param tools plates, dies and boards it needs, by name
+ * @param lines what is used up
+ * @param costPerCard in the person's own money; what has no price counts for nothing
+ * @param unpriced what has no price
+ */
+public record Supplies(
+        List<String> machines, List<String> tools, List<Line> lines, double costPerCard, List<String> unpriced) {
+
+    /**
+     * Something that is used up.
+     *
+     * @param what stock or foil
+     * @param name its name
+     * @param needed how much the whole job takes
+     * @param unit sheets or cm²
+     * @param have how much there is
+     * @param cost of what is needed, in the person's own money
+     * @param cheaper something owned that would do for less; empty if nothing
+     * @param saving what that would save over the whole job
+     */
+    public record Line(
+            String what,
+            String name,
+            double needed,
+            String unit,
+            double have,
+            double cost,
+            String cheaper,
+            double saving) {
+
+        /** Whether there is not enough of it. */
+        public boolean missing() {
+            return needed > have + 1e-6;
+        }
+    }
+
+    /**
+     * Works them out.
+     *
+     * @param job the job
+     * @param setUps the set-ups its operations name, by key
+     * @param kit what is owned
+     */
+    public static Supplies of(Job job, Map<String, SetUp> setUps, Kit kit) {
+        Map<String, Double> sheets = new LinkedHashMap<>();
+        Map<String, Double> foil = new LinkedHashMap<>();
+        Set<String> machines = new LinkedHashSet<>();
+        Set<String> tools = new LinkedHashSet<>();
+        double boards = 0;
+        for (JobPiece piece : job.pieces()) {
+            int count = job.cards() * piece.perCard();
+            stock(kit, piece.stockId())
+                    .ifPresent(s -> sheets.merge(
+                            s.id(),
+                            Math.ceil((double) count / SheetYield.of(s, piece.widthMm(), piece.heightMm())),
+                            Double::sum));
+            for (Operation operation : piece.operations()) {
+                SetUp setUp = operation.setUpId() == null ? null : setUps.get(operation.setUpId());
+                if (setUp != null) {
+                    machines.add(setUp.press().name());
+                    machines.add(setUp.platform().name());
+                    setUp.plates().forEach(p -> tools.add(p.name()));
+                    setUp.stack().all(Board.class).forEach(b -> tools.add(b.name()));
+                    foil.merge(setUp.film().id(), count * foilCm2(setUp), Double::sum);
+                    boards += count
+                            * setUp.passes()
+                            * setUp.stack().all(Board.class).stream()
+                                    .mapToDouble(Board::costPerPass)
+                                    .sum();
+                }
+            }
+        }
+        List<Line> lines = new ArrayList<>();
+        sheets.forEach((id, n) -> stock(kit, id).ifPresent(s -> lines.add(stockLine(s, n, kit))));
+        foil.forEach((id, n) -> film(kit, id).ifPresent(f -> lines.add(filmLine(f, n, kit))));
+        lines.sort(Comparator.comparingDouble(l -> -l.cost()));
+        double cost = lines.stream().mapToDouble(Line::cost).sum() + boards;
+        List<String> unpriced =
+                lines.stream().filter(l -> l.cost() == 0).map(Line::name).toList();
+        return new Supplies(List.copyOf(machines), List.copyOf(tools), lines, cost / job.cards(), unpriced);
+    }
+
+    private static double foilCm2(SetUp setUp) {
+        double margin = 2 * CutList.FOIL_MARGIN_MM;
+        if (!setUp.layout().laid()) {
+            return (setUp.plate().widthMm() + margin) * (setUp.plate().heightMm() + margin) / 100;
+        }
+        return setUp.layout().plates().stream()
+                .filter(p -> p.foil() == null)
+                .map(Placed::plate)
+                .mapToDouble(p -> (p.widthMm() + margin) * (p.heightMm() + margin) / 100)
+                .sum();
+    }
+
+    private static Line stockLine(Stock s, double sheets, Kit kit) {
+        double area = s.widthMm() * s.heightMm();
+        Optional<Stock> cheaper = kit.stocks().stream()
+                .filter(o -> o.kind() == s.kind()
+                        && o.surface() == s.surface()
+                        && o.price() > 0
+                        && o.price() / (o.widthMm() * o.heightMm()) < s.price() / area - 1e-12)
+                .min(Comparator.comparingDouble(o -> o.price() / (o.widthMm() * o.heightMm())));
+        double saving = cheaper.map(o -> sheets * (s.price() - o.price() * area / (o.widthMm() * o.heightMm())))
+                .orElse(0.0);
+        return new Line(
+                "stock",
+                s.name(),
+                sheets,
+                s.kind() == Stock.Kind.RIBBON ? "rolls" : "sheets",
+                s.left(),
+                sheets * s.price(),
+                cheaper.map(Stock::name).orElse(""),
+                saving);
+    }
+
+    private static Line filmLine(Film f, double cm2, Kit kit) {
+        Optional<Film> cheaper = kit.films().stream()
+                .filter(o -> o.bonding() == f.bonding()
+                        && o.price() > 0
+                        && o.pricePerCm2() < f.pricePerCm2() - 1e-12
+                        && o.leftCm2() >= cm2)
+                .min(Comparator.comparingDouble(Film::pricePerCm2));
+        return new Line(
+                "foil",
+                f.name(),
+                cm2,
+                "cm²",
+                f.leftCm2(),
+                cm2 * f.pricePerCm2(),
+                cheaper.map(Film::name).orElse(""),
+                cheaper.map(o -> cm2 * (f.pricePerCm2() - o.pricePerCm2())).orElse(0.0));
+    }
+
+    private static Optional<Stock> stock(Kit kit, String id) {
+        return kit.stocks().stream().filter(s -> s.id().equals(id)).findFirst();
+    }
+
+    private static Optional<Film> film(Kit kit, String id) {
+        return kit.films().stream().filter(f -> f.id().equals(id)).findFirst();
+    }
+}

@@ -1,0 +1,145 @@
+<script lang="ts">
+  import { push } from 'svelte-spa-router';
+  import { api, asked, type SavedSetUp } from '../../api/client';
+  import ExplodedCard from '../../drawing/ExplodedCard.svelte';
+  import { kit } from '../../state/kit.svelte';
+  import { tell } from '../../state/messages.svelte';
+  import { planning } from '../../state/planning.svelte';
+  import PieceSteps from './PieceSteps.svelte';
+  import SuppliesList from './SuppliesList.svelte';
+
+  let { params = {} }: { params?: { id?: string } } = $props();
+  let chosen = $state(0);
+  let setUps = $state<SavedSetUp[]>([]);
+  const job = $derived(planning.job);
+  const look = $derived(planning.look);
+  const piece = $derived(job?.pieces[chosen]);
+  const warned = $derived((look?.findings ?? []).map((f) => f.length > 0));
+
+  $effect(() => {
+    planning.load(params.id).catch(tell);
+    asked(api.GET('/api/set-ups'))
+      .then((found) => (setUps = found))
+      .catch(tell);
+  });
+
+  async function begin() {
+    try {
+      await push(`/job/${await planning.begin({ name: 'New job', cards: 1, pieces: [] })}`);
+    } catch (trouble) {
+      tell(trouble);
+    }
+  }
+
+  async function remove() {
+    try {
+      await planning.remove();
+      await planning.load();
+      tell('The job is gone. Its set-ups and pulls stay.');
+    } catch (trouble) {
+      tell(trouble);
+    }
+  }
+
+  function addPiece() {
+    const stock = kit.inUse('stocks')[0];
+    if (!job || !stock) return;
+    const fresh = {
+      name: `Piece ${job.pieces.length + 1}`,
+      stockId: stock.id,
+      perCard: 1,
+      widthMm: 105,
+      heightMm: 148,
+      operations: [],
+    };
+    planning.change({ ...job, pieces: [...job.pieces, fresh] });
+    chosen = job.pieces.length;
+  }
+
+  function key(event: KeyboardEvent) {
+    const target = event.target as HTMLElement;
+    if (target.closest('input, select, textarea, dialog')) return;
+    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
+      event.preventDefault();
+      planning.undo();
+    }
+  }
+</script>
+
+<svelte:window onkeydown={key} />
+
+{#if job}
+  <div class="grid min-h-full lg:grid-cols-[minmax(0,1fr)_340px]">
+    <section class="min-w-0 px-4 py-4 md:px-6" aria-label="Job">
+      <div class="flex flex-wrap items-end gap-x-4 gap-y-2">
+        <h1 class="sr-only">Job</h1>
+        <input
+          class="font-title hover:border-rule-strong! -ml-2 min-w-0 flex-1 basis-[220px] border-transparent! bg-transparent! px-2 py-0 text-[28px]! font-bold"
+          aria-label="Name of this job"
+          value={job.name}
+          onchange={(e) => planning.change({ ...job, name: e.currentTarget.value })}
+        />
+        <label class="label"
+          >Cards
+          <input
+            type="number"
+            min="1"
+            max="1000"
+            class="w-24 px-2 py-1.5"
+            value={job.cards}
+            onchange={(e) => planning.change({ ...job, cards: e.currentTarget.valueAsNumber || 1 })}
+          /></label
+        >
+        <label class="label"
+          >Job
+          <select
+            class="max-w-[220px] py-1.5 pr-8 pl-2"
+            value={planning.saved?.id}
+            onchange={(e) => {
+              chosen = 0;
+              push(`/job/${e.currentTarget.value}`);
+            }}
+          >
+            {#each planning.all as saved (saved.id)}<option value={saved.id}>{saved.job.name}</option>{/each}
+          </select></label
+        >
+        <button class="press press-quiet" disabled={!planning.canUndo} onclick={() => planning.undo()}
+          >Undo</button
+        >
+        <button class="press" onclick={begin}>New job</button>
+      </div>
+      <div class="mt-2 grid gap-x-6 xl:grid-cols-[minmax(0,420px)_minmax(0,1fr)]">
+        <div>
+          <ExplodedCard {job} {chosen} {warned} onchoose={(i) => (chosen = i)} />
+          <button class="press press-quiet -ml-2" onclick={addPiece}>Add a piece on top</button>
+          <button class="press press-quiet text-soft" onclick={remove}>Throw this job away</button>
+        </div>
+        {#if piece}
+          <PieceSteps
+            {piece}
+            index={chosen}
+            findings={look?.findings[chosen] ?? []}
+            {setUps}
+            onremove={() => {
+              planning.change({ ...job, pieces: job.pieces.filter((_, i) => i !== chosen) });
+              chosen = Math.max(0, chosen - 1);
+            }}
+          />
+        {:else}
+          <p class="text-soft">A card is made of pieces. Add the lowest first.</p>
+        {/if}
+      </div>
+    </section>
+    <aside class="border-rule bg-paper px-5 py-5 lg:border-l" aria-label="What it takes">
+      {#if look}<SuppliesList {look} {job} id={planning.saved?.id ?? ''} />{/if}
+    </aside>
+  </div>
+{:else}
+  <div class="mx-auto max-w-[60ch] px-6 py-14">
+    <h1 class="text-[34px]">No job yet</h1>
+    <p class="mt-3 text-[18px]">
+      A job is one card design, or a batch of it: its pieces and what is done to them.
+    </p>
+    <button class="press press-strong mt-6" onclick={begin}>Begin a job</button>
+  </div>
+{/if}

@@ -1,0 +1,148 @@
+<script lang="ts">
+  import type { JobPiece, Operation, SavedSetUp, Schemas } from '../../api/client';
+  import QuantityField from '../../parts/QuantityField.svelte';
+  import { kit } from '../../state/kit.svelte';
+  import { planning } from '../../state/planning.svelte';
+  import { OPERATIONS, word } from './words';
+
+  /** A piece: what it is cut from, and what is done to it, in order. */
+  interface Props {
+    piece: JobPiece;
+    index: number;
+    findings: Schemas['OrderFinding'][];
+    setUps: SavedSetUp[];
+    onremove: () => void;
+  }
+  let { piece, index, findings, setUps, onremove }: Props = $props();
+
+  const put = (part: Partial<JobPiece>) => planning.piece(index, part);
+  const steps = (operations: Operation[]) => put({ operations });
+
+  function move(from: number, to: number) {
+    if (to < 0 || to >= piece.operations.length) return;
+    const operations = [...piece.operations];
+    const [taken] = operations.splice(from, 1);
+    if (taken) operations.splice(to, 0, taken);
+    steps(operations);
+  }
+</script>
+
+<section aria-label="Piece {piece.name}">
+  <div class="grid grid-cols-2 gap-x-3 gap-y-2 sm:grid-cols-4">
+    <label class="label col-span-2"
+      >Piece
+      <input
+        class="w-full px-2 py-1.5"
+        value={piece.name}
+        onchange={(e) => put({ name: e.currentTarget.value })}
+      /></label
+    >
+    <label class="label col-span-2"
+      >From
+      <select
+        class="w-full py-1.5 pr-8 pl-2"
+        value={piece.stockId}
+        onchange={(e) => put({ stockId: e.currentTarget.value })}
+      >
+        {#each kit.inUse('stocks') as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
+      </select></label
+    >
+    <QuantityField
+      kind="LENGTH"
+      label="Width"
+      name="jobWidth"
+      value={piece.widthMm}
+      onvalue={(widthMm) => put({ widthMm })}
+    />
+    <QuantityField
+      kind="LENGTH"
+      label="Height"
+      name="jobHeight"
+      value={piece.heightMm}
+      onvalue={(heightMm) => put({ heightMm })}
+    />
+    <label class="label"
+      >To a card
+      <input
+        type="number"
+        min="1"
+        max="100"
+        class="w-full px-2 py-1.5"
+        value={piece.perCard}
+        onchange={(e) => put({ perCard: e.currentTarget.valueAsNumber || 1 })}
+      /></label
+    >
+    <button class="press press-quiet text-soft self-end" onclick={onremove}>Take the piece out</button>
+  </div>
+  <h2 class="label mt-4 font-sans font-normal">What is done to it</h2>
+  <ol>
+    {#each piece.operations as operation, i (i)}
+      <li class="border-rule border-t py-1.5">
+        <div class="flex flex-wrap items-center gap-x-2 gap-y-1">
+          <span class="figure text-soft w-6">{i + 1}</span>
+          <strong class="min-w-0 flex-1">{word(operation.kind)}</strong>
+          {#if operation.kind === 'HOT_FOIL'}
+            <select
+              class="max-w-[200px] py-1 pr-8 pl-2"
+              aria-label="Set-up for {word(operation.kind)}"
+              value={operation.setUpId ?? ''}
+              onchange={(e) => {
+                const setUpId = e.currentTarget.value || undefined;
+                steps(piece.operations.map((o, k) => (k === i ? { ...o, setUpId } : o)));
+              }}
+            >
+              <option value="">no set-up yet</option>
+              {#each setUps as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
+            </select>
+            {#if operation.setUpId}<a class="press press-quiet min-h-8" href="#/stack/{operation.setUpId}"
+                >Open</a
+              >{/if}
+          {/if}
+          <button
+            class="press press-quiet min-h-8 px-2"
+            aria-label="Do {word(operation.kind)} earlier"
+            disabled={i === 0}
+            onclick={() => move(i, i - 1)}>↑</button
+          >
+          <button
+            class="press press-quiet min-h-8 px-2"
+            aria-label="Do {word(operation.kind)} later"
+            disabled={i === piece.operations.length - 1}
+            onclick={() => move(i, i + 1)}>↓</button
+          >
+          <button
+            class="press press-quiet min-h-8 px-2"
+            aria-label="Leave {word(operation.kind)} out"
+            onclick={() => steps(piece.operations.filter((_, k) => k !== i))}>Leave out</button
+          >
+        </div>
+        {#each findings.filter((f) => f.at === i) as found (found.rule)}
+          <div
+            class="border-ochre-line bg-ochre-wash mt-1 flex flex-wrap items-center gap-3 border-l-4 px-3 py-1.5"
+            data-rule={found.rule}
+          >
+            <p class="min-w-0 flex-1 basis-[220px]">
+              {found.what}.<span class="text-soft block text-[14px]">{found.why}.</span>
+            </p>
+            <button class="press" onclick={() => steps(found.mended)}>Mend the order</button>
+          </div>
+        {/each}
+      </li>
+    {:else}
+      <li class="border-rule text-soft border-t py-2">Nothing yet.</li>
+    {/each}
+  </ol>
+  <label class="sr-only" for="add-operation">Add an operation</label>
+  <select
+    id="add-operation"
+    class="border-rule mt-2 w-full max-w-[280px] py-1.5 pr-8 pl-2"
+    onchange={(e) => {
+      const kind = e.currentTarget.value as Operation['kind'];
+      e.currentTarget.value = '';
+      steps([...piece.operations, { kind, note: '' }]);
+    }}
+  >
+    <option value="">Add what is done…</option>
+    {#each OPERATIONS as [kind, name] (kind)}<option value={kind}>{name}</option>{/each}
+  </select>
+</section>

@@ -1,0 +1,49 @@
+<script lang="ts">
+  import type { Job, Schemas } from '../../api/client';
+
+  /** What the job takes, dearest first, and what it costs. */
+  let { look, job, id }: { look: Schemas['JobLook']; job: Job; id: string } = $props();
+  const DEAREST = 3;
+  const amount = (value: number) => (value >= 100 ? Math.round(value) : Math.round(value * 10) / 10);
+  const missing = $derived(look.lines.filter((l) => l.missing));
+</script>
+
+<h2 class="text-[21px]">
+  {look.costPerCard > 0 ? `${look.costPerCard.toFixed(2)} a card` : 'No prices known'}
+</h2>
+<p class="text-soft">
+  {job.cards} card{job.cards === 1 ? '' : 's'}, {(look.costPerCard * job.cards).toFixed(2)} in all, in your money{look
+    .unpriced.length > 0
+    ? `; without a price: ${look.unpriced.join(', ')}`
+    : ''}.
+</p>
+{#if missing.length > 0}
+  <div class="border-ochre-line bg-ochre-wash mt-3 border-l-4 px-3 py-2">
+    <strong>Not enough:</strong>
+    {missing.map((l) => `${l.name}, ${amount(l.needed - l.have)} ${l.unit}`).join('; ')}.
+  </div>
+{/if}
+<ul class="mt-3">
+  {#each look.lines as line, i (line.what + line.name)}
+    <li class="border-rule border-t py-2">
+      <div class="flex justify-between gap-3">
+        <span class={i < DEAREST && line.cost > 0 ? 'font-bold' : ''}>{line.name}</span>
+        <span class="figure whitespace-nowrap">{amount(line.needed)} {line.unit}</span>
+      </div>
+      <p class="text-soft text-[15px]">
+        of {amount(line.have)}{line.cost > 0 ? `; ${line.cost.toFixed(2)}` : ''}{i < DEAREST && line.cheaper
+          ? `; ${line.cheaper} would save ${line.saving.toFixed(2)}`
+          : ''}
+      </p>
+    </li>
+  {:else}
+    <li class="border-rule text-soft border-t py-2">Nothing yet.</li>
+  {/each}
+</ul>
+{#if look.machines.length > 0}
+  <h3 class="label mt-4 font-sans font-normal">Machines</h3>
+  <p>{look.machines.join(', ')}</p>
+  <h3 class="label mt-3 font-sans font-normal">Plates and boards</h3>
+  <p>{look.tools.join(', ')}</p>
+{/if}
+{#if id}<a class="press mt-4" href="/api/jobs/{id}/supplies.csv" download>Supplies as CSV</a>{/if}
