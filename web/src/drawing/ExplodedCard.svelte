@@ -11,11 +11,11 @@
   }
   let { job, chosen, warned, onchoose }: Props = $props();
 
-  const STEP = 92;
+  const STEP = 112;
   const SKEW = 0.42;
   let width = $state(420);
   const largest = $derived(Math.max(1, ...job.pieces.map((p) => Math.max(p.widthMm, p.heightMm))));
-  const scale = $derived(Math.min(210, width - 210) / largest);
+  const scale = $derived(Math.min(230, width - 200) / largest);
   const height = $derived(Math.max(1, job.pieces.length) * STEP + 74);
   const colour = (id: string) => kit.all.stocks.find((k) => k.item.id === id)?.item.colour ?? '#ddd';
   const LAYS = ['HOT_FOIL', 'TONER_FOIL', 'GEL_FOIL', 'FLOCK', 'REACTIVE_FOIL'];

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import { push } from 'svelte-spa-router';
   import { api, asked, type SavedSetUp } from '../../api/client';
   import ExplodedCard from '../../drawing/ExplodedCard.svelte';
@@ -17,7 +18,9 @@
   const warned = $derived((look?.findings ?? []).map((f) => f.length > 0));
 
   $effect(() => {
-    planning.load(params.id).catch(tell);
+    const id = params.id;
+    // What loading reads must not make it load again.
+    untrack(() => planning.load(id)).catch(tell);
     asked(api.GET('/api/set-ups'))
       .then((found) => (setUps = found))
       .catch(tell);
@@ -108,7 +111,7 @@
         >
         <button class="press" onclick={begin}>New job</button>
       </div>
-      <div class="mt-2 grid gap-x-6 xl:grid-cols-[minmax(0,420px)_minmax(0,1fr)]">
+      <div class="mt-2 grid grid-cols-[minmax(0,1fr)] gap-x-6 xl:grid-cols-[minmax(0,420px)_minmax(0,1fr)]">
         <div>
           <ExplodedCard {job} {chosen} {warned} onchoose={(i) => (chosen = i)} />
           <button class="press press-quiet -ml-2" onclick={addPiece}>Add a piece on top</button>

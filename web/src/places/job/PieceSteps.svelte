@@ -72,7 +72,7 @@
         onchange={(e) => put({ perCard: e.currentTarget.valueAsNumber || 1 })}
       /></label
     >
-    <button class="press press-quiet text-soft self-end" onclick={onremove}>Take the piece out</button>
+    <button class="press press-quiet text-soft self-end" onclick={onremove}>Take out</button>
   </div>
   <h2 class="label mt-4 font-sans font-normal">What is done to it</h2>
   <ol>
@@ -81,23 +81,6 @@
         <div class="flex flex-wrap items-center gap-x-2 gap-y-1">
           <span class="figure text-soft w-6">{i + 1}</span>
           <strong class="min-w-0 flex-1">{word(operation.kind)}</strong>
-          {#if operation.kind === 'HOT_FOIL'}
-            <select
-              class="max-w-[200px] py-1 pr-8 pl-2"
-              aria-label="Set-up for {word(operation.kind)}"
-              value={operation.setUpId ?? ''}
-              onchange={(e) => {
-                const setUpId = e.currentTarget.value || undefined;
-                steps(piece.operations.map((o, k) => (k === i ? { ...o, setUpId } : o)));
-              }}
-            >
-              <option value="">no set-up yet</option>
-              {#each setUps as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
-            </select>
-            {#if operation.setUpId}<a class="press press-quiet min-h-8" href="#/stack/{operation.setUpId}"
-                >Open</a
-              >{/if}
-          {/if}
           <button
             class="press press-quiet min-h-8 px-2"
             aria-label="Do {word(operation.kind)} earlier"
@@ -116,6 +99,25 @@
             onclick={() => steps(piece.operations.filter((_, k) => k !== i))}>Leave out</button
           >
         </div>
+        {#if operation.kind === 'HOT_FOIL'}
+          <div class="ml-8 flex items-center gap-1">
+            <select
+              class="max-w-[220px] py-1 pr-8 pl-2"
+              aria-label="Set-up for {word(operation.kind)}"
+              value={operation.setUpId ?? ''}
+              onchange={(e) => {
+                const setUpId = e.currentTarget.value || undefined;
+                steps(piece.operations.map((o, k) => (k === i ? { ...o, setUpId } : o)));
+              }}
+            >
+              <option value="">no set-up yet</option>
+              {#each setUps as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
+            </select>
+            {#if operation.setUpId}<a class="press press-quiet min-h-8" href="#/stack/{operation.setUpId}"
+                >Open</a
+              >{/if}
+          </div>
+        {/if}
         {#each findings.filter((f) => f.at === i) as found (found.rule)}
           <div
             class="border-ochre-line bg-ochre-wash mt-1 flex flex-wrap items-center gap-3 border-l-4 px-3 py-1.5"

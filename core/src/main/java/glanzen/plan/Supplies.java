@@ -29,6 +29,9 @@ import java.util.Set;
 public record Supplies(
         List<String> machines, List<String> tools, List<Line> lines, double costPerCard, List<String> unpriced) {
 
+    /** Stock of another weight than this share is no stand-in. */
+    private static final double LIKE_WEIGHT = 0.2;
+
     /**
      * Something that is used up.
      *
@@ -120,6 +123,7 @@ public record Supplies(
         Optional<Stock> cheaper = kit.stocks().stream()
                 .filter(o -> o.kind() == s.kind()
                         && o.surface() == s.surface()
+                        && Math.abs(o.gsm() - s.gsm()) <= LIKE_WEIGHT * s.gsm()
                         && o.price() > 0
                         && o.price() / (o.widthMm() * o.heightMm()) < s.price() / area - 1e-12)
                 .min(Comparator.comparingDouble(o -> o.price() / (o.widthMm() * o.heightMm())));
