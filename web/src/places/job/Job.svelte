@@ -55,8 +55,9 @@
       heightMm: 148,
       operations: [],
     };
+    const top = job.pieces.length;
     planning.change({ ...job, pieces: [...job.pieces, fresh] });
-    chosen = job.pieces.length;
+    chosen = top;
   }
 
   function key(event: KeyboardEvent) {

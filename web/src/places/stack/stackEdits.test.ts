@@ -62,3 +62,34 @@ describe('another thing of the same kind', () => {
     expect(plated.layers[1]?.facing).toBe('UP');
   });
 });
+
+describe('exchanging a plate that is laid out', () => {
+  const held = { kind: 'CENTRE', mm: 0, others: [] };
+  const laid = {
+    ...draft,
+    layout: {
+      plates: [
+        { key: 'bee', plateId: 'bee', across: held, along: held, foil: { leftoverId: 'l' } },
+        { key: 'first', plateId: 'first', across: held, along: held },
+      ],
+      cuts: [],
+      patches: [{ boardId: 'tissue', outline: 'M0 0L1 0L1 1Z' }],
+    },
+  } as unknown as Draft;
+
+  it('exchanges it where it lies, without the old one’s foil and make-ready', () => {
+    const layout = swapped(laid, 'PLATE', 'rosette').layout;
+    expect(layout?.plates.map((p) => p.plateId)).toEqual(['rosette', 'first']);
+    expect(layout?.plates[0]?.foil).toBeUndefined();
+    expect(layout?.patches).toEqual([]);
+  });
+
+  it('keeps what holds it', () => {
+    expect(swapped(laid, 'PLATE', 'rosette').layout?.plates[0]?.across).toEqual(held);
+    expect(swapped(laid, 'PLATE', 'rosette').layout?.plates[0]?.key).toBe('bee');
+  });
+
+  it('leaves the layout alone when something else is exchanged', () => {
+    expect(swapped(laid, 'FILM', 'gold').layout?.plates).toEqual(laid.layout?.plates);
+  });
+});

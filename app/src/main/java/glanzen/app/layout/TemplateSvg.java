@@ -26,7 +26,7 @@ final class TemplateSvg {
                         + " font-family=\"sans-serif\" text-anchor=\"middle\" fill=\"none\" stroke=\"#17213a\""
                         + " stroke-width=\"0.2\">",
                 width, height, width, height));
-        svg.append("<title>").append(HtmlUtils.htmlEscape(t.title())).append("</title>");
+        svg.append("<title>").append(escaped(t.title())).append("</title>");
         svg.append(f("<g transform=\"translate(%.2f %.2f) scale(1 -1)\">", MARGIN, MARGIN + t.heightMm()));
         t.marks().forEach(m -> mark(m, svg));
         svg.append("</g>");
@@ -49,7 +49,7 @@ final class TemplateSvg {
             svg.append(f(
                             "<text transform=\"translate(%.2f %.2f) scale(1 -1)\" font-size=\"%.1f\" fill=\"#17213a\" stroke=\"#ffffff\" stroke-width=\"1.2\" paint-order=\"stroke\">",
                             words.x(), words.y(), words.sizeMm()))
-                    .append(HtmlUtils.htmlEscape(words.text()))
+                    .append(escaped(words.text()))
                     .append("</text>");
         }
     }
@@ -74,8 +74,13 @@ final class TemplateSvg {
                 "<g fill=\"#17213a\" stroke=\"none\"><text x=\"%.2f\" y=\"%.2f\">50 mm</text><text x=\"%.2f\" y=\"%.2f\">2 in</text>",
                 MARGIN + 25, y + 5, MARGIN + 81, y + 5));
         svg.append(f("<text x=\"%.2f\" y=\"%.2f\" text-anchor=\"start\">", MARGIN, y + 11))
-                .append(HtmlUtils.htmlEscape(t.title()))
+                .append(escaped(t.title()))
                 .append(". Measure the bars: if they are not true, print again at 100 %.</text></g></g>");
+    }
+
+    /** The few letters that XML minds; all others are plain UTF-8. */
+    private static String escaped(String text) {
+        return HtmlUtils.htmlEscape(text, "UTF-8");
     }
 
     private static String f(String format, Object... values) {

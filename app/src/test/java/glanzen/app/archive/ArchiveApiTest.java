@@ -17,6 +17,8 @@ import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 @ExtendWith(Server.class)
 class ArchiveApiTest {
@@ -104,5 +106,60 @@ class ArchiveApiTest {
     private static void assertRefused(Reply reply, String field) {
         assertEquals(422, reply.status(), new String(reply.bytes(), StandardCharsets.UTF_8));
         assertTrue(reply.fields().contains(field), reply.fields());
+    }
+
+    @Test
+    void leftoversJobsAndGelGoOutAndComeBack() {
+        JsonNode kitBefore = caller.get("/api/kit").json().path("leftovers");
+        String jobs = caller.get("/api/jobs").json().toString();
+        int drying = caller.get("/api/dryings").json().size();
+        assertTrue(kitBefore.size() >= 14 && drying >= 2);
+        assertEquals(200, take(caller.get("/api/workshop").bytes()).status());
+        assertEquals(
+                kitBefore.size(),
+                caller.get("/api/kit").json().path("leftovers").size());
+        assertEquals(
+                jobs.replaceAll("\"version\":\\d+", ""),
+                caller.get("/api/jobs").json().toString().replaceAll("\"version\":\\d+", ""));
+        assertEquals(drying, caller.get("/api/dryings").json().size());
+    }
+
+    /** As it was written before there were leftovers, layouts, prices, jobs and gel. */
+    @Test
+    void aWorkshopFromEarlierDaysIsStillTakenIn() throws IOException {
+        byte[] now = caller.get("/api/workshop").bytes();
+        ObjectNode old = (ObjectNode) JsonMapper.builder().build().readTree(json(now));
+        old.remove("jobs");
+        old.remove("dryings");
+        ((ObjectNode) old.path("kit")).remove("leftovers");
+        for (String shelf : new String[] {"boards", "stocks", "films", "plates"}) {
+            old.path("kit").path(shelf).forEach(kept -> {
+                ObjectNode item = (ObjectNode) kept.path("item");
+                item.remove("price");
+                item.remove("turns");
+                item.remove("set");
+            });
+        }
+        old.path("setUps").forEach(s -> ((ObjectNode) s.path("draft")).remove("layout"));
+        assertEquals(200, take(zip("workshop.json", old.toString())).status());
+        assertEquals(0, caller.get("/api/jobs").json().size());
+        assertEquals(0, caller.get("/api/kit").json().path("leftovers").size());
+        JsonNode draft = Asked.setUp(caller, "Prize card, bee").path("draft");
+        assertTrue(caller.post("/api/forecasts", draft)
+                        .json()
+                        .path("expected")
+                        .path("clean")
+                        .asDouble()
+                >= 0);
+        assertEquals(200, take(now).status());
+    }
+
+    @Test
+    void aJobOfStockThatIsNotInTheFileChangesNothing() throws IOException {
+        byte[] now = caller.get("/api/workshop").bytes();
+        String lost = json(now).replace("\"stockId\" : \"slate-270\"", "\"stockId\" : \"nowhere\"");
+        int before = caller.get("/api/jobs").json().size();
+        assertEquals(422, take(zip("workshop.json", lost)).status());
+        assertEquals(before, caller.get("/api/jobs").json().size());
     }
 }

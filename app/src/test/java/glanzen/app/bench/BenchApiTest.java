@@ -85,4 +85,18 @@ class BenchApiTest {
         assertTrue(iron.path("remarks").size() > 0, "a rig that differs from its label is noticed");
         iron.path("remarks").forEach(r -> assertTrue(r.path("text").asString().contains("give or take")));
     }
+
+    @Test
+    void gelDriesOnTheBenchAndHoursCanBeSkipped() {
+        Instant now = Instant.parse(bench().path("now").asString());
+        double before = bench().path("dryings").get(0).path("dryness").asDouble();
+        assertTrue(before > 0.8);
+        JsonNode after = caller.post("/api/bench/skip?seconds=7200", "").json();
+        assertEquals("SOUND", after.path("dryings").get(0).path("state").asString());
+        assertTrue(
+                Duration.between(Instant.now(), Instant.parse(after.path("now").asString()))
+                                .toMinutes()
+                        >= 119);
+        assertEquals("seconds", caller.post("/api/bench/skip?seconds=-5", "").fields());
+    }
 }

@@ -84,6 +84,11 @@ final class Browser implements AutoCloseable {
         return waiting().until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector(css)));
     }
 
+    /** Something that is there, seen or not: files are given to inputs nobody sees. */
+    WebElement present(String css) {
+        return waiting().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector(css)));
+    }
+
     /** The visible element of a kind whose text has this in it. */
     WebElement see(String tag, String text) {
         return waiting().until(ExpectedConditions.visibilityOfElementLocated(xpath(tag, text)));
