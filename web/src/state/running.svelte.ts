@@ -6,6 +6,7 @@ class Running {
   run = $state<RunView>();
   #heardAt = 0;
   #events?: EventSource;
+  #ticked: Promise<void> = Promise.resolve();
 
   async open(id: string) {
     this.close();
@@ -47,10 +48,15 @@ class Running {
     }
   }
 
-  async tick(line: number, done: boolean) {
-    if (!this.run) return;
-    const params = { path: { id: this.run.id, line }, query: { done } };
-    this.#hear(await asked(api.PUT('/api/runs/{id}/preflight/{line}', { params })));
+  /** One tick after another: a quick hand must not run into its own last tick. */
+  tick(line: number, done: boolean) {
+    this.#ticked = this.#ticked.then(async () => {
+      if (!this.run) return;
+      const params = { path: { id: this.run.id, line }, query: { done } };
+      this.#hear(await asked(api.PUT('/api/runs/{id}/preflight/{line}', { params })));
+    });
+    this.#ticked = this.#ticked.catch(tell);
+    return this.#ticked;
   }
 
   async speed(speed: number) {

@@ -22,7 +22,7 @@
     const wide = view.ground.widthMm + (taped ? piece.widthMm : 0);
     return Math.min(
       (width - (taped ? 190 : 100)) / wide,
-      330 / Math.max(view.ground.heightMm, piece.heightMm),
+      270 / Math.max(view.ground.heightMm, piece.heightMm),
     );
   });
   let chosen = $state<string[]>([]);
