@@ -6,7 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import glanzen.layout.Hold.Kind;
 import glanzen.layout.Moves.Snapped;
 import glanzen.measure.LengthUnit;
-import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
@@ -119,38 +119,26 @@ class MovesTest {
 
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5, 6})
-    void sameGapsAreTheSame(long seed) {
-        Layout layout = Moves.sameGaps(thrown(new Random(seed)), KEYS, ArrangementTest.SHELF);
-        List<Double> along = new ArrayList<>();
-        KEYS.forEach(k -> along.add(middle(layout, k).y));
-        List<Double> across = new ArrayList<>();
-        KEYS.forEach(k -> across.add(middle(layout, k).x));
-        assertTrue(
-                even(along) || even(across) || evenGaps(layout), () -> "neither way is even: " + across + " " + along);
+    void sameGapsAreTheSameAndTheEndsStay(long seed) {
+        Layout before = thrown(new Random(seed));
+        Layout after = Moves.sameGaps(before, KEYS, ArrangementTest.SHELF);
+        List<Lying> was = upwards(before);
+        List<Lying> row = upwards(after);
+        assertEquals(gap(row, 0), gap(row, 1), 0.02);
+        assertEquals(was.get(0).designBox(), row.get(0).designBox());
+        assertEquals(was.get(2).designBox().getMinY(), row.get(2).designBox().getMinY(), 0.02);
     }
 
-    private static boolean even(List<Double> at) {
-        List<Double> sorted = at.stream().sorted().toList();
-        return Math.abs(sorted.get(2) - 2 * sorted.get(1) + sorted.get(0)) < 0.05;
+    private static List<Lying> upwards(Layout layout) {
+        return new Arrangement(layout, ArrangementTest.SHELF)
+                .all().stream()
+                        .sorted(Comparator.comparingDouble(l -> l.designBox().getMinY()))
+                        .toList();
     }
 
-    private static boolean evenGaps(Layout layout) {
-        Arrangement now = new Arrangement(layout, ArrangementTest.SHELF);
-        List<Lying> up = now.all().stream()
-                .sorted((a, b) ->
-                        Double.compare(a.designBox().getMinY(), b.designBox().getMinY()))
-                .toList();
-        double low = up.get(1).designBox().getMinY() - up.get(0).designBox().getMaxY();
-        double high = up.get(2).designBox().getMinY() - up.get(1).designBox().getMaxY();
-        List<Lying> right = now.all().stream()
-                .sorted((a, b) ->
-                        Double.compare(a.designBox().getMinX(), b.designBox().getMinX()))
-                .toList();
-        double left =
-                right.get(1).designBox().getMinX() - right.get(0).designBox().getMaxX();
-        double rest =
-                right.get(2).designBox().getMinX() - right.get(1).designBox().getMaxX();
-        return Math.abs(low - high) < 0.05 || Math.abs(left - rest) < 0.05;
+    private static double gap(List<Lying> row, int above) {
+        return row.get(above + 1).designBox().getMinY()
+                - row.get(above).designBox().getMaxY();
     }
 
     @Test

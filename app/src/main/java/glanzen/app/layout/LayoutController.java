@@ -15,6 +15,7 @@ import glanzen.app.setup.Draft;
 import glanzen.app.setup.Drafts;
 import glanzen.app.setup.LayoutDraft;
 import glanzen.forecast.Forecaster;
+import glanzen.measure.Checks;
 import glanzen.route.SetUp;
 import java.util.List;
 import java.util.Objects;
@@ -50,7 +51,15 @@ class LayoutController {
     }
 
     /** A draft, and what is to be done to its layout first. */
-    record LayoutQuestion(Draft draft, List<LayoutStep> steps) {}
+    record LayoutQuestion(Draft draft, List<LayoutStep> steps) {
+        LayoutQuestion {
+            steps = steps == null ? List.of() : steps;
+            new Checks()
+                    .present("draft", draft, "the set-up that is laid out")
+                    .holds(steps.stream().noneMatch(Objects::isNull), "steps", "have a gap", "what to do")
+                    .done();
+        }
+    }
 
     /** A patch to try. */
     record PatchView(String boardId, String name, String outline, Expected expected, LayoutDraft layout) {}

@@ -1,5 +1,6 @@
 package glanzen.app.preferences;
 
+import glanzen.measure.Checks;
 import glanzen.measure.Quantities;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -25,7 +26,15 @@ class PreferencesController {
     }
 
     /** Something a person typed into a field. */
-    record Typed(QuantityKind kind, String field, String text) {}
+    record Typed(QuantityKind kind, String field, String text) {
+        Typed {
+            field = field == null ? "text" : field;
+            new Checks()
+                    .present("kind", kind, "a length, a temperature, a weight or a duration")
+                    .present("text", text, "what was typed")
+                    .done();
+        }
+    }
 
     /** What it means, in mm, °C, g/m² or s. */
     record Meant(double value) {}

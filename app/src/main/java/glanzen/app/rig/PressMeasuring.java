@@ -9,7 +9,9 @@ import glanzen.learning.StripGauge;
 import glanzen.learning.StripGauge.Measured;
 import glanzen.learning.StripGauge.Trial;
 import glanzen.measure.BadInput;
+import glanzen.measure.Checks;
 import java.util.List;
+import java.util.Objects;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -31,7 +33,16 @@ class PressMeasuring {
      * @param boardIds boards that carry the strips; one that lies twice stands twice
      * @param trials what the strips did
      */
-    record Strips(List<String> boardIds, List<Trial> trials) {}
+    record Strips(List<String> boardIds, List<Trial> trials) {
+        Strips {
+            boardIds = boardIds == null ? List.of() : boardIds;
+            trials = trials == null ? List.of() : trials;
+            new Checks()
+                    .holds(boardIds.stream().noneMatch(Objects::isNull), "boardIds", "have a gap", "boards of your kit")
+                    .holds(trials.stream().noneMatch(Objects::isNull), "trials", "have a gap", "what each strip did")
+                    .done();
+        }
+    }
 
     Measured weigh(String pressId, Strips strips) {
         List<Board> boards = strips.boardIds.stream()

@@ -40,6 +40,13 @@ class LayoutQuestionsTest {
     }
 
     @Test
+    void aQuestionWithoutStepsIsOnlyALook() {
+        Reply reply = caller.post("/api/layouts", "{\"draft\": %s}".formatted(draft("Prize card, First")));
+        assertEquals(200, reply.status());
+        assertEquals(2, reply.json().path("plates").size());
+    }
+
+    @Test
     void aDraftThatWasNeverLaidOutBeginsInTheMiddle() {
         ObjectNode draft = draft("Prize card, bee");
         draft.remove("layout");
