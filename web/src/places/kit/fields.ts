@@ -30,6 +30,7 @@ const METALS: [string, string][] = [
   ['BRASS', 'brass, copper, magnesium'],
   ['STEEL', 'steel'],
   ['ALUMINIUM', 'aluminium'],
+  ['POLYCARBONATE', 'plastic'],
 ];
 
 export const FIELDS: Record<Shelf, Field[]> = {
@@ -115,6 +116,7 @@ export const FIELDS: Record<Shelf, Field[]> = {
         ['PLATE', 'hot foil plate'],
         ['SOLID_PLATE', 'solid plate'],
         ['THIN_DIE', 'thin die'],
+        ['STENCIL', 'stencil'],
       ],
     },
     { key: 'material', label: 'Material', kind: 'choice', options: METALS },

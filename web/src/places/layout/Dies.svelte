@@ -19,7 +19,10 @@
   let set = $state('');
   let leastMm = $state(2);
   let mostMm = $state(8);
+  const stencils = $derived(kit.inUse('plates').filter((p) => p.kind === 'STENCIL'));
+  /** A plate that is laid, or a stencil by its id. */
   let ground = $state('');
+  const stencilId = $derived(stencils.some((s) => s.id === ground) ? ground : undefined);
   let tried = $state<Schemas['DieView'][]>([]);
   let wrong = $state('');
   const keys = $derived(
@@ -34,7 +37,8 @@
   $effect(() => {
     if (!set || keys.length === 0) return;
     const question = new AbortController();
-    const body = { draft, keys, groundKeys: ground ? [ground] : [], set, leastMm, mostMm };
+    const groundKeys = ground && !stencilId ? [ground] : [];
+    const body = { draft, keys, groundKeys, stencilId, set, leastMm, mostMm };
     asked(api.POST('/api/layouts/dies', { body, signal: question.signal }))
       .then((found) => {
         tried = found;
@@ -75,12 +79,13 @@
         onvalue={(v) => (mostMm = v)}
       />
     </div>
-    {#if view.plates.length > 1}
+    {#if view.plates.length > 1 || stencils.length > 0}
       <label class="label mt-2 block"
         >Ground that must run past the cut
         <select class="w-full py-1.5 pr-8 pl-2" bind:value={ground}>
           <option value="">none</option>
           {#each view.plates as p (p.key)}<option value={p.key}>{p.name}</option>{/each}
+          {#each stencils as s (s.id)}<option value={s.id}>{s.name}, through the stencil</option>{/each}
         </select></label
       >
     {/if}

@@ -96,7 +96,9 @@
     }}
   >
     <option value="">Add a plate…</option>
-    {#each kit.inUse('plates').filter((p) => p.kind !== 'THIN_DIE' || !p.set) as p (p.id)}
+    {#each kit
+      .inUse('plates')
+      .filter((p) => p.kind !== 'STENCIL' && (p.kind !== 'THIN_DIE' || !p.set)) as p (p.id)}
       <option value={p.id}>{p.name}</option>
     {/each}
   </select>

@@ -5,16 +5,16 @@ import glanzen.material.Material;
 import glanzen.measure.Checks;
 
 /**
- * A tool with a raised, mirrored design: a hot foil plate, or a thin die used as one.
+ * A tool that carries a design: a hot foil plate, a thin die, or a stencil.
  *
  * @param id key within the kit
  * @param name what the person calls it
- * @param kind plate, solid plate or thin die
+ * @param kind plate, solid plate, thin die or stencil
  * @param material what it is made of
  * @param thicknessMm thickness over the raised design, mm
  * @param widthMm width across the feed, mm
  * @param heightMm length along the feed, mm
- * @param motif the raised design, or the cutting line of a die
+ * @param motif the raised design, the cutting line of a die, or the openings of a stencil
  * @param set name of the nested set a die belongs to; empty if to none
  */
 public record Plate(
@@ -33,7 +33,9 @@ public record Plate(
     public enum Kind {
         PLATE("hot foil plate"),
         SOLID_PLATE("solid plate"),
-        THIN_DIE("thin die");
+        THIN_DIE("thin die"),
+        /** Its design is open: ground is laid through it, and it is never pressed hot. */
+        STENCIL("stencil");
 
         private final String label;
 
@@ -52,10 +54,10 @@ public record Plate(
         set = set == null ? "" : set;
         new Checks()
                 .name("name", name)
-                .present("kind", kind, "plate, solid plate or thin die")
+                .present("kind", kind, "plate, solid plate, thin die or stencil")
                 .present("material", material, "what the plate is made of")
                 .present("motif", motif, "a motif")
-                .lengthMm("thicknessMm", thicknessMm, 0.4, 6)
+                .lengthMm("thicknessMm", thicknessMm, kind == Kind.STENCIL ? 0.08 : 0.4, 6)
                 .lengthMm("widthMm", widthMm, 5, 400)
                 .lengthMm("heightMm", heightMm, 5, 400)
                 .done();

@@ -148,6 +148,8 @@ final class HoneyShowKit {
             nested("scallop-" + (i + 1), "Scallop, " + ORDINALS[i], size, size, Motif.Kind.SCALLOP, "Scallops");
         }
         nested("tag-long", "Long tag", 52, 236, Motif.Kind.TAG, "");
+        Motif oval = Motif.of(Motif.Kind.OVAL);
+        plate("oval-ground", "Oval ground", Plate.Kind.STENCIL, Material.POLYCARBONATE, 0.25, 88, 72, oval);
         plate("die-bee", "Bee die", Plate.Kind.THIN_DIE, Material.STEEL, 1.25, 40, 36, Motif.of(Motif.Kind.BEE));
     }
 

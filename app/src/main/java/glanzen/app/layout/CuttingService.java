@@ -18,6 +18,7 @@ import glanzen.layout.SheetPlan;
 import glanzen.measure.BadInput;
 import glanzen.measure.Checks;
 import glanzen.route.SetUp;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -162,12 +163,19 @@ class CuttingService {
      *
      * @param keys the designs it should go round
      * @param groundKeys the ground that should run past the cut; perhaps none
+     * @param stencilId stencil of the ground, laid on the middle of the design; null if the ground is foiled
      * @param set the nested set
      * @param leastMm narrowest border wanted
      * @param mostMm widest wanted where it is narrowest
      */
     record DieQuestion(
-            Draft draft, List<String> keys, List<String> groundKeys, String set, double leastMm, double mostMm) {}
+            Draft draft,
+            List<String> keys,
+            List<String> groundKeys,
+            @Nullable String stencilId,
+            String set,
+            double leastMm,
+            double mostMm) {}
 
     List<DieView> dies(DieQuestion q) {
         new Checks()
@@ -182,14 +190,24 @@ class CuttingService {
                 .filter(p -> p.kind() == Plate.Kind.THIN_DIE && p.set().equals(q.set) && !q.set.isEmpty())
                 .toList();
         new Checks().filled("set", set, "a nested set of your kit").done();
-        Geometry ground = q.groundKeys.isEmpty()
-                ? null
-                : UnaryUnionOp.union(q.groundKeys.stream()
-                        .map(k -> DieChoice.cutLine(a.of(k)))
-                        .toList());
+        Geometry ground = ground(q, a, design);
         return DieChoice.of(design, set, q.leastMm, q.mostMm, shelf).stream()
                 .map(t -> view(t, design, ground))
                 .toList();
+    }
+
+    private @Nullable Geometry ground(DieQuestion q, Arrangement a, Geometry design) {
+        List<Geometry> parts = new ArrayList<>(
+                q.groundKeys.stream().map(k -> DieChoice.cutLine(a.of(k))).toList());
+        if (q.stencilId != null) {
+            Plate stencil = kit.kit().plates().stream()
+                    .filter(p -> p.id().equals(q.stencilId) && p.kind() == Plate.Kind.STENCIL)
+                    .findFirst()
+                    .orElseThrow(() -> new BadInput("stencilId", "is no stencil of your kit", "a stencil"));
+            Artwork openings = shelf.of(stencil.motif(), stencil.widthMm(), stencil.heightMm());
+            parts.add(DieChoice.cut(openings, design.getEnvelopeInternal().centre()));
+        }
+        return parts.isEmpty() ? null : UnaryUnionOp.union(parts);
     }
 
     private DieView view(DieChoice.Tried t, Geometry design, @Nullable Geometry ground) {

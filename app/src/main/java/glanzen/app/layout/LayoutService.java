@@ -31,6 +31,7 @@ import glanzen.layout.Remark;
 import glanzen.layout.RibbonReading;
 import glanzen.layout.Wording;
 import glanzen.measure.BadInput;
+import glanzen.measure.Checks;
 import glanzen.measure.LengthUnit;
 import glanzen.route.SetUp;
 import java.util.ArrayList;
@@ -140,6 +141,13 @@ class LayoutService {
 
     /** Below what lies lowest, on its axis, with room for tape between the metal of both. */
     private Layout added(Layout layout, Plate plate) {
+        new Checks()
+                .holds(
+                        plate.kind() != Plate.Kind.STENCIL,
+                        "plateId",
+                        "is a stencil, never pressed hot",
+                        "a plate or die")
+                .done();
         Arrangement now = new Arrangement(layout, shelf);
         Lying lowest = now.plates().stream()
                 .min(Comparator.comparingDouble(l -> l.designBox().getMinY()))

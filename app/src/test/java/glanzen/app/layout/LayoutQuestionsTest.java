@@ -274,4 +274,28 @@ class LayoutQuestionsTest {
         assertEquals(
                 200, caller.post("/api/pictures?width=300&height=200", patched).status());
     }
+
+    @Test
+    void groundThroughAStencilRunsPastASmallCutAndShortOfALargeOne() {
+        JsonNode tried = dies("\"oval-ground\"").json();
+        assertTrue(tried.get(tried.size() - 1).path("bleed").path("past").asBoolean(), tried.toString());
+        assertFalse(tried.get(0).path("bleed").path("past").asBoolean(), tried.toString());
+        Reply plate = dies("\"bee\"");
+        assertEquals(422, plate.status());
+        assertEquals("stencilId", plate.fields());
+    }
+
+    private Reply dies(String stencil) {
+        return caller.post("/api/layouts/dies", """
+                {"draft": %s, "keys": ["bee"], "groundKeys": [], "stencilId": %s, "set": "Scallops",
+                 "leastMm": 1, "mostMm": 20}""".formatted(draft("Prize card, First"), stencil));
+    }
+
+    @Test
+    void aStencilIsNeverPressedHot() {
+        Reply reply =
+                look(draft("Prize card, First"), "{\"kind\": \"ADD\", \"keys\": [], \"plateId\": \"oval-ground\"}");
+        assertEquals(422, reply.status());
+        assertEquals("plateId", reply.fields());
+    }
 }
