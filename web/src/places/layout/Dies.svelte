@@ -85,7 +85,7 @@
         <select class="w-full py-1.5 pr-8 pl-2" bind:value={ground}>
           <option value="">none</option>
           {#each view.plates as p (p.key)}<option value={p.key}>{p.name}</option>{/each}
-          {#each stencils as s (s.id)}<option value={s.id}>{s.name}, through the stencil</option>{/each}
+          {#each stencils as s (s.id)}<option value={s.id}>{s.name}, stencil</option>{/each}
         </select></label
       >
     {/if}
