@@ -9,7 +9,6 @@ import glanzen.kit.Platform;
 import glanzen.kit.Press;
 import glanzen.kit.Stock;
 import glanzen.layout.Layout;
-import glanzen.material.BondingLayer;
 import glanzen.material.Material;
 import glanzen.material.Surface;
 import glanzen.route.Heating;
@@ -48,7 +47,7 @@ public final class Bench {
     public static final Stock SMOOTH = new Stock(
             "ivory", "Ivory card", Stock.Kind.CARD, Surface.SMOOTH, 0.34, 300, 100, 140, 40, true, false, "#f6efdd");
     public static final Film COPPER =
-            new Film("copper", "Copper foil", BondingLayer.HOT_FOIL, 0.012, 100, 5000, 3000, "#b8683a");
+            new Film("copper", "Copper foil", Film.Kind.HOT_FOIL, 0.012, 100, 5000, 3000, "#b8683a");
     public static final Board SPACER = board("spacer", Board.Kind.SPACER, Material.LAMINATE, 3.0);
     public static final Board PLASTIC = board("plastic", Board.Kind.PLASTIC_SHIM, Material.POLYCARBONATE, 0.5);
     public static final Board CARD_SHIM = board("card", Board.Kind.CARD_SHIM, Material.CARD, 0.30);
@@ -81,6 +80,7 @@ public final class Bench {
                 route,
                 CRANK,
                 PLATFORM,
+                null,
                 0,
                 new Stack(layers),
                 Heating.COVERED,
@@ -88,9 +88,11 @@ public final class Bench {
                 12,
                 Pace.SLOW,
                 1,
+                false,
                 Peel.COLD,
                 Medium.NONE,
                 false,
+                null,
                 21,
                 Layout.NONE);
     }

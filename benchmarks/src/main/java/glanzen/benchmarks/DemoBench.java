@@ -9,7 +9,6 @@ import glanzen.kit.Plate;
 import glanzen.kit.Platform;
 import glanzen.kit.Press;
 import glanzen.kit.Stock;
-import glanzen.material.BondingLayer;
 import glanzen.material.Material;
 import glanzen.material.Surface;
 import glanzen.route.Route;
@@ -64,7 +63,7 @@ final class DemoBench {
                         List.of(new Platform.Level("low", 112), new Platform.Level("high", 126)),
                         25),
                 plate,
-                new Film("copper", "Copper foil", BondingLayer.HOT_FOIL, 0.012, 100, 5000, 4200, "#b8683a"),
+                new Film("copper", "Copper foil", Film.Kind.HOT_FOIL, 0.012, 100, 5000, 4200, "#b8683a"),
                 new Stock(
                         "ivory",
                         "Ivory card",

@@ -6,7 +6,7 @@ import glanzen.advice.ErrorBias;
 import glanzen.forecast.Crowd;
 import glanzen.forecast.Forecast;
 import glanzen.forecast.Forecaster;
-import glanzen.forecast.PullModel;
+import glanzen.forecast.TransferModel;
 import glanzen.forecast.PullPicture;
 import glanzen.forecast.Rig;
 import glanzen.heat.HeatPlan;
@@ -41,7 +41,7 @@ public class PullBenchmark {
     private final Crowd crowd = Crowd.fresh().knowing("copper");
     private final HeatPlan soaked =
             DemoBench.SOLID.withSoak(Heating.COVERED, 240).heatPlan(1);
-    private final PullModel bee = forecaster.model(DemoBench.BEE);
+    private final TransferModel bee = forecaster.transfer(DemoBench.BEE);
 
     /** One heat solve: covered soak of 240 s, hold, nip, cool. */
     @Benchmark

@@ -1,29 +1,19 @@
 package glanzen.advice;
 
-import glanzen.artwork.Artwork;
+import glanzen.advice.Screening.Judged;
 import glanzen.forecast.Crowd;
-import glanzen.forecast.Doses;
 import glanzen.forecast.Forecast;
 import glanzen.forecast.Forecaster;
-import glanzen.forecast.Pull;
-import glanzen.forecast.PullModel;
 import glanzen.forecast.Rig;
 import glanzen.kit.Board;
-import glanzen.kit.Pace;
-import glanzen.press.Frame;
-import glanzen.press.LoadPath;
-import glanzen.press.Nip;
+import glanzen.kit.Press;
 import glanzen.route.Difference;
 import glanzen.route.Finding;
 import glanzen.route.Finding.Severity;
-import glanzen.route.Heating;
-import glanzen.route.Peel;
 import glanzen.route.Rules;
 import glanzen.route.SetUp;
 import glanzen.route.Workshop;
-import glanzen.stack.Stack;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -35,22 +25,16 @@ import org.jspecify.annotations.Nullable;
  */
 public final class Advisor {
 
-    private static final double[] SOAK_FACTORS = {0.5, 1, 1.5, 2};
     private static final int FINALISTS = 10;
     private static final int PROPOSED = 3;
-    private static final double SOLID_GROUND = 0.2;
     private static final double HOPELESS = 0.05;
     /** Half a mark of the twenty that a forecast is drawn as. */
     private static final double WORTH_A_CHANGE = 0.025;
 
     private static final double FORCE_RESERVE = 0.95;
-    /** Doses beyond these are not worth a closer look. */
-    private static final double FAR_UNDER = 0.7;
-
-    private static final double FAR_OVER = 20;
     /** Rules whose breaking no shim, soak or pace can cure. */
-    private static final List<String> INCURABLE =
-            List.of("heat-proof", "protective-film", "medium-wet", "too-wide", "bowed");
+    private static final List<String> INCURABLE = List.of(
+            "heat-proof", "protective-film", "medium-wet", "too-wide", "bowed", "gel-wet", "film-kind", "sensor");
 
     private final Forecaster forecaster;
     private final Workshop shop;
@@ -64,9 +48,6 @@ public final class Advisor {
         this.shop = shop;
     }
 
-    /** A candidate and how likely it seems clean, tilted by bias. */
-    private record Judged(SetUp setUp, double merit) {}
-
     /**
      * Proposes set-ups.
      *
@@ -79,12 +60,13 @@ public final class Advisor {
         if (!incurable.isEmpty()) {
             return new Advice(List.of(), null, incurable, 0);
         }
-        Crowd knowing = crowd.knowing(present.film().id());
+        Crowd knowing = crowd.knowing(present.needKey());
         Forecast now = forecaster.forecast(present, knowing);
         ShimChoices choices = new ShimChoices(present, shop.boards());
-        List<Judged> judged = screen(present, choices.stacks(), knowing, bias, spread(now));
+        List<Judged> judged =
+                new Screening(forecaster, knowing, bias, spread(now)).of(present, choices.stacks(), this::bearable);
         List<Proposal> finalists = finalists(judged).stream()
-                .map(j -> proposal(present, now, j.setUp, knowing))
+                .map(j -> proposal(present, now, j.setUp(), knowing))
                 .sorted(Comparator.comparingDouble((Proposal p) -> -merit(p, present, bias)))
                 .toList();
         double merit = merit(now, bias);
@@ -104,13 +86,14 @@ public final class Advisor {
         if (!incurable(present).isEmpty()) {
             return Optional.empty();
         }
-        Crowd knowing = crowd.knowing(present.film().id());
-        Rig middle = knowing.middle(present.film().id());
+        Crowd knowing = crowd.knowing(present.needKey());
+        Rig middle = knowing.middle(present.needKey());
         List<Board> shims = new ShimChoices(present, shop.boards()).shims();
         return SingleChanges.of(present, shims).stream()
                 .filter(c -> bearable(c.setUp()))
                 .min(Comparator.comparingDouble(c -> {
-                    double reached = PullModel.forOne(c.setUp(), forecaster.artwork(c.setUp()), middle)
+                    double reached = forecaster
+                            .modelForOne(c.setUp(), middle)
                             .pull(middle)
                             .dose();
                     return Math.abs(Math.log(reached / dose)) + 0.04 * c.cost();
@@ -127,95 +110,20 @@ public final class Advisor {
                 .toList();
     }
 
-    /** Presses every stack, heats every soak, and judges each pressing with each heat at each feed. */
-    private List<Judged> screen(SetUp present, List<Stack> stacks, Crowd crowd, ErrorBias bias, double spread) {
-        Artwork artwork = forecaster.artwork(present);
-        Rig middle = crowd.middle(present.film().id());
-        SetUp slow = present.withPeel(artwork.solidShare() > SOLID_GROUND ? Peel.COLD : present.peel())
-                .withFeed(Pace.SLOW, 2);
-        List<SetUp> heats = heats(slow);
-        List<PullModel> heated =
-                heats.stream().map(s -> PullModel.forOne(s, artwork, middle)).toList();
-        List<Judged> judged = new ArrayList<>();
-        for (Stack stack : stacks) {
-            if (!bearable(slow.withStack(stack))) {
-                continue;
-            }
-            PullModel pressed = PullModel.forOne(slow.withStack(stack), artwork, middle);
-            for (int i = 0; i < heats.size(); i++) {
-                SetUp setUp = heats.get(i).withStack(stack);
-                judgeFeeds(setUp, pressed.heatedLike(heated.get(i)), middle, bias, spread, judged);
-            }
-        }
-        return judged;
-    }
-
-    private static List<SetUp> heats(SetUp present) {
-        List<SetUp> heats = new ArrayList<>();
-        for (Heating heating : heatings(present)) {
-            for (double soak : soaks(present)) {
-                for (int level = 0; level < present.platform().levels().size(); level++) {
-                    heats.add(present.withSoak(heating, soak).withLevel(level));
-                }
-            }
-        }
-        return heats;
-    }
-
-    private static void judgeFeeds(
-            SetUp heated, PullModel model, Rig middle, ErrorBias bias, double spread, List<Judged> judged) {
-        for (Pace pace : Pace.values()) {
-            for (int passes = 1; passes <= 2; passes++) {
-                Doses doses = model.doses(middle, heated.press().speedMmPerS(pace), passes);
-                SetUp fed = heated.withFeed(pace, passes);
-                judged.add(new Judged(fed, roughMerit(doses, bias, spread) - effort(fed)));
-            }
-        }
-    }
-
-    /** Chance of clean if ln dose scatters normally around the middle rig's: fifths of the scatter, by their middles. */
-    private static double roughMerit(Doses doses, ErrorBias bias, double spread) {
-        double dose = doses.pull(1).dose();
-        if (dose < FAR_UNDER || dose > FAR_OVER) {
-            return 0;
-        }
-        double merit = 0;
-        for (double z : new double[] {-1.28, -0.52, 0, 0.52, 1.28}) {
-            Pull pull = doses.pull(Math.exp(spread * z));
-            boolean forgiven = pull.under() ? bias == ErrorBias.UNDER : bias == ErrorBias.OVER;
-            merit += pull.clean() ? 1 : forgiven ? 0.15 : 0;
-        }
-        return merit / 5;
-    }
-
-    private static List<Heating> heatings(SetUp present) {
-        return present.route().taped() ? List.of(Heating.TOGETHER) : List.of(Heating.COVERED, Heating.ALONE);
-    }
-
-    private static List<Double> soaks(SetUp present) {
-        return Arrays.stream(SOAK_FACTORS)
-                .map(f -> SingleChanges.rounded(f * present.route().soakSeconds()))
-                .boxed()
-                .toList();
-    }
-
     private boolean bearable(SetUp setUp) {
-        double widest = forecaster.artwork(setUp).bands().stream()
-                .mapToDouble(b -> b.widthMm())
-                .max()
-                .orElse(1);
-        double force = Nip.solve(Frame.of(setUp.press()), LoadPath.of(setUp.stack()), setUp.overfillMm(), widest)
-                .forceN();
-        return force <= FORCE_RESERVE * setUp.press().maxForceN();
+        if (!(setUp.machine() instanceof Press press)) {
+            return true;
+        }
+        return Rules.greatestForceN(setUp, shop) <= FORCE_RESERVE * press.maxForceN();
     }
 
     private static List<Judged> finalists(List<Judged> judged) {
         List<Judged> sorted = new ArrayList<>(judged);
-        sorted.sort(Comparator.comparingDouble(j -> -j.merit));
+        sorted.sort(Comparator.comparingDouble(j -> -j.merit()));
         List<Judged> kept = new ArrayList<>();
         for (Judged candidate : sorted) {
             long alike = kept.stream()
-                    .filter(k -> k.setUp.stack().equals(candidate.setUp.stack()))
+                    .filter(k -> k.setUp().stack().equals(candidate.setUp().stack()))
                     .count();
             if (alike < 2) {
                 kept.add(candidate);
@@ -287,7 +195,7 @@ public final class Advisor {
     }
 
     /** Layers and time count a little, so that of two equal chances the simpler wins. */
-    private static double effort(SetUp setUp) {
+    static double effort(SetUp setUp) {
         long shims = setUp.stack().all(Board.class).stream()
                 .filter(b -> b.kind().shim())
                 .count();

@@ -115,7 +115,7 @@ public final class MakeReady {
     /** Places that get too little while others get enough, on the middle rig; on the piece as read. */
     private Geometry forecastWeak(SetUp setUp, Crowd crowd) {
         Rig middle = crowd.middle(setUp.film().id());
-        DoubleBinaryOperator doses = forecaster.model(setUp).doseMap(middle);
+        DoubleBinaryOperator doses = forecaster.transfer(setUp).doseMap(middle);
         Artwork artwork = forecaster.artwork(setUp);
         int columns = (int) Math.ceil(artwork.widthMm() / CELL_MM);
         int rows = (int) Math.ceil(artwork.heightMm() / CELL_MM);

@@ -9,7 +9,9 @@ import glanzen.layout.Layout;
 import glanzen.layout.Method;
 import glanzen.route.Heating;
 import glanzen.route.Peel;
+import glanzen.route.Question;
 import glanzen.route.SetUp;
+import glanzen.route.Workshop;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -42,28 +44,49 @@ public final class Schools {
 
     private final Forecaster forecaster;
     private final Crowd crowd;
+    private final Workshop shop;
     private final SetUp now;
 
-    private Schools(Forecaster forecaster, Crowd crowd, SetUp now) {
+    private Schools(Forecaster forecaster, Crowd crowd, Workshop shop, SetUp now) {
         this.forecaster = forecaster;
         this.crowd = crowd;
+        this.shop = shop;
         this.now = now;
     }
 
-    /** All questions that arise on a set-up that can be computed. */
-    public static List<School> of(SetUp setUp, Forecaster forecaster, Crowd crowd) {
-        Schools schools = new Schools(forecaster, crowd.knowing(setUp.film().id()), setUp);
-        List<School> all = new ArrayList<>();
-        all.add(schools.sheet());
-        if (setUp.heating() != Heating.TOGETHER) {
-            all.add(schools.cover());
-        }
-        all.add(schools.passes());
-        all.add(schools.peel());
-        return all;
+    /**
+     * All questions that arise on a set-up that can be computed, as its route says.
+     *
+     * @param crowd what is known of the rig
+     * @param shop what is owned
+     */
+    public static List<School> of(SetUp setUp, Forecaster forecaster, Crowd crowd, Workshop shop) {
+        Schools schools = new Schools(forecaster, crowd.knowing(setUp.needKey()), shop, setUp);
+        return setUp.route().questions().stream()
+                .map(q -> new School(q.key(), q.asks(), q.decides(), schools.ways(q)))
+                .filter(s -> s.ways().size() > 1)
+                .toList();
     }
 
-    private School sheet() {
+    private List<Way> ways(Question question) {
+        return switch (question) {
+            case WHEN_SHEET -> sheet();
+            case COVER -> now.heating() == Heating.TOGETHER ? List.of() : cover();
+            case PASSES -> passes();
+            case PEEL -> peel();
+            case GEL_HEAT, GEL_DRYING, SPRAY -> new GelSchools(now, shop, this::way).ways(question);
+            case TONER_AND_DIES, CARRIER_CUTTING -> new TonerSchools(now, shop, this::way).ways(question);
+            default -> new PressSchools(now, shop, this::way).ways(question);
+        };
+    }
+
+    /** Makes a way of a set-up, forecast and all. */
+    @FunctionalInterface
+    interface WayMaker {
+        Way way(String name, String says, SetUp setUp, boolean present);
+    }
+
+    private List<Way> sheet() {
         boolean together = now.heating() == Heating.TOGETHER;
         boolean taped = together
                 && (now.layout().method() == Method.TAPED || now.route().taped());
@@ -91,7 +114,7 @@ public final class Schools {
                     taped(now).withSoak(Heating.TOGETHER, longer),
                     taped));
         }
-        return new School("sheet", "When does the sheet go on?", "how exact the placing must be", ways);
+        return ways;
     }
 
     private static SetUp untaped(SetUp s) {
@@ -109,56 +132,42 @@ public final class Schools {
                 : s.withLayout(new Layout(l.piece(), l.bed(), method, l.hangs(), l.plates(), l.cuts(), l.patches()));
     }
 
-    private School cover() {
+    private List<Way> cover() {
         boolean covered = now.heating() == Heating.COVERED;
-        return new School(
-                "cover",
-                "Cover while heating?",
-                "small loose plates: leave it open",
-                List.of(
-                        way(
-                                "covered",
-                                "keeps the heat in; can knock small words askew",
-                                now.withSoak(Heating.COVERED, now.soakSeconds()),
-                                covered),
-                        way(
-                                "open",
-                                "nothing is knocked; the plate's face stays a little cooler",
-                                now.withSoak(Heating.ALONE, now.soakSeconds()),
-                                !covered)));
+        return List.of(
+                way(
+                        "covered",
+                        "keeps the heat in; can knock small words askew",
+                        now.withSoak(Heating.COVERED, now.soakSeconds()),
+                        covered),
+                way(
+                        "open",
+                        "nothing is knocked; the plate's face stays a little cooler",
+                        now.withSoak(Heating.ALONE, now.soakSeconds()),
+                        !covered));
     }
 
-    private School passes() {
+    private List<Way> passes() {
         boolean once = now.passes() == 1;
-        return new School(
-                "passes",
-                "How many passes?",
-                "taped: either; loose words: one",
-                List.of(
-                        way("one slow pass", "no ghost edge", once ? now : now.withFeed(Pace.SLOW, 1), once),
-                        way(
-                                "there and back",
-                                "more dose; what is loose may move between passes",
-                                once ? now.withFeed(now.pace(), 2) : now,
-                                !once)));
+        return List.of(
+                way("one slow pass", "no ghost edge", once ? now : now.withFeed(Pace.SLOW, 1), once),
+                way(
+                        "there and back",
+                        "more dose; what is loose may move between passes",
+                        once ? now.withFeed(now.pace(), 2) : now,
+                        !once));
     }
 
-    private School peel() {
+    private List<Way> peel() {
         boolean warm = now.peel().cooling() == Cooling.IN_AIR && now.peel().seconds() < 30;
-        return new School(
-                "peel",
-                "When is it peeled?",
-                "solids and toner: cold",
-                List.of(
-                        way(
-                                "warm, at once",
-                                "quick; lifts foil off solid ground",
-                                warm ? now : now.withPeel(Peel.WARM),
-                                warm),
-                        way("cold", "keeps solid ground whole; waits", warm ? now.withPeel(Peel.COLD) : now, !warm)));
+        return List.of(
+                way("warm, at once", "quick; lifts foil off solid ground", warm ? now : now.withPeel(Peel.WARM), warm),
+                way("cold", "keeps solid ground whole; waits", warm ? now.withPeel(Peel.COLD) : now, !warm));
     }
 
     private Way way(String name, String says, SetUp setUp, boolean present) {
-        return new Way(name, says, setUp, present, forecaster.forecast(setUp, crowd));
+        // Nothing is known of another machine yet.
+        boolean same = setUp.machine().id().equals(now.machine().id());
+        return new Way(name, says, setUp, present, forecaster.forecast(setUp, same ? crowd : Crowd.fresh()));
     }
 }

@@ -1,7 +1,7 @@
 package glanzen.advice;
 
 import glanzen.kit.Board;
-import glanzen.kit.Stock;
+import glanzen.kit.Press;
 import glanzen.route.SetUp;
 import glanzen.stack.Facing;
 import glanzen.stack.Layer;
@@ -32,7 +32,7 @@ final class ShimChoices {
         this.shims = shelf.stream()
                 .filter(b -> b.kind().shim() && b.wear() <= 1 && b.bowMm() < WORN_BOW_MM)
                 .filter(b ->
-                        Math.min(b.widthMm(), b.heightMm()) <= present.press().throatMm())
+                        Math.min(b.widthMm(), b.heightMm()) <= present.machine().throatMm())
                 .sorted(Comparator.comparingInt(b -> ORDER.indexOf(b.kind())))
                 .toList();
     }
@@ -43,12 +43,15 @@ final class ShimChoices {
 
     /** Stacks that the rollers grip; of those that press and give alike, the one with fewest layers. */
     List<Stack> stacks() {
+        if (!(present.machine() instanceof Press press)) {
+            return List.of(present.stack());
+        }
         List<Stack> found = new ArrayList<>();
         combine(0, new ArrayList<>(), found);
         found.sort(Comparator.comparingInt(s -> s.layers().size()));
         Map<List<Long>, Stack> distinct = new LinkedHashMap<>();
         for (Stack stack : found) {
-            double overfill = stack.overfillMm(present.press().openingMm());
+            double overfill = stack.overfillMm(press.openingMm());
             if (overfill > 0) {
                 List<Long> key = List.of(Math.round(overfill / ALIKE_MM), Math.round(stack.softBackingMm() / ALIKE_MM));
                 distinct.putIfAbsent(key, stack);
@@ -60,10 +63,12 @@ final class ShimChoices {
     private void combine(int from, List<Board> chosen, List<Stack> found) {
         found.add(stack(chosen, null));
         // One plastic shim may also lie under the platform, where rollers may touch it.
-        chosen.stream()
-                .filter(b -> b.kind() == Board.Kind.PLASTIC_SHIM)
-                .findFirst()
-                .ifPresent(b -> found.add(stack(chosen, b)));
+        if (present.route().heated()) {
+            chosen.stream()
+                    .filter(b -> b.kind() == Board.Kind.PLASTIC_SHIM)
+                    .findFirst()
+                    .ifPresent(b -> found.add(stack(chosen, b)));
+        }
         if (chosen.size() == MOST_ADDED) {
             return;
         }
@@ -78,20 +83,18 @@ final class ShimChoices {
     }
 
     private Stack stack(List<Board> chosen, @Nullable Board under) {
-        List<Layer> layers = new ArrayList<>();
+        List<Layer> bare = present.stack().layers().stream()
+                .filter(l -> !(l.item() instanceof Board board && board.kind().shim()))
+                .toList();
         List<Board> above = new ArrayList<>(chosen);
+        List<Layer> layers = new ArrayList<>(bare);
+        int place = present.withStack(new Stack(bare)).shimPlace();
         if (under != null) {
             above.remove(under);
-            layers.add(new Layer(under, Facing.UP));
         }
-        for (Layer layer : present.stack().layers()) {
-            if (layer.item() instanceof Board board && board.kind().shim()) {
-                continue;
-            }
-            layers.add(layer);
-            if (layer.item() instanceof Stock) {
-                above.forEach(b -> layers.add(new Layer(b, Facing.UP)));
-            }
+        layers.addAll(place, above.stream().map(b -> new Layer(b, Facing.UP)).toList());
+        if (under != null) {
+            layers.add(0, new Layer(under, Facing.UP));
         }
         return new Stack(layers);
     }

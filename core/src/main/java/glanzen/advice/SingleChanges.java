@@ -2,7 +2,8 @@ package glanzen.advice;
 
 import glanzen.kit.Board;
 import glanzen.kit.Pace;
-import glanzen.kit.Stock;
+import glanzen.kit.Press;
+import glanzen.route.Mechanism;
 import glanzen.route.Peel;
 import glanzen.route.SetUp;
 import glanzen.stack.Facing;
@@ -29,24 +30,36 @@ final class SingleChanges {
 
     static List<Change> of(SetUp present, List<Board> shims) {
         List<Change> changes = new ArrayList<>();
-        soaks(present, changes);
+        if (present.route().heated()) {
+            soaks(present, changes);
+        }
+        if (present.route().mechanism() == Mechanism.TRANSFER) {
+            feeds(present, changes);
+        }
+        int otherPasses = present.passes() == 1 ? 2 : 1;
+        boolean turned = otherPasses > 1 && present.route().mechanism().cuts();
+        changes.add(new Change(present.withFeed(present.pace(), otherPasses).withTurned(turned), SECOND_PASS_COST));
+        for (int level = 0; level < present.levels().size(); level++) {
+            if (level != present.level()) {
+                changes.add(new Change(present.withLevel(level), LEVEL_COST));
+            }
+        }
+        if (!(present.machine() instanceof Press)) {
+            return changes;
+        }
+        layers(present, shims, changes);
+        return changes.stream().filter(c -> c.setUp.overfillMm() > 0).toList();
+    }
+
+    private static void feeds(SetUp present, List<Change> changes) {
         for (Pace pace : Pace.values()) {
             if (pace != present.pace()) {
                 changes.add(new Change(present.withFeed(pace, present.passes()), 1));
             }
         }
-        int otherPasses = present.passes() == 1 ? 2 : 1;
-        changes.add(new Change(present.withFeed(present.pace(), otherPasses), SECOND_PASS_COST));
-        if (!present.peel().equals(Peel.COLD)) {
+        if (present.heated() && !present.peel().equals(Peel.COLD)) {
             changes.add(new Change(present.withPeel(Peel.COLD), 1));
         }
-        for (int level = 0; level < present.platform().levels().size(); level++) {
-            if (level != present.level()) {
-                changes.add(new Change(present.withLevel(level), LEVEL_COST));
-            }
-        }
-        layers(present, shims, changes);
-        return changes.stream().filter(c -> c.setUp.overfillMm() > 0).toList();
     }
 
     private static void soaks(SetUp present, List<Change> changes) {
@@ -67,7 +80,7 @@ final class SingleChanges {
 
     private static void layers(SetUp present, List<Board> shims, List<Change> changes) {
         List<Layer> layers = present.stack().layers();
-        int onStock = present.stack().indexOf(Stock.class) + 1;
+        int onStock = present.shimPlace();
         for (Board board : shims) {
             if (layers.stream().filter(l -> l.item().id().equals(board.id())).count() < board.owned()) {
                 Layer layer = new Layer(board, Facing.UP);

@@ -8,6 +8,7 @@ import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.awt.ShapeWriter;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -34,6 +35,8 @@ public final class Artwork {
     private final List<Patch> patches;
     private final Slices slices;
     private final List<Band> bands;
+    /** Worked out when first asked for; the same whoever asks. */
+    private volatile @Nullable BladeLine bladeLine;
 
     /**
      * @param raised polygonal geometry within the plate, mm
@@ -161,6 +164,26 @@ public final class Artwork {
             }
         }
         return UnaryUnionOp.union(shells);
+    }
+
+    /** A blade along every edge of the shape, inside it: what a die of this design cuts. */
+    public Artwork edge() {
+        return new Artwork(MotifDrawer.blade(raised), widthMm, heightMm);
+    }
+
+    /** A blade around the whole design. */
+    public Artwork outerEdge() {
+        return new Artwork(MotifDrawer.blade(silhouette()), widthMm, heightMm);
+    }
+
+    /** Where a blade of this shape runs; the shape must be a cutting line. */
+    public BladeLine bladeLine() {
+        BladeLine line = bladeLine;
+        if (line == null) {
+            line = BladeLine.of(this);
+            bladeLine = line;
+        }
+        return line;
     }
 
     /** The box the design fills, mm. */

@@ -24,7 +24,12 @@ public record Motif(Kind kind, String text, String outline) {
         FRAME,
         OVAL,
         SCALLOP,
-        TAG
+        TAG;
+
+        /** Whether it is drawn as a cutting line already. */
+        public boolean blade() {
+            return this == FRAME || this == OVAL || this == SCALLOP || this == TAG;
+        }
     }
 
     private static final int LONGEST = 40;

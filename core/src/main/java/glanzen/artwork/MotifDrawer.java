@@ -18,7 +18,6 @@ final class MotifDrawer {
     private static final double CELL_MM = 5.2;
     private static final double COMB_LINE_MM = 0.9;
     private static final double LETTER_STROKE = 1.5;
-    private static final double BLADE_MM = 0.6;
     private static final int CURVE_POINTS = 144;
 
     private MotifDrawer() {}
@@ -51,8 +50,8 @@ final class MotifDrawer {
     }
 
     /** A cutting line along the edge of a shape, inside it. */
-    private static Geometry blade(Geometry shape) {
-        return shape.difference(shape.buffer(-BLADE_MM, 12));
+    static Geometry blade(Geometry shape) {
+        return shape.difference(shape.buffer(-BladeLine.DRAWN_MM, 12));
     }
 
     private static Geometry scallop(double widthMm, double heightMm) {

@@ -1,8 +1,7 @@
 package glanzen.forecast;
 
-import glanzen.heat.HeatPlan;
 import glanzen.heat.HeatRun;
-import glanzen.heat.HeatSolver;
+import glanzen.heat.HeatSource;
 import glanzen.heat.HeatTrace;
 import glanzen.material.BondingLayer;
 import glanzen.transfer.Transfer;
@@ -20,14 +19,14 @@ final class BondTable {
     private static final double LN_STEP = 2 * Spread.LN_CONTACT;
     private static final double SET_POINT_STEP = 1.5 * Spread.SET_POINT_K;
 
-    private final HeatPlan plan;
+    private final HeatSource plan;
     private final HeatRun nominal;
     private final HeatRun[][] runs;
     private final double[][] nipSeconds;
     private final double[][][] nipCelsius;
     private Exposure @Nullable [] only;
 
-    private BondTable(HeatPlan plan, HeatRun nominal, HeatRun[][] runs) {
+    private BondTable(HeatSource plan, HeatRun nominal, HeatRun[][] runs) {
         this.plan = plan;
         this.nominal = nominal;
         this.runs = runs;
@@ -46,23 +45,23 @@ final class BondTable {
     }
 
     /** A table for a whole crowd. */
-    static BondTable full(HeatPlan plan) {
-        HeatRun nominal = HeatSolver.solve(plan);
+    static BondTable full(HeatSource plan) {
+        HeatRun nominal = plan.solve(1, 0);
         int setPoints = nominal.limited() ? 3 : 1;
         HeatRun[][] runs = new HeatRun[setPoints][3];
         for (int s = 0; s < setPoints; s++) {
             double error = setPoints == 1 ? 0 : (s - 1) * SET_POINT_STEP;
             for (int c = 0; c < 3; c++) {
                 boolean isNominal = c == 1 && error == 0;
-                runs[s][c] = isNominal ? nominal : HeatSolver.solve(plan, Math.exp((c - 1) * LN_STEP), error);
+                runs[s][c] = isNominal ? nominal : plan.solve(Math.exp((c - 1) * LN_STEP), error);
             }
         }
         return new BondTable(plan, nominal, runs);
     }
 
     /** A table that knows one rig only; for searches that try thousands of set-ups. */
-    static BondTable single(HeatPlan plan, Rig rig) {
-        HeatRun run = HeatSolver.solve(plan, Math.exp(rig.lnContact()), rig.setPointErrorK());
+    static BondTable single(HeatSource plan, Rig rig) {
+        HeatRun run = plan.solve(Math.exp(rig.lnContact()), rig.setPointErrorK());
         return new BondTable(plan, run, new HeatRun[0][]);
     }
 
@@ -122,6 +121,9 @@ final class BondTable {
             return celsius;
         }
         double span = plan.setPointC() - plan.roomC();
+        if (span <= 0) {
+            return celsius;
+        }
         return plan.roomC() + (celsius - plan.roomC()) * (span + rig.setPointErrorK()) / span;
     }
 

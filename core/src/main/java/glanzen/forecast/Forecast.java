@@ -6,16 +6,17 @@ import java.util.List;
 /**
  * What to expect of a set-up, and how sure that is.
  *
- * @param under share of pulls with too little foil, 0…1
+ * @param under share of pulls with too little: foil missing, not cut through, shallow; 0…1
  * @param clean share of clean pulls
- * @param over share with too much foil only; under, clean and over sum to 1
+ * @param over share with too much only: over-foil, a bite into the plate, a crack; under, clean and over sum to 1
  * @param both share with too little and too much at once, counted under
  * @param refused share of rigs whose press would stall
  * @param dose quantiles of dose
- * @param coverage quantiles of coverage
- * @param spillMm quantiles of spill, mm
+ * @param coverage quantiles of how much of the design comes out
+ * @param spillMm quantiles of what shows of too much, mm
  * @param window where the clean zone lies
  * @param nip the middle of the crowd in the nip
+ * @param across strips across the throat against their need, where blades cut or relief is formed
  * @param heat bond temperature, phase by phase, on a rig as labelled
  */
 public record Forecast(
@@ -29,6 +30,7 @@ public record Forecast(
         Quantiles spillMm,
         Window window,
         NipFigures nip,
+        List<PullModel.Across> across,
         List<HeatTrace> heat) {
 
     /**
@@ -49,7 +51,8 @@ public record Forecast(
      * @param dwellSeconds time under the rollers in one pass, s
      * @param bondC bond temperature at the start of the last nip, °C
      * @param peelC temperature at peeling, °C
-     * @param debossMm dent that stays, mm
+     * @param debossMm dent or relief that stays, mm
+     * @param lineNPerMm load on each millimetre of blade, N/mm; 0 where none is
      */
     public record NipFigures(
             double overfillMm,
@@ -58,7 +61,8 @@ public record Forecast(
             double dwellSeconds,
             double bondC,
             double peelC,
-            double debossMm) {}
+            double debossMm,
+            double lineNPerMm) {}
 
     /** Of twenty pulls: how many under, clean, over; rounded so that they are twenty. */
     public int[] twenty() {

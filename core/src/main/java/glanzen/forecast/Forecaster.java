@@ -2,13 +2,11 @@ package glanzen.forecast;
 
 import glanzen.artwork.Artwork;
 import glanzen.artwork.ArtworkShelf;
-import glanzen.forecast.Forecast.NipFigures;
 import glanzen.forecast.Forecast.Window;
-import glanzen.press.LoadPath;
-import glanzen.press.Nip;
+import glanzen.kit.Press;
+import glanzen.route.Mechanism;
 import glanzen.route.SetUp;
 import glanzen.transfer.Normal;
-import glanzen.transfer.Transfer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.DoublePredicate;
@@ -37,16 +35,35 @@ public final class Forecaster {
 
     /** The set-up made ready to be pulled on any rig. */
     public PullModel model(SetUp setUp) {
-        return PullModel.of(setUp, artwork(setUp));
+        Artwork artwork = artwork(setUp);
+        return switch (setUp.route().mechanism()) {
+            case TRANSFER -> transfer(setUp);
+            case CUT -> new BladeModel(setUp, artwork);
+            case EMBOSS -> new ReliefModel(setUp, artwork);
+            case CUT_AND_EMBOSS ->
+                new BladeAndReliefModel(new BladeModel(setUp, setUp.blade(artworks)), new ReliefModel(setUp, artwork));
+        };
+    }
+
+    /** The set-up made ready for one rig only, several times faster where heat is at work. */
+    public PullModel modelForOne(SetUp setUp, Rig rig) {
+        return setUp.route().mechanism() == Mechanism.TRANSFER
+                ? TransferModel.forOne(setUp, artwork(setUp), rig)
+                : model(setUp);
+    }
+
+    /** The set-up made ready where foil or flock is transferred. */
+    public TransferModel transfer(SetUp setUp) {
+        return TransferModel.of(setUp, artwork(setUp));
     }
 
     /**
-     * Forecasts a set-up that has one plate, one film and one stock; the same question always has the same answer.
+     * Forecasts a set-up that has all its route asks for; the same question always has the same answer.
      *
      * @param crowd what is known of the rig
      */
     public Forecast forecast(SetUp setUp, Crowd crowd) {
-        return forecast(setUp, model(setUp), crowd.knowing(setUp.film().id()));
+        return forecast(setUp, model(setUp), crowd.knowing(setUp.needKey()));
     }
 
     private static Forecast forecast(SetUp setUp, PullModel model, Crowd crowd) {
@@ -55,6 +72,7 @@ public final class Forecaster {
         for (int i = 0; i < rigs.size(); i++) {
             pulls.add(model.doses(rigs.get(i)).pull(Math.exp(Spread.LN_LUCK * luck(i))));
         }
+        double most = setUp.machine() instanceof Press press ? press.maxForceN() : Double.MAX_VALUE;
         double[] weights = rigs.stream().mapToDouble(Rig::weight).toArray();
         double under = 0;
         double over = 0;
@@ -65,9 +83,9 @@ public final class Forecaster {
             under += pull.under() ? weights[i] : 0;
             over += pull.over() && !pull.under() ? weights[i] : 0;
             both += pull.over() && pull.under() ? weights[i] : 0;
-            refused += pull.forceN() > setUp.press().maxForceN() ? weights[i] : 0;
+            refused += pull.forceN() > most ? weights[i] : 0;
         }
-        Rig middle = crowd.middle(setUp.film().id());
+        Rig middle = crowd.middle(setUp.needKey());
         return new Forecast(
                 under,
                 Math.max(0, 1 - under - over),
@@ -78,8 +96,9 @@ public final class Forecaster {
                 Quantiles.of(pulls, weights, Pull::coverage),
                 Quantiles.of(pulls, weights, Pull::spillMm),
                 window(setUp, model, middle),
-                figures(setUp, model, middle),
-                model.nominalHeat().traces());
+                model.figures(middle),
+                model.across(middle),
+                model.heat());
     }
 
     /** Evenly spread standard normal luck, one to a rig (golden-ratio recurrence). */
@@ -90,11 +109,10 @@ public final class Forecaster {
 
     /** Finds by which factor on dose the pull would just be complete, and by which it would just spill. */
     static Window window(SetUp setUp, PullModel model, Rig middle) {
-        Doses doses = model.doses(middle);
+        Dosed doses = model.doses(middle);
         double dose = doses.pull(1).dose();
         if (dose < 1e-6) {
-            return new Window(
-                    Transfer.LEAST_CLEAN_DOSE, Transfer.mostCleanDose(model.softnessMm()), setUp.overfillMm() > -1);
+            return new Window(doses.yardstick().leastClean(), doses.yardstick().mostClean(), setUp.overfillMm() > -1);
         }
         double least = dose * edge(f -> !doses.pull(f).under());
         double most = dose * edge(f -> doses.pull(f).over());
@@ -113,20 +131,5 @@ public final class Forecaster {
             }
         }
         return Math.exp((low + high) / 2);
-    }
-
-    private static NipFigures figures(SetUp setUp, PullModel model, Rig middle) {
-        Nip nip = model.mainNip(middle);
-        List<Double> starts = model.nominalHeat().nips().stream()
-                .map(n -> n.celsius()[n.celsius().length / 2])
-                .toList();
-        return new NipFigures(
-                setUp.overfillMm(),
-                nip.forceN(),
-                nip.pressureMpa(),
-                nip.dwellSeconds(setUp.feedMmPerS()),
-                starts.get(starts.size() - 1),
-                model.peelC(middle),
-                LoadPath.of(setUp.stack()).debossMm(nip.pressureMpa()));
     }
 }

@@ -13,8 +13,8 @@ public final class Likeness {
      * @param coverage share covered, 0…1
      * @param spillMm spill, mm
      */
-    public static Rig of(PullModel model, String filmId, double coverage, double spillMm) {
-        Doses doses = model.doses(Rig.AS_LABELLED);
+    public static Rig of(PullModel model, String needKey, double coverage, double spillMm) {
+        Dosed doses = model.doses(Rig.AS_LABELLED);
         double low = -WIDEST;
         double high = WIDEST;
         for (int i = 0; i < 30; i++) {
@@ -27,6 +27,6 @@ public final class Likeness {
                 high = middle;
             }
         }
-        return Rig.AS_LABELLED.needing(filmId, -low);
+        return Rig.AS_LABELLED.needing(needKey, -low);
     }
 }

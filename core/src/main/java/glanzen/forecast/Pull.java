@@ -5,19 +5,19 @@ import glanzen.transfer.Transfer;
 /**
  * How a pull comes out on one rig.
  *
- * @param dose geometric mean over the design, without unit; 0 where the rollers do not grip
- * @param coverage share of the design covered after peeling, 0…1
- * @param spillMm widest over-foil beyond an edge, mm
+ * @param dose what is given against what is needed, geometric mean over the design; 0 where the rollers do not grip
+ * @param coverage share of the design that comes out: covered after peeling, cut through, or formed; 0…1
+ * @param spillMm what shows of too much: widest over-foil beyond an edge, bite into the plate, crack; mm
  * @param forceN greatest force in the nip, N
  */
 public record Pull(double dose, double coverage, double spillMm, double forceN) {
 
-    /** Too little foil. */
+    /** Too little. */
     public boolean under() {
         return coverage < Transfer.CLEAN_COVERAGE;
     }
 
-    /** Too much foil. */
+    /** Too much. */
     public boolean over() {
         return spillMm > Transfer.VISIBLE_SPILL_MM;
     }

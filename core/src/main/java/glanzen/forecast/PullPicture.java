@@ -16,10 +16,7 @@ import org.locationtech.jts.geom.Envelope;
  * How a pull would look: inside the design foil where dose·field ≥ 1; outside where the distance to the design is at
  * most λ·ln(dose·field/1.6). The field is log-normal (σ 0.35) with a grain of about 0.6 mm, seeded, for the stock.
  */
-public final class PullPicture {
-
-    /** Largest side of a picture, px. */
-    public static final int MOST_PX = 2000;
+public final class PullPicture implements Picture {
 
     private static final double GRAIN_MM = 0.6;
     private static final double EDGE_SHARE = 0.94;
@@ -29,7 +26,7 @@ public final class PullPicture {
     private static final double AROUND_MM = 7;
 
     private final SetUp setUp;
-    private final PullModel model;
+    private final TransferModel model;
     private final Rig rig;
     private final long seed;
 
@@ -37,19 +34,14 @@ public final class PullPicture {
      * @param rig which rig pulls
      * @param seed for the stock's own texture
      */
-    public PullPicture(SetUp setUp, PullModel model, Rig rig, long seed) {
+    public PullPicture(SetUp setUp, TransferModel model, Rig rig, long seed) {
         this.setUp = setUp;
         this.model = model;
         this.rig = rig;
         this.seed = seed;
     }
 
-    /**
-     * Draws the pull.
-     *
-     * @param widthPx width, 1…{@value #MOST_PX}
-     * @param heightPx height, 1…{@value #MOST_PX}
-     */
+    @Override
     public BufferedImage draw(int widthPx, int heightPx) {
         int turns = setUp.layout().laid() ? new OnPlatform(setUp.layout()).feedTurns() : 0;
         boolean upright = turns % 2 == 0;
@@ -124,7 +116,8 @@ public final class PullPicture {
                 double across =
                         model.across(row[1], view.xMm(x) - model.artwork().middleXMm());
                 double lnDose = row[0] + (across - 1) + lnPatch[patches[i]] + Transfer.SHEET_SIGMA * field.at(x, y);
-                foiled[i] = design[i] ? lnDose >= 0 : nearMm <= model.softnessMm() * (lnDose - lnOnset);
+                foiled[i] =
+                        design[i] ? lnDose >= 0 : nearMm <= model.softnessMm() * (lnDose - lnOnset) + model.alwaysMm();
             }
         }
         return foiled;

@@ -36,7 +36,8 @@ public record HeatPlan(
         double nipSeconds,
         int passes,
         Cooling cooling,
-        double coolSeconds) {
+        double coolSeconds)
+        implements HeatSource {
 
     /** Time between the end of one pass and the start of the next, s. */
     public static final double BETWEEN_SECONDS = 4;
@@ -44,5 +45,10 @@ public record HeatPlan(
     public HeatPlan {
         layers = List.copyOf(layers);
         early = List.copyOf(early);
+    }
+
+    @Override
+    public HeatRun solve(double contactFactor, double setPointErrorK) {
+        return HeatSolver.solve(this, contactFactor, setPointErrorK);
     }
 }

@@ -19,6 +19,7 @@ import glanzen.measure.Checks;
  * @param lifePasses trips it is good for
  * @param price what it cost, in the person's own money; 0 if not known
  * @param turns how often it has been turned over
+ * @param opaque whether a press with an optical sensor sees it
  */
 public record Board(
         String id,
@@ -33,7 +34,8 @@ public record Board(
         int passes,
         int lifePasses,
         double price,
-        int turns)
+        int turns,
+        boolean opaque)
         implements StackItem {
 
     /** What a board is for. */
@@ -46,7 +48,12 @@ public record Board(
         EMBOSSING_PLATE("embossing plate"),
         SPACER("spacer"),
         CARD_SHIM("card shim"),
-        TISSUE_SHIM("tissue shim");
+        TISSUE_SHIM("tissue shim"),
+        /** Thick and plain, to fill an opening that is made for a heated platform. */
+        BASE("platform base"),
+        /** A folded sheet that carries film and stock through; counted by its folds. */
+        CARRIER("carrier sheet"),
+        PARCHMENT("baking parchment");
 
         private final String label;
 
@@ -62,6 +69,16 @@ public record Board(
         /** True for the thin layers that are added to gain pressure. */
         public boolean shim() {
             return this == PLASTIC_SHIM || this == METAL_SHIM || this == CARD_SHIM || this == TISSUE_SHIM;
+        }
+
+        /** True for thick boards that only fill the opening. */
+        public boolean filler() {
+            return this == BASE || this == OUTER_PLATE || this == EMBOSSING_PLATE;
+        }
+
+        /** True for sheets that are folded around what they carry, so that one lies there twice. */
+        public boolean folded() {
+            return this == CARRIER || this == PARCHMENT;
         }
     }
 
@@ -95,7 +112,7 @@ public record Board(
             double bowMm,
             int passes,
             int lifePasses) {
-        this(id, name, kind, material, thicknessMm, widthMm, heightMm, owned, bowMm, passes, lifePasses, 0, 0);
+        this(id, name, kind, material, thicknessMm, widthMm, heightMm, owned, bowMm, passes, lifePasses, 0, 0, false);
     }
 
     /** The same after one more trip through a press. */
@@ -113,7 +130,8 @@ public record Board(
                 passes + 1,
                 lifePasses,
                 price,
-                turns);
+                turns,
+                opaque);
     }
 
     /** The same turned over: its bow looks the other way. */
@@ -131,7 +149,8 @@ public record Board(
                 passes,
                 lifePasses,
                 price,
-                turns + 1);
+                turns + 1,
+                opaque);
     }
 
     /** What one trip through a press costs, in the person's own money; 0 if the price is not known. */

@@ -1,15 +1,14 @@
 package glanzen.kit;
 
-import glanzen.material.BondingLayer;
 import glanzen.material.Material;
 import glanzen.measure.Checks;
 
 /**
- * Foil on its carrier, by the sheet or the roll.
+ * Foil or flock on its carrier, by the sheet or the roll.
  *
  * @param id key within the kit
  * @param name what the person calls it
- * @param bonding what lets it hold on to a sheet
+ * @param kind what it is
  * @param thicknessMm thickness, mm
  * @param widthMm width of a sheet or roll, mm
  * @param heightMm length when new, mm
@@ -20,7 +19,7 @@ import glanzen.measure.Checks;
 public record Film(
         String id,
         String name,
-        BondingLayer bonding,
+        Kind kind,
         double thicknessMm,
         double widthMm,
         double heightMm,
@@ -29,11 +28,31 @@ public record Film(
         double price)
         implements StackItem {
 
+    /** What a film is. */
+    public enum Kind {
+        HOT_FOIL("hot foil"),
+        /** Foil without a glue of its own: toner, gel or reactive ink holds it. */
+        TRANSFER_FOIL("transfer foil"),
+        FLOCK("flock sheet");
+
+        private final String label;
+
+        Kind(String label) {
+            this.label = label;
+        }
+
+        /** The everyday name. */
+        public String label() {
+            return label;
+        }
+    }
+
     public Film {
+        // Written before there were other routes, a film says nothing of its kind.
+        kind = kind == null ? Kind.HOT_FOIL : kind;
         new Checks()
                 .name("name", name)
-                .present("bonding", bonding, "a bonding layer")
-                .lengthMm("thicknessMm", thicknessMm, 0.005, 0.3)
+                .lengthMm("thicknessMm", thicknessMm, 0.005, 1)
                 .lengthMm("widthMm", widthMm, 5, 1000)
                 .lengthMm("heightMm", heightMm, 5, 200_000)
                 .figure("leftCm2", leftCm2, 0, widthMm * heightMm / 100 + 0.01, "cm²")
@@ -46,18 +65,18 @@ public record Film(
     public Film(
             String id,
             String name,
-            BondingLayer bonding,
+            Kind kind,
             double thicknessMm,
             double widthMm,
             double heightMm,
             double leftCm2,
             String colour) {
-        this(id, name, bonding, thicknessMm, widthMm, heightMm, leftCm2, colour, 0);
+        this(id, name, kind, thicknessMm, widthMm, heightMm, leftCm2, colour, 0);
     }
 
     /** The same with less of it left, cm². */
     public Film spending(double cm2) {
-        return new Film(id, name, bonding, thicknessMm, widthMm, heightMm, Math.max(0, leftCm2 - cm2), colour, price);
+        return new Film(id, name, kind, thicknessMm, widthMm, heightMm, Math.max(0, leftCm2 - cm2), colour, price);
     }
 
     /** What a square centimetre costs; 0 if the price is not known. */
@@ -65,9 +84,9 @@ public record Film(
         return price / (widthMm * heightMm / 100);
     }
 
-    /** Its carrier is acetate-like; at 12 µm it is thermally thin and gives nothing. */
+    /** Foil's carrier is acetate-like; at 12 µm it is thermally thin and gives nothing. */
     @Override
     public Material material() {
-        return Material.ACETATE;
+        return kind == Kind.FLOCK ? Material.FABRIC : Material.ACETATE;
     }
 }

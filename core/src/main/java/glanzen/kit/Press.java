@@ -17,6 +17,7 @@ import glanzen.measure.Checks;
  * @param slowMmPerS feed speed at a slow pace, mm/s
  * @param steadyMmPerS feed speed at a steady pace, mm/s
  * @param briskMmPerS feed speed at a brisk pace, mm/s
+ * @param opticalSensor looks for the plates with a light beam, and does not see clear ones
  */
 public record Press(
         String id,
@@ -30,7 +31,9 @@ public record Press(
         double crown,
         double slowMmPerS,
         double steadyMmPerS,
-        double briskMmPerS) {
+        double briskMmPerS,
+        boolean opticalSensor)
+        implements Machine {
 
     /** What turns the rollers. */
     public enum Kind {
@@ -56,12 +59,38 @@ public record Press(
                 .done();
     }
 
-    /** Feed speed at a pace, mm/s. */
-    public double speedMmPerS(Pace pace) {
-        return switch (pace) {
-            case SLOW -> slowMmPerS;
-            case STEADY -> steadyMmPerS;
-            case BRISK -> briskMmPerS;
-        };
+    /** A press without an optical sensor. */
+    public Press(
+            String id,
+            String name,
+            Kind kind,
+            double openingMm,
+            double stiffnessNPerMm,
+            double rollerRadiusMm,
+            double throatMm,
+            double maxForceN,
+            double crown,
+            double slowMmPerS,
+            double steadyMmPerS,
+            double briskMmPerS) {
+        this(
+                id,
+                name,
+                kind,
+                openingMm,
+                stiffnessNPerMm,
+                rollerRadiusMm,
+                throatMm,
+                maxForceN,
+                crown,
+                slowMmPerS,
+                steadyMmPerS,
+                briskMmPerS,
+                false);
+    }
+
+    @Override
+    public Machine.Kind machine() {
+        return kind == Kind.CRANK ? Machine.Kind.CRANK_PRESS : Machine.Kind.MOTOR_PRESS;
     }
 }

@@ -5,11 +5,11 @@ import glanzen.material.Surface;
 import glanzen.measure.Checks;
 
 /**
- * What is foiled: card or paper, ribbon, acetate.
+ * What is worked on: card or paper, ribbon, acetate, sheets with toner on them, and what only dies take.
  *
  * @param id key within the kit
  * @param name what the person calls it
- * @param kind card, ribbon or acetate
+ * @param kind what it is
  * @param surface how it takes a bonding layer
  * @param thicknessMm caliper, mm
  * @param gsm weight, g/m²; 0 if not known
@@ -39,23 +39,57 @@ public record Stock(
 
     /** The kinds of stock. */
     public enum Kind {
-        CARD(Material.CARD),
-        RIBBON(Material.SATIN),
-        ACETATE(Material.ACETATE);
+        CARD("card or paper", Material.CARD, 25),
+        RIBBON("ribbon", Material.SATIN, 9),
+        ACETATE("acetate", Material.ACETATE, 40),
+        TONER_SHEET("toner sheet", Material.CARD, 25),
+        /** Its toner lifts when a carrier is pulled off late. */
+        TONER_ADHESIVE("adhesive-backed toner sheet", Material.CARD, 25),
+        LASER_PRINT("laser print", Material.CARD, 25),
+        LEATHER("leather", Material.LEATHER, 12),
+        FELT("felt", Material.FABRIC, 5),
+        FABRIC("fabric", Material.FABRIC, 12),
+        CORK("cork", Material.CORK, 5),
+        BALSA("balsa", Material.BALSA, 6),
+        CORRUGATED("corrugated board", Material.CORRUGATED, 4);
 
+        private final String label;
         private final Material material;
+        private final double bladeNPerMm2;
 
-        Kind(Material material) {
+        Kind(String label, Material material, double bladeNPerMm2) {
+            this.label = label;
             this.material = material;
+            this.bladeNPerMm2 = bladeNPerMm2;
+        }
+
+        /** The everyday name. */
+        public String label() {
+            return label;
+        }
+
+        /** Load a millimetre of blade needs to cut a millimetre of it, N/mm². */
+        public double bladeNPerMm2() {
+            return bladeNPerMm2;
+        }
+
+        /** Whether there is toner on it. */
+        public boolean toner() {
+            return this == TONER_SHEET || this == TONER_ADHESIVE || this == LASER_PRINT;
+        }
+
+        /** Whether it creases and tears as paper does. */
+        public boolean paper() {
+            return this == CARD || toner();
         }
     }
 
     public Stock {
         new Checks()
                 .name("name", name)
-                .present("kind", kind, "card, ribbon or acetate")
+                .present("kind", kind, "one of the kinds of stock")
                 .present("surface", surface, "a surface")
-                .lengthMm("thicknessMm", thicknessMm, 0.03, 3)
+                .lengthMm("thicknessMm", thicknessMm, 0.03, 8)
                 .figure("gsm", gsm, 0, 1200, "g/m²")
                 .lengthMm("widthMm", widthMm, 5, 1000)
                 .lengthMm("heightMm", heightMm, 5, 100_000)

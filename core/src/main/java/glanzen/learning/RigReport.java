@@ -4,13 +4,15 @@ import glanzen.forecast.Crowd;
 import glanzen.forecast.Rig;
 import glanzen.forecast.Spread;
 import glanzen.kit.Film;
+import glanzen.kit.Machine;
 import glanzen.kit.Platform;
-import glanzen.kit.Press;
+import glanzen.kit.StackItem;
 import glanzen.measure.Figures;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.ToDoubleFunction;
+import org.jspecify.annotations.Nullable;
 
 /** What a crowd has to say about a rig, in words. */
 public final class RigReport {
@@ -23,7 +25,7 @@ public final class RigReport {
     /**
      * One thing learned.
      *
-     * @param about what it is about: press, platform, contact or film
+     * @param about what it is about: press, platform, contact, film or stock
      * @param text the sentence, with its spread
      * @param value the estimate, in the unit of the sentence
      * @param spread its standard deviation
@@ -33,16 +35,22 @@ public final class RigReport {
 
     private RigReport() {}
 
-    /** Everything worth saying. */
-    public static List<Remark> of(Crowd crowd, Press press, Platform platform, List<Film> films) {
+    /**
+     * Everything worth saying.
+     *
+     * @param met films and stocks whose needs may have been learned
+     */
+    public static List<Remark> of(
+            Crowd crowd, Machine machine, @Nullable Platform platform, List<? extends StackItem> met) {
         List<Remark> remarks = new ArrayList<>();
+        String hot = platform == null ? machine.name() : platform.name();
         say(
                 crowd,
                 Rig::openingErrorMm,
                 Spread.OPENING_MM,
                 "press",
                 remarks,
-                (m, s) -> press.name() + " runs about "
+                (m, s) -> machine.name() + " runs about "
                         + Figures.length(round(Math.abs(m), 0.01)) + (m < 0 ? " tighter" : " wider")
                         + " than its label, give or take "
                         + Figures.length(round(s, 0.01)));
@@ -52,7 +60,7 @@ public final class RigReport {
                 Spread.SET_POINT_K,
                 "platform",
                 remarks,
-                (m, s) -> platform.name() + " runs about "
+                (m, s) -> hot + " runs about "
                         + Figures.degrees(round(Math.abs(m), 0.5)) + (m > 0 ? " hotter" : " cooler")
                         + " than it says, give or take "
                         + Figures.degrees(round(s, 0.5)));
@@ -62,7 +70,7 @@ public final class RigReport {
                 Spread.LN_STIFFNESS,
                 "press",
                 remarks,
-                (m, s) -> press.name() + " is about " + percent(m) + (m > 0 ? " stiffer" : " softer")
+                (m, s) -> machine.name() + " is about " + percent(m) + (m > 0 ? " stiffer" : " softer")
                         + " than its label, give or take " + percent(s));
         say(
                 crowd,
@@ -72,15 +80,15 @@ public final class RigReport {
                 remarks,
                 (m, s) -> "Heat passes about " + percent(m) + (m > 0 ? " better" : " worse")
                         + " between your layers than usual, give or take " + percent(s));
-        for (Film film : films) {
-            if (crowd.rigs().get(0).lnNeeds().containsKey(film.id())) {
+        for (StackItem item : met) {
+            if (crowd.rigs().get(0).lnNeeds().containsKey(item.id())) {
                 say(
                         crowd,
-                        r -> r.lnNeed(film.id()),
+                        r -> r.lnNeed(item.id()),
                         Spread.LN_NEED,
-                        "film",
+                        item instanceof Film ? "film" : "stock",
                         remarks,
-                        (m, s) -> film.name() + " needs about " + percent(m) + (m > 0 ? " more" : " less")
+                        (m, s) -> item.name() + " needs about " + percent(m) + (m > 0 ? " more" : " less")
                                 + " than usual, give or take " + percent(s));
             }
         }

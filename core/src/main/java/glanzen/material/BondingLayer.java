@@ -5,7 +5,11 @@ package glanzen.material;
  * Loos 1985, Lee and Springer 1987, for intimate contact of thermoplastics).
  */
 public enum BondingLayer {
-    HOT_FOIL("hot foil adhesive", 120_000, 0.8);
+    HOT_FOIL("hot foil adhesive", 120_000, 0.8),
+    TONER("toner", 150_000, 0.10),
+    REACTIVE_INK("heat-reactive ink", 130_000, 0.15),
+    GEL_FOIL("transfer gel, for foil", 40_000, 0.030),
+    GEL_FLOCK("transfer gel, for flock", 40_000, 0.045);
 
     private final String label;
     private final double activationJoulePerMole;

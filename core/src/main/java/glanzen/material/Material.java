@@ -14,7 +14,13 @@ public enum Material {
     TISSUE("tissue", 0.08, 600, 1350, new Soft(1.2, 7.0)),
     SATIN("satin ribbon", 0.06, 500, 1300, new Soft(1.0, 6.0)),
     ACETATE("acetate", 0.20, 1300, 1300, new Hard(2_500)),
-    RUBBER("rubber mat", 0.20, 1200, 1600, new Soft(8.0, 3.0));
+    RUBBER("rubber mat", 0.20, 1200, 1600, new Soft(8.0, 3.0)),
+    POLYPROPYLENE("polypropylene", 0.20, 900, 1900, new Hard(1_300)),
+    LEATHER("leather", 0.15, 860, 1500, new Soft(3.0, 5.0)),
+    FABRIC("fabric or felt", 0.05, 250, 1300, new Soft(0.1, 5.0)),
+    CORK("cork", 0.05, 200, 1900, new Soft(0.8, 5.0)),
+    BALSA("balsa", 0.06, 160, 1700, new Soft(1.5, 6.0)),
+    CORRUGATED("corrugated board", 0.06, 140, 1350, new Soft(0.2, 5.0));
 
     private final String label;
     private final double conductivity;

@@ -83,11 +83,15 @@ public record Supplies(
             for (Operation operation : piece.operations()) {
                 SetUp setUp = operation.setUpId() == null ? null : setUps.get(operation.setUpId());
                 if (setUp != null) {
-                    machines.add(setUp.press().name());
-                    machines.add(setUp.platform().name());
+                    machines.add(setUp.machine().name());
+                    if (setUp.platform() != null) {
+                        machines.add(setUp.platform().name());
+                    }
                     setUp.plates().forEach(p -> tools.add(p.name()));
                     setUp.stack().all(Board.class).forEach(b -> tools.add(b.name()));
-                    foil.merge(setUp.film().id(), count * foilCm2(setUp), Double::sum);
+                    setUp.stack()
+                            .first(Film.class)
+                            .ifPresent(f -> foil.merge(f.id(), count * foilCm2(setUp), Double::sum));
                     boards += count
                             * setUp.passes()
                             * setUp.stack().all(Board.class).stream()
@@ -142,7 +146,7 @@ public record Supplies(
 
     private static Line filmLine(Film f, double cm2, Kit kit) {
         Optional<Film> cheaper = kit.films().stream()
-                .filter(o -> o.bonding() == f.bonding()
+                .filter(o -> o.kind() == f.kind()
                         && o.price() > 0
                         && o.pricePerCm2() < f.pricePerCm2() - 1e-12
                         && o.leftCm2() >= cm2)

@@ -3,11 +3,13 @@ package glanzen.press;
 import glanzen.kit.Film;
 import glanzen.kit.Plate;
 import glanzen.kit.StackItem;
+import glanzen.kit.Stock;
 import glanzen.material.Material;
 import glanzen.material.Stiffness;
 import glanzen.stack.Layer;
 import glanzen.stack.Stack;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 
 /**
@@ -19,19 +21,48 @@ public final class LoadPath {
 
     private record Carrier(double thicknessMm, Stiffness stiffness, double spreadMm) {}
 
+    /** Foil is thinner than this and gives nothing. */
+    private static final double FOIL_MM = 0.05;
+
     private final List<Carrier> carriers;
 
     private LoadPath(List<Carrier> carriers) {
         this.carriers = carriers;
     }
 
-    /** @param stack a stack with a plate in it and a sheet above the plate */
+    /**
+     * From the tool's face towards the stock, and on to the roller there; where no tool lies in the stack, from the sheet
+     * whose coat stands for it, upwards.
+     */
     public static LoadPath of(Stack stack) {
+        return of(facing(stack));
+    }
+
+    /** The same without the stock: what is left to give once a blade is through. */
+    public static LoadPath behindBlade(Stack stack) {
+        return of(facing(stack).stream()
+                .filter(layer -> !(layer.item() instanceof Stock))
+                .toList());
+    }
+
+    /** The layers the tool's face looks at, nearest first. */
+    private static List<Layer> facing(Stack stack) {
+        int tool = stack.indexOf(Plate.class);
+        int stock = stack.indexOf(Stock.class);
+        if (tool >= 0 && stock >= 0 && stock < tool) {
+            List<Layer> below = new ArrayList<>(stack.layers().subList(0, tool));
+            Collections.reverse(below);
+            return below;
+        }
+        return stack.above(tool >= 0 ? tool : stock - 1);
+    }
+
+    private static LoadPath of(List<Layer> layers) {
         List<Carrier> carriers = new ArrayList<>();
         double between = 0;
-        for (Layer layer : stack.above(stack.indexOf(Plate.class))) {
+        for (Layer layer : layers) {
             StackItem item = layer.item();
-            if (!(item instanceof Film)) {
+            if (item.thicknessMm() > FOIL_MM || !(item instanceof Film)) {
                 carriers.add(new Carrier(item.thicknessMm(), item.material().stiffness(), between));
                 between += item.thicknessMm();
             }

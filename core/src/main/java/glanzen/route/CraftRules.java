@@ -8,24 +8,20 @@ import glanzen.kit.Stock;
 import glanzen.material.Surface;
 import glanzen.measure.Figures;
 import glanzen.route.Finding.Mend;
-import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
 
-/** What experience asks of each route. All of them look at set-ups with plate, film and stock in order only. */
+/** What experience asks of the routes that are done on a heated platform. */
 final class CraftRules {
 
-    static final List<Rule> ALL = Stream.<Rule>of(
-                    CraftRules::routeFits,
-                    CraftRules::heatProof,
-                    CraftRules::protectiveFilm,
-                    CraftRules::medium,
-                    CraftRules::taped,
-                    CraftRules::soaked,
-                    CraftRules::solid,
-                    CraftRules::smallWords)
-            .<Rule>map(rule -> (s, shop) -> Rules.computable(s) ? rule.check(s, shop) : Stream.empty())
-            .toList();
+    static final List<Rule> ALL = Rules.whereComputable(List.of(
+            CraftRules::heatProof,
+            CraftRules::protectiveFilm,
+            CraftRules::medium,
+            CraftRules::taped,
+            CraftRules::soaked,
+            CraftRules::solid,
+            CraftRules::smallWords));
 
     private static final double SMALL_CM2 = 25;
     private static final double LEAST_SOAK = 10;
@@ -33,28 +29,7 @@ final class CraftRules {
 
     private CraftRules() {}
 
-    private static Stream<Finding> routeFits(SetUp s, Workshop shop) {
-        Route route = s.route();
-        Plate plate = s.plate();
-        Stock stock = s.stock();
-        if (route.tools().contains(plate.kind()) && route.stock() == stock.kind()) {
-            return Stream.empty();
-        }
-        Mend mend = Arrays.stream(Route.values())
-                .filter(r -> r.tools().contains(plate.kind()) && r.stock() == stock.kind())
-                .findFirst()
-                .map(r -> new Mend("Change to " + r.label(), s.withRoute(r)))
-                .orElse(null);
-        boolean tool = !route.tools().contains(plate.kind());
-        return Stream.of(Finding.warn(
-                "route-fit",
-                s.stack().indexOf(tool ? Plate.class : Stock.class),
-                (tool ? "A " + plate.kind().label() : "This stock") + " does not go with " + route.label(),
-                "Soak, shims and peel differ from route to route",
-                mend));
-    }
-
-    private static Stream<Finding> heatProof(SetUp s, Workshop shop) {
+    static Stream<Finding> heatProof(SetUp s, Workshop shop) {
         return s.stock().heatProof()
                 ? Stream.empty()
                 : Stream.of(Finding.stop(

@@ -32,11 +32,15 @@ public record Difference(String what, String before, String after) {
 
     private static final List<Aspect> ASPECTS = List.of(
             new Aspect("route", s -> s.route().label()),
-            new Aspect("press", s -> s.press().name()),
-            new Aspect("platform", s -> s.platform().name()),
+            new Aspect("machine", s -> s.machine().name()),
+            new Aspect(
+                    "platform",
+                    s -> s.platform() == null ? "none" : s.platform().name()),
             new Aspect(
                     "heat",
-                    s -> s.platform().levels().get(s.level()).name() + ", " + Figures.temperature(s.setPointC())),
+                    s -> s.heated()
+                            ? s.levels().get(s.level()).name() + ", " + Figures.temperature(s.setPointC())
+                            : "none"),
             new Aspect("shims", Difference::shims),
             new Aspect("plate", Difference::plates),
             new Aspect("piece", Difference::piece),
@@ -45,7 +49,7 @@ public record Difference(String what, String before, String after) {
             new Aspect("make-ready", Difference::makeReady),
             new Aspect("foil", s -> names(s, Film.class)),
             new Aspect("stock", s -> names(s, Stock.class)),
-            new Aspect("cover", s -> heating(s.heating())),
+            new Aspect("cover", s -> s.route().heated() ? heating(s.heating()) : "none"),
             new Aspect("soak", s -> Figures.duration(s.soakSeconds())),
             new Aspect("hold", s -> Figures.duration(s.holdSeconds())),
             new Aspect("pace", s -> pace(s.pace())),
@@ -54,6 +58,8 @@ public record Difference(String what, String before, String after) {
                     "peel",
                     s -> cooling(s.peel().cooling()) + ", "
                             + Figures.duration(s.peel().seconds())),
+            new Aspect("between passes", s -> s.turned() ? "turned a quarter" : "as it lies"),
+            new Aspect("gel", Difference::gel),
             new Aspect("medium", s -> s.medium().name().toLowerCase(Locale.ROOT)),
             new Aspect("room", s -> Figures.temperature(s.roomC())));
 
@@ -83,9 +89,18 @@ public record Difference(String what, String before, String after) {
     }
 
     private static String plates(SetUp s) {
-        return s.layout().laid()
-                ? String.join(", ", s.plates().stream().map(Plate::name).toList())
-                : names(s, Plate.class);
+        if (s.layout().laid()) {
+            return String.join(", ", s.plates().stream().map(Plate::name).toList());
+        }
+        return s.design() == null ? names(s, Plate.class) : s.design().name();
+    }
+
+    private static String gel(SetUp s) {
+        Gel gel = s.gel();
+        return gel == null
+                ? "none"
+                : Figures.length(gel.coatMm()) + ", dried " + Figures.duration(gel.driedSeconds())
+                        + (gel.sprayed() ? ", sprayed" : "");
     }
 
     private static String piece(SetUp s) {

@@ -2,20 +2,22 @@ package glanzen.route;
 
 import glanzen.kit.Board;
 import glanzen.kit.Film;
+import glanzen.kit.HeatedRollers;
 import glanzen.kit.Plate;
 import glanzen.kit.Press;
 import glanzen.kit.StackItem;
 import glanzen.kit.Stock;
 import glanzen.measure.Figures;
+import glanzen.press.Blade;
 import glanzen.press.Frame;
 import glanzen.press.LoadPath;
 import glanzen.press.Nip;
 import glanzen.route.Finding.Mend;
 import glanzen.stack.Facing;
 import glanzen.stack.Layer;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -24,6 +26,7 @@ import org.jspecify.annotations.Nullable;
 final class FitRules {
 
     static final List<Rule> ALL = List.of(
+            FitRules::kinds,
             FitRules::grip,
             FitRules::tooThick,
             FitRules::tooWide,
@@ -39,7 +42,7 @@ final class FitRules {
 
     private static Stream<Finding> grip(SetUp s, Workshop shop) {
         double overfill = s.overfillMm();
-        if (!Rules.computable(s) || overfill > 0) {
+        if (!Rules.computable(s) || s.machine() instanceof HeatedRollers || overfill > 0) {
             return Stream.empty();
         }
         return Stream.of(Finding.stop(
@@ -52,26 +55,28 @@ final class FitRules {
 
     /** The thinnest shim that makes the rollers grip. */
     private static @Nullable Mend thicker(SetUp s, Workshop shop) {
-        int onStock = s.stack().indexOf(Stock.class) + 1;
         return shop.boards().stream()
-                .filter(b -> b.kind().shim() && b.thicknessMm() + s.overfillMm() > 0.05)
+                .filter(b -> b.kind().shim() || !s.route().heated() && b.kind().filler())
+                .filter(b -> b.thicknessMm() + s.overfillMm() > 0.05)
                 .min(Comparator.comparingDouble(Board::thicknessMm))
-                .map(b -> new Mend("Add " + b.name(), s.withStack(s.stack().with(onStock, new Layer(b, Facing.UP)))))
+                .map(b -> new Mend(
+                        "Add " + b.name(), s.withStack(s.stack().with(thickening(s, b), new Layer(b, Facing.UP)))))
                 .orElse(null);
+    }
+
+    private static int thickening(SetUp s, Board board) {
+        return board.kind().filler() ? 0 : s.shimPlace();
     }
 
     private static Stream<Finding> tooThick(SetUp s, Workshop shop) {
         if (!Rules.computable(s)) {
             return Stream.empty();
         }
+        if (s.machine() instanceof HeatedRollers rollers) {
+            return gap(s, rollers);
+        }
         Press press = s.press();
-        // The widest it can be: the whole plate raised. If even a narrow strip stalls it, it stalls for sure.
-        double widest = shop.artwork(s).bands().stream()
-                .mapToDouble(b -> b.widthMm())
-                .max()
-                .orElse(1);
-        Nip nip = Nip.solve(Frame.of(press), LoadPath.of(s.stack()), s.overfillMm(), widest);
-        if (nip.forceN() <= press.maxForceN()) {
+        if (forceN(s, shop) <= press.maxForceN()) {
             return Stream.empty();
         }
         String why = press.kind() == Press.Kind.MOTOR
@@ -83,6 +88,91 @@ final class FitRules {
                 "The stack is " + Figures.length(s.overfillMm()) + " too thick: the press would refuse it",
                 why,
                 thinner(s)));
+    }
+
+    /** The greatest force in the nip: over the widest part of the design, or the fullest part of a blade. */
+    static double forceN(SetUp s, Workshop shop) {
+        Frame frame = Frame.of(s.press());
+        if (s.route().mechanism() == Mechanism.CUT) {
+            return Blade.solve(
+                            frame,
+                            LoadPath.behindBlade(s.stack()),
+                            Blade.squeezeMm(s.stack(), s.press().openingMm()),
+                            s.plate().widthMm())
+                    .forceN();
+        }
+        double widest = shop.artwork(s).bands().stream()
+                .mapToDouble(b -> b.widthMm())
+                .max()
+                .orElse(1);
+        return Nip.solve(frame, LoadPath.of(s.stack()), s.overfillMm(), widest).forceN();
+    }
+
+    private static Stream<Finding> gap(SetUp s, HeatedRollers rollers) {
+        double over = s.stack().thicknessMm() - rollers.gapMm();
+        return over <= 0
+                ? Stream.empty()
+                : Stream.of(Finding.stop(
+                        "too-thick",
+                        -1,
+                        "The stack is " + Figures.length(over) + " too thick for " + rollers.name(),
+                        "Its rollers open to " + Figures.length(rollers.gapMm()) + ": thinner stock, or a press",
+                        thinner(s)));
+    }
+
+    /** Tool, film and stock of the kinds the route works with. */
+    private static Stream<Finding> kinds(SetUp s, Workshop shop) {
+        if (!Rules.computable(s)) {
+            return Stream.empty();
+        }
+        return Stream.concat(toolAndStock(s), film(s));
+    }
+
+    private static Stream<Finding> toolAndStock(SetUp s) {
+        Route route = s.route();
+        Plate plate = s.plate();
+        Stock stock = s.stock();
+        if (route.tools().contains(plate.kind()) && route.stocks().contains(stock.kind())) {
+            return Stream.empty();
+        }
+        Mend mend = Arrays.stream(Route.values())
+                .filter(r -> r.tools().contains(plate.kind()) && r.stocks().contains(stock.kind()))
+                .filter(r -> r.mechanism() == route.mechanism() && r.heated() == route.heated())
+                .filter(r -> Rules.computable(s.withRoute(r)))
+                .findFirst()
+                .map(r -> new Mend("Change to " + r.label(), s.withRoute(r)))
+                .orElse(null);
+        boolean tool = !route.tools().contains(plate.kind());
+        return Stream.of(Finding.warn(
+                "route-fit",
+                s.stack().indexOf(tool && route.toolInStack() ? Plate.class : Stock.class),
+                (tool ? "A " + plate.kind().label() : "This stock") + " does not go with " + route.label(),
+                "Soak, shims and peel differ from route to route",
+                mend));
+    }
+
+    private static Stream<Finding> film(SetUp s) {
+        Film.Kind wanted = s.route().film().orElse(null);
+        if (wanted == null || s.film().kind() == wanted) {
+            return Stream.empty();
+        }
+        String why = switch (wanted) {
+            case HOT_FOIL -> "Only hot foil has a glue of its own that heat wakes";
+            case TRANSFER_FOIL ->
+                "Toner, gel and ink hold foil that has no glue of its own; hot foil would stick beside them too";
+            case FLOCK -> "Flock comes on a sheet of its own";
+        };
+        return Stream.of(Finding.stop(
+                "film-kind",
+                s.stack().indexOf(Film.class),
+                s.film().name() + " is " + s.film().kind().label() + "; "
+                        + s.route().label() + " takes " + wanted.label(),
+                why,
+                null));
+    }
+
+    static boolean sound(Board b) {
+        return b.wear() <= 1 && b.bowMm() < BOW_NOTICED_MM;
     }
 
     private static @Nullable Mend thinner(SetUp s) {
@@ -104,23 +194,23 @@ final class FitRules {
                 .filter(i -> Math.min(
                                 layers.get(i).item().widthMm(),
                                 layers.get(i).item().heightMm())
-                        > s.press().throatMm())
+                        > s.machine().throatMm())
                 .mapToObj(i -> Finding.stop(
                         "too-wide",
                         i,
                         layers.get(i).item().name() + " is wider than the throat of "
-                                + s.press().name(),
-                        "The throat takes " + Figures.length(s.press().throatMm()),
+                                + s.machine().name(),
+                        "The throat takes " + Figures.length(s.machine().throatMm()),
                         null));
     }
 
     /** For a plate by itself; where things are laid out, the layout's own rules are exact. */
     private static Stream<Finding> size(SetUp s, Workshop shop) {
-        if (!Rules.computable(s) || s.layout().laid()) {
+        if (!Rules.computable(s) || !s.route().heated() || s.layout().laid()) {
             return Stream.empty();
         }
         Plate plate = s.plate();
-        Stream<Finding> onPlatform = covers(s.platform(), plate)
+        Stream<Finding> onPlatform = covers(s.onPlatform(), plate)
                 ? Stream.empty()
                 : Stream.of(Finding.warn(
                         "plate-overhang",
@@ -153,7 +243,7 @@ final class FitRules {
             int used = (int) layers.stream()
                     .filter(l -> l.item().id().equals(board.id()))
                     .count();
-            if (used <= board.owned()) {
+            if (used <= board.owned() * (board.kind().folded() ? 2 : 1)) {
                 return Stream.empty();
             }
             int last = IntStream.range(0, layers.size())
@@ -197,22 +287,14 @@ final class FitRules {
     }
 
     private static @Nullable Mend replacement(SetUp s, Workshop shop, Board worn, int index) {
-        Optional<Board> better = shop.boards().stream()
-                .filter(b -> b.kind() == worn.kind()
-                        && !b.id().equals(worn.id())
-                        && b.bowMm() < BOW_NOTICED_MM
-                        && b.wear() <= 1)
-                .min(Comparator.comparingDouble(b -> Math.abs(b.thicknessMm() - worn.thicknessMm())));
-        return better.map(b -> new Mend(
-                        "Use " + b.name() + " instead",
-                        s.withStack(s.stack().replaced(index, new Layer(b, Facing.UP)))))
-                .orElse(null);
+        return BoardRules.instead(s, shop, index, b -> b.kind() == worn.kind() && sound(b));
     }
 
     private static Stream<Finding> foilLeft(SetUp s, Workshop shop) {
         boolean fromLeftovers =
                 s.layout().laid() && s.layout().plates().stream().allMatch(p -> p.foil() != null);
         if (!Rules.computable(s)
+                || s.route().film().isEmpty()
                 || fromLeftovers
                 || s.film().leftCm2() >= s.plate().areaCm2()) {
             return Stream.empty();
@@ -220,7 +302,8 @@ final class FitRules {
         return Stream.of(Finding.warn(
                 "foil-short",
                 s.stack().indexOf(Film.class),
-                "There is not enough of " + s.film().name() + " left for this plate",
+                "There is not enough of " + s.film().name() + " left for this "
+                        + s.route().toolWord(),
                 "Where foil has been used it misses",
                 null));
     }

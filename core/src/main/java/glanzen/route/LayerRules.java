@@ -2,225 +2,209 @@ package glanzen.route;
 
 import glanzen.kit.Board;
 import glanzen.kit.Film;
-import glanzen.kit.Plate;
-import glanzen.kit.Platform;
 import glanzen.kit.StackItem;
-import glanzen.kit.Stock;
 import glanzen.route.Finding.Mend;
 import glanzen.stack.Facing;
 import glanzen.stack.Layer;
 import glanzen.stack.Stack;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 
-/** What must lie in the stack, how often, in which order and which way up. */
+/** What must lie in the stack, how often, in which order and which way up, as its route says. */
 final class LayerRules {
 
-    static final List<Rule> ALL = List.of(
-            LayerRules::once,
-            LayerRules::order,
-            LayerRules::faces,
-            LayerRules::spacer,
-            LayerRules::rollers,
-            LayerRules::exclusive);
+    static final List<Rule> ALL = List.of(LayerRules::once, LayerRules::order, LayerRules::faces, LayerRules::laid);
+
+    private static final List<Part> CORE = List.of(Part.PLATFORM, Part.TOOL, Part.FILM, Part.STOCK);
 
     private LayerRules() {}
 
-    static boolean inOrder(Stack stack) {
-        int platform = stack.indexOf(Platform.class);
-        int plate = stack.indexOf(Plate.class);
-        int film = stack.indexOf(Film.class);
-        int stock = stack.indexOf(Stock.class);
-        boolean once = Stream.of(Platform.class, Plate.class, Film.class, Stock.class)
-                .allMatch(kind -> stack.all(kind).size() == 1);
-        return once && platform < plate && film == plate + 1 && stock == film + 1;
+    /** What a layer is, apart from boards. */
+    private static Optional<Part> core(StackItem item) {
+        return CORE.stream().filter(p -> p.takes(item)).findFirst();
+    }
+
+    private static List<Part> wanted(SetUp s) {
+        return s.route().slots().stream().map(Slot::part).filter(CORE::contains).toList();
+    }
+
+    private static int most(SetUp s, Part part) {
+        return !wanted(s).contains(part)
+                ? 0
+                : part == Part.STOCK ? s.route().plan().mostSheets() : 1;
+    }
+
+    private static int count(Stack stack, Part part) {
+        return (int) stack.layers().stream().filter(l -> part.takes(l.item())).count();
+    }
+
+    private static boolean counted(SetUp s) {
+        return CORE.stream().allMatch(p -> {
+            int there = count(s.stack(), p);
+            return wanted(s).contains(p) ? there >= 1 && there <= most(s, p) : there == 0;
+        });
+    }
+
+    static boolean inOrder(SetUp s) {
+        return counted(s) && parted(s.stack()) && sequence(s);
+    }
+
+    /** Tool, film and stock lie on each other with nothing between them. */
+    private static boolean parted(Stack stack) {
+        int[] touching = IntStream.range(0, stack.layers().size())
+                .filter(i -> core(stack.layers().get(i).item())
+                        .filter(p -> p != Part.PLATFORM)
+                        .isPresent())
+                .toArray();
+        return touching[touching.length - 1] - touching[0] == touching.length - 1;
+    }
+
+    private static boolean sequence(SetUp s) {
+        List<Part> there = s.stack().layers().stream()
+                .flatMap(l -> core(l.item()).stream())
+                .distinct()
+                .toList();
+        if (s.route().mechanism() == Mechanism.TRANSFER) {
+            return there.equals(wanted(s));
+        }
+        // A die may lie under the stock or on it, not among the sheets.
+        int tool = s.stack().indexWhere(Part.TOOL::takes);
+        int first = s.stack().indexWhere(Part.STOCK::takes);
+        int sheets = count(s.stack(), Part.STOCK);
+        return tool == first - 1 || tool == first + sheets;
+    }
+
+    /** Something that lies in no stack, but without which nothing can be computed. */
+    static boolean wanting(SetUp s) {
+        boolean design = !s.route().toolInStack() && s.design() == null;
+        return design || s.route().wantsGel() && s.gel() == null;
     }
 
     private static Stream<Finding> once(SetUp s, Workshop shop) {
-        return Stream.of(
-                        count(s, Platform.class, "platform", "Without the platform nothing gets hot"),
-                        count(s, Plate.class, "plate", "Exactly one tool faces the stock in a pull"),
-                        count(s, Film.class, "foil", "One film at a time; static makes two cling together"),
-                        count(s, Stock.class, "stock", "One sheet takes the foil"))
-                .flatMap(f -> f);
+        return CORE.stream().flatMap(part -> counted(s, part));
     }
 
-    private static Stream<Finding> count(SetUp s, Class<? extends StackItem> kind, String name, String why) {
-        int there = s.stack().all(kind).size();
-        if (there == 1) {
+    private static Stream<Finding> counted(SetUp s, Part part) {
+        int there = count(s.stack(), part);
+        boolean wanted = wanted(s).contains(part);
+        if (wanted && there == 0) {
+            return Stream.of(Finding.stop(
+                    "missing-" + part.word(), -1, "There is no " + word(s, part) + " in the stack", part.why(), null));
+        }
+        if (there <= most(s, part)) {
             return Stream.empty();
         }
-        if (there == 0) {
-            return Stream.of(Finding.stop("missing-" + name, -1, "There is no " + name + " in the stack", why, null));
-        }
         int last = IntStream.range(0, s.stack().layers().size())
-                .filter(i -> kind.isInstance(s.stack().layers().get(i).item()))
+                .filter(i -> part.takes(s.stack().layers().get(i).item()))
                 .max()
                 .orElseThrow();
-        Mend mend = new Mend("Take the upper one out", s.withStack(s.stack().without(last)));
-        String what = "There are " + (there == 2 ? "two" : there) + " layers of " + name + " in the stack";
-        return Stream.of(Finding.stop("too-many-" + name, last, what, why, mend));
+        Mend mend = new Mend(
+                there == 1 ? "Take it out" : "Take the upper one out",
+                s.withStack(s.stack().without(last)));
+        if (!wanted) {
+            return Stream.of(Finding.stop(
+                    "no-place-" + part.word(),
+                    last,
+                    "A " + word(s, part) + " has no place in this stack",
+                    s.route().says(),
+                    mend));
+        }
+        String what = "There are " + (there == 2 ? "two" : there) + " layers of " + word(s, part) + " in the stack";
+        return Stream.of(Finding.stop("too-many-" + part.word(), last, what, part.why(), mend));
+    }
+
+    private static String word(SetUp s, Part part) {
+        if (part == Part.TOOL) {
+            return s.route().toolInStack() ? s.route().toolWord() : "tool";
+        }
+        boolean flock = part == Part.FILM
+                && s.route().film().filter(k -> k == Film.Kind.FLOCK).isPresent();
+        return flock ? "flock" : part.word();
     }
 
     private static Stream<Finding> order(SetUp s, Workshop shop) {
-        boolean once = Stream.of(Platform.class, Plate.class, Film.class, Stock.class)
-                .allMatch(kind -> s.stack().all(kind).size() == 1);
-        if (!once || inOrder(s.stack())) {
+        if (!counted(s) || inOrder(s)) {
             return Stream.empty();
         }
+        List<String> words = wanted(s).stream().map(p -> word(s, p)).toList();
+        List<String> touching =
+                words.stream().filter(w -> !w.equals(Part.PLATFORM.word())).toList();
+        String names = String.join(", ", touching.subList(0, touching.size() - 1)) + " and "
+                + touching.get(touching.size() - 1);
         return Stream.of(Finding.stop(
                 "order",
-                s.stack().indexOf(Film.class),
-                "Plate, foil and stock do not lie on each other in that order",
-                "From the bottom: platform, plate, foil, stock, then shims and spacer. Nothing may part plate, foil and stock",
-                new Mend("Put them in order", s.withStack(ordered(s.stack())))));
+                s.stack().indexWhere(i -> Part.FILM.takes(i) || Part.STOCK.takes(i)),
+                names.substring(0, 1).toUpperCase(Locale.ROOT) + names.substring(1)
+                        + " do not lie on each other in that order",
+                "From the bottom: " + String.join(", ", words) + ", then what lies on them. Nothing may part " + names,
+                new Mend("Put them in order", s.withStack(ordered(s)))));
     }
 
-    private static Stack ordered(Stack stack) {
+    private static Stack ordered(SetUp s) {
+        List<Layer> layers = s.stack().layers();
         List<Layer> sorted = new ArrayList<>();
-        Layer lowest = stack.layers().get(0);
-        boolean shimBelow = lowest.item() instanceof Board board && board.kind() == Board.Kind.PLASTIC_SHIM;
-        if (shimBelow) {
-            sorted.add(lowest);
+        int lowest = 0;
+        while (lowest < layers.size()
+                && layers.get(lowest).item() instanceof Board b
+                && BoardRules.mayTouch(s, b, true)) {
+            sorted.add(layers.get(lowest++));
         }
-        for (Class<?> kind : List.of(Platform.class, Plate.class, Film.class, Stock.class)) {
-            stack.layers().stream().filter(l -> kind.isInstance(l.item())).forEach(sorted::add);
+        for (Part part : wanted(s)) {
+            layers.stream().filter(l -> part.takes(l.item())).forEach(sorted::add);
         }
-        stack.layers().stream()
-                .skip(shimBelow ? 1 : 0)
-                .filter(l -> l.item() instanceof Board)
-                .forEach(sorted::add);
+        layers.stream().skip(lowest).filter(l -> l.item() instanceof Board).forEach(sorted::add);
         return new Stack(sorted);
     }
 
     private static Stream<Finding> faces(SetUp s, Workshop shop) {
-        return Stream.of(
-                        face(
-                                s,
-                                Plate.class,
-                                Facing.UP,
-                                "plate-face",
-                                "The plate lies design down",
-                                "Its flat back takes heat from the platform; its design must meet the foil"),
-                        face(
-                                s,
-                                Film.class,
-                                Facing.DOWN,
-                                "film-face",
-                                "The foil lies colour face up",
-                                "The colour face looks at the plate; the dull face must touch the stock, or nothing transfers"),
-                        face(
-                                s,
-                                Stock.class,
-                                Facing.DOWN,
-                                "stock-face",
-                                "The stock lies good side up",
-                                "The foil lies under it, so the good side must look down"))
-                .flatMap(f -> f);
-    }
-
-    private static Stream<Finding> face(
-            SetUp s, Class<? extends StackItem> kind, Facing right, String rule, String what, String why) {
-        int index = s.stack().indexOf(kind);
-        if (index < 0 || s.stack().layers().get(index).facing() == right) {
-            return Stream.empty();
-        }
-        Layer layer = s.stack().layers().get(index);
-        Mend mend = new Mend("Turn it over", s.withStack(s.stack().replaced(index, layer.flipped())));
-        return Stream.of(Finding.stop(rule, index, what, why, mend));
-    }
-
-    private static Stream<Finding> spacer(SetUp s, Workshop shop) {
-        int spacer = s.stack().indexWhere(item -> isBoard(item, Board.Kind.SPACER));
-        int top = s.stack().layers().size() - 1;
-        if (spacer == top) {
-            return Stream.empty();
-        }
-        if (spacer >= 0) {
-            return Stream.of(Finding.warn(
-                    "spacer-top",
-                    spacer,
-                    "The spacer does not lie on top",
-                    "It keeps the rollers off shims and stock and spreads their pressure",
-                    new Mend("Move the spacer to the top", s.withStack(s.stack().moved(spacer, top)))));
-        }
-        Mend mend = shop.boards().stream()
-                .filter(b -> b.kind() == Board.Kind.SPACER)
-                .findFirst()
-                .map(b -> new Mend("Add " + b.name(), s.withStack(s.stack().with(top + 1, new Layer(b, Facing.UP)))))
-                .orElse(null);
-        return Stream.of(Finding.stop(
-                "spacer-missing",
-                top,
-                "There is no spacer on top",
-                "Without it the stack is far too thin for the rollers, and they would touch what is hot",
-                mend));
-    }
-
-    private static Stream<Finding> rollers(SetUp s, Workshop shop) {
-        int top = s.stack().layers().size() - 1;
-        return Stream.of(0, top).distinct().flatMap(i -> {
-            StackItem item = s.stack().layers().get(i).item();
-            if (mayTouchRollers(item, i == 0)) {
+        return s.route().slots().stream().filter(slot -> slot.facing() != null).flatMap(slot -> {
+            int index = s.stack().indexWhere(slot.part()::takes);
+            if (index < 0 || s.stack().layers().get(index).facing() == slot.facing()) {
                 return Stream.empty();
             }
+            Layer layer = s.stack().layers().get(index);
             return Stream.of(Finding.stop(
-                    "rollers",
-                    i,
-                    item.name() + " would touch the " + (i == 0 ? "lower" : "upper") + " roller",
-                    "Rollers may touch the platform, outer plates, a plastic shim or the spacer; metal marks them, and "
-                            + "soft layers drag",
-                    inwards(s, i)));
+                    slot.part() == Part.FILM ? "film-face" : slot.part() == Part.TOOL ? "plate-face" : "stock-face",
+                    index,
+                    "The " + word(s, slot.part()) + " lies " + telling(s, slot.part())
+                            + (layer.facing() == Facing.UP ? " up" : " down"),
+                    slot.whyFacing(),
+                    new Mend("Turn it over", s.withStack(s.stack().replaced(index, layer.flipped())))));
         });
     }
 
-    private static boolean mayTouchRollers(StackItem item, boolean below) {
-        if (item instanceof Board board) {
-            return switch (board.kind()) {
-                case OUTER_PLATE, PLASTIC_SHIM -> true;
-                case SPACER, EMBOSSING_PLATE -> !below;
-                default -> false;
-            };
+    private static String telling(SetUp s, Part part) {
+        if (part == Part.TOOL) {
+            return s.route().tools().stream().anyMatch(k -> k.cuts()) ? "edge" : "design";
         }
-        return below && item instanceof Platform;
-    }
-
-    private static @Nullable Mend inwards(SetUp s, int index) {
-        int stock = s.stack().indexOf(Stock.class);
-        if (!(s.stack().layers().get(index).item() instanceof Board) || stock < 0) {
-            return null;
+        if (part == Part.STOCK) {
+            return "good side";
         }
-        Layer layer = s.stack().layers().get(index);
-        Stack without = s.stack().without(index);
-        return new Mend("Lay it on the stock", s.withStack(without.with(without.indexOf(Stock.class) + 1, layer)));
+        return word(s, part).equals("flock") ? "fuzzy face" : "colour face";
     }
 
-    private static Stream<Finding> exclusive(SetUp s, Workshop shop) {
-        int mat = s.stack().indexWhere(item -> isBoard(item, Board.Kind.EMBOSSING_MAT));
-        int magnet = s.stack().indexWhere(item -> isBoard(item, Board.Kind.MAGNETIC_SHIM));
-        Stream<Finding> both = mat < 0 || magnet < 0
-                ? Stream.empty()
-                : Stream.of(Finding.stop(
-                        "mat-and-magnet",
-                        mat,
-                        "Embossing mat and magnetic shim lie in one stack",
-                        "They exclude each other: the mat would be cut",
-                        new Mend("Take the mat out", s.withStack(s.stack().without(mat)))));
-        Stream<Finding> heated = mat < 0 || magnet >= 0
-                ? Stream.empty()
-                : Stream.of(Finding.warn(
-                        "mat-heated",
-                        mat,
-                        "An embossing mat lies in a heated stack",
-                        "Soft rubber lets foil spread, and it ages in the heat",
-                        new Mend("Take the mat out", s.withStack(s.stack().without(mat)))));
-        return Stream.concat(both, heated);
-    }
-
-    private static boolean isBoard(StackItem item, Board.Kind kind) {
-        return item instanceof Board board && board.kind() == kind;
+    private static Stream<Finding> laid(SetUp s, Workshop shop) {
+        List<Finding> found = new ArrayList<>();
+        if (!s.route().toolInStack() && s.design() == null) {
+            found.add(Finding.stop(
+                    "missing-design",
+                    s.stack().indexWhere(Part.STOCK::takes),
+                    "Nothing says which " + s.route().toolWord() + " the sheet was made with",
+                    "The design decides where film is to hold",
+                    null));
+        }
+        if (s.route().wantsGel() && s.gel() == null) {
+            found.add(Finding.stop(
+                    "missing-gel",
+                    s.stack().indexWhere(Part.STOCK::takes),
+                    "There is no gel on the sheet",
+                    "Film holds on to gel that was spread through a stencil and has dried",
+                    new Mend("Spread it, and let it dry a day", s.withGel(GelRules.USUAL))));
+        }
+        return found.stream();
     }
 }

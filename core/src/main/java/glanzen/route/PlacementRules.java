@@ -48,7 +48,9 @@ final class PlacementRules {
         }
         int plate = s.stack().indexOf(Plate.class);
         Arrangement arrangement = new Arrangement(s.layout(), shop.artworks());
-        return LayoutRules.check(arrangement, s.platform(), s.press(), s.stock().kind()).stream()
+        return LayoutRules.check(
+                        arrangement, s.onPlatform(), s.press(), s.stock().kind())
+                .stream()
                 .map(r -> new Finding(
                         r.rule(),
                         Finding.Severity.valueOf(r.weight().name()),

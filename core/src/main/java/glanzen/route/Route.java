@@ -1,67 +1,434 @@
 package glanzen.route;
 
+import static glanzen.kit.Machine.Kind.CRANK_PRESS;
+import static glanzen.kit.Machine.Kind.HEATED_PRESS;
+import static glanzen.kit.Machine.Kind.LAMINATOR;
+import static glanzen.kit.Machine.Kind.MOTOR_PRESS;
+import static glanzen.kit.Machine.Kind.ROLLER_MACHINE;
+import static glanzen.route.Mechanism.CUT;
+import static glanzen.route.Mechanism.CUT_AND_EMBOSS;
+import static glanzen.route.Mechanism.EMBOSS;
+import static glanzen.route.Mechanism.TRANSFER;
+import static glanzen.route.Slot.board;
+import static glanzen.route.Slot.facing;
+import static glanzen.route.Slot.of;
+
+import glanzen.kit.Film;
+import glanzen.kit.Machine;
 import glanzen.kit.Plate;
 import glanzen.kit.Stock;
+import glanzen.material.BondingLayer;
+import glanzen.route.RoutePlan.Builder;
+import glanzen.stack.Facing;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
-/** The ways of foiling by a heated platform, each with what it asks for. */
+/**
+ * The ways of working a sheet, each with everything that is peculiar to it. This is the one place to add a route: its
+ * machines, its stack bottom to top with every face, what lets its film hold, its waits, its rules and its schools.
+ */
 public enum Route {
-    HOT_PLATE("hot plate foil", Set.of(Plate.Kind.PLATE), Stock.Kind.CARD, Heating.COVERED, 30, Peel.WARM),
-    TAPED_PLATE("taped or hinged plate", Set.of(Plate.Kind.PLATE), Stock.Kind.CARD, Heating.TOGETHER, 75, Peel.WARM),
-    DIE_AS_PLATE("die as plate", Set.of(Plate.Kind.THIN_DIE), Stock.Kind.CARD, Heating.COVERED, 30, Peel.WARM),
-    SOLID_PLATE("solid plate", Set.of(Plate.Kind.SOLID_PLATE), Stock.Kind.CARD, Heating.COVERED, 240, Peel.COLD),
-    RIBBON("hot foil on ribbon", Set.of(Plate.Kind.PLATE), Stock.Kind.RIBBON, Heating.TOGETHER, 60, Peel.WARM),
-    ACETATE("hot foil on acetate", Set.of(Plate.Kind.PLATE), Stock.Kind.ACETATE, Heating.COVERED, 25, Peel.WARM),
-    OVER_MEDIA("hot foil over dry media", Set.of(Plate.Kind.PLATE), Stock.Kind.CARD, Heating.COVERED, 35, Peel.WARM);
+    HOT_PLATE(hot("hot plate foil")
+            .says("The plate heats on the platform, design up; foil colour down on it, stock good side down on that.")
+            .tool("plate", Plate.Kind.PLATE)
+            .stock(Stock.Kind.CARD)
+            .soak(Heating.COVERED, 30)
+            .differ(Question.WHEN_SHEET, Question.COVER, Question.PASSES, Question.PEEL)),
+    TAPED_PLATE(hot("taped or hinged plate")
+            .says("Plate and foil are taped to the stock first, then all is turned over onto the platform as one.")
+            .tool("plate", Plate.Kind.PLATE)
+            .stock(Stock.Kind.CARD)
+            .soak(Heating.TOGETHER, 75)
+            .taped()
+            .differ(Question.WHEN_SHEET, Question.PASSES, Question.PEEL)),
+    DIE_AS_PLATE(hot("die as plate")
+            .says("A thin die stands in for a plate, cutting edge up, with a thin card shim more.")
+            .tool("die", Plate.Kind.THIN_DIE)
+            .stock(Stock.Kind.CARD)
+            .stack(hotStack(0.15, 1))
+            .soak(Heating.COVERED, 30)
+            .differ(Question.WHEN_SHEET, Question.COVER, Question.PASSES, Question.PEEL)),
+    SOLID_PLATE(hot("solid plate")
+            .says("A bare plate makes metallic stock: two cards more pressure, minutes of soak, peeled cold.")
+            .tool("plate", Plate.Kind.SOLID_PLATE)
+            .stock(Stock.Kind.CARD)
+            .stack(hotStack(0.30, 2))
+            .soak(Heating.COVERED, 240)
+            .peel(Peel.COLD)
+            .differ(Question.WHEN_SHEET, Question.COVER, Question.PASSES, Question.PEEL)),
+    RIBBON(hot("hot foil on ribbon")
+            .says("Words lie along the ribbon, taped with foil as one; in and back out, never threaded through.")
+            .tool("plate", Plate.Kind.PLATE)
+            .stock(Stock.Kind.RIBBON)
+            .stack(hotStack(0.30, 1))
+            .soak(Heating.TOGETHER, 60)
+            .passes(2)
+            .taped()
+            .differ(Question.WHEN_SHEET, Question.PASSES, Question.PEEL)),
+    ACETATE(hot("hot foil on acetate")
+            .says("Heat-proof acetate only; the protective film off the foil side before, off the other side after.")
+            .tool("plate", Plate.Kind.PLATE)
+            .stock(Stock.Kind.ACETATE)
+            .soak(Heating.COVERED, 25)
+            .differ(Question.WHEN_SHEET, Question.COVER, Question.PASSES, Question.PEEL)),
+    OVER_MEDIA(hot("hot foil over dry media")
+            .says("Ink or paint first and fully dry; foil on top.")
+            .tool("plate", Plate.Kind.PLATE)
+            .stock(Stock.Kind.CARD)
+            .soak(Heating.COVERED, 35)
+            .waits(Wait.MEDIUM_DRY)
+            .differ(Question.WHEN_SHEET, Question.COVER, Question.PASSES, Question.PEEL)),
+    COLD_PLATE(RoutePlan.of("plate without heat", EMBOSS)
+            .says("Plate and stock only: a blind deboss, or with ink on the plate the look of letterpress.")
+            .on(presses())
+            .tool("plate", Plate.Kind.PLATE, Plate.Kind.SOLID_PLATE)
+            .stock(Stock.Kind.CARD, Stock.Kind.LEATHER)
+            .stack(
+                    of(Part.OUTER),
+                    facing(Part.TOOL, Facing.UP, "Its design must meet the stock"),
+                    of(Part.STOCK),
+                    of(Part.OUTER))
+            .target(0.25)
+            .differ(Question.OUTER_PLATES)
+            .rules(EmbossRules.ALL)),
+    TONER(rollers("toner foil", BondingLayer.TONER)
+            .says("Foil colour up on the toner, both in a folded carrier, fold first into hot rollers; peeled cold.")
+            .on(EnumSet.of(ROLLER_MACHINE, LAMINATOR, HEATED_PRESS))
+            .tool("design", Plate.Kind.PRINT)
+            .stock(Stock.Kind.TONER_SHEET, Stock.Kind.TONER_ADHESIVE, Stock.Kind.LASER_PRINT)
+            .peel(Peel.COLD)
+            .waits(Wait.ROLLERS_READY, Wait.COOLING)
+            .differ(Question.PASSES, Question.PEEL, Question.TONER_AND_DIES, Question.CARRIER_CUTTING)
+            .rules(TonerRules.ALL)),
+    GEL_HEATED(rollers("gel foil, heated", BondingLayer.GEL_FOIL)
+            .says("Foil colour up on dry gel, in a folded carrier through hot rollers: the smoother finish.")
+            .on(EnumSet.of(ROLLER_MACHINE, LAMINATOR, HEATED_PRESS))
+            .tool("stencil", Plate.Kind.STENCIL)
+            .stock(Stock.Kind.CARD)
+            .peel(Peel.COLD)
+            .waits(Wait.GEL_DRY, Wait.ROLLERS_READY, Wait.COOLING)
+            .differ(Question.GEL_HEAT, Question.GEL_DRYING, Question.SPRAY, Question.PASSES)
+            .rules(GelRules.ALL)),
+    GEL_COLD(cold("gel foil, cold", BondingLayer.GEL_FOIL, Film.Kind.TRANSFER_FOIL)
+            .says("Foil colour up on dry gel between cutting plates: pressure alone, and the paste's texture shows.")
+            .stack(
+                    of(Part.OUTER),
+                    facing(Part.STOCK, Facing.UP, "The gel must meet the foil that lies on it"),
+                    facing(Part.FILM, Facing.UP, "The dull face must touch the gel"),
+                    of(Part.OUTER))
+            .target(0.30)
+            .differ(Question.GEL_HEAT, Question.GEL_DRYING, Question.SPRAY, Question.PASSES, Question.OUTER_PLATES)),
+    FLOCK(cold("gel flock", BondingLayer.GEL_FLOCK, Film.Kind.FLOCK)
+            .says("Fuzzy face on the dry gel, both inside folded paper between cutting plates; cold, peeled slowly.")
+            .stack(
+                    of(Part.OUTER),
+                    of(Part.CARRIER).perhaps(),
+                    facing(Part.STOCK, Facing.UP, "The gel must meet the flock that lies on it"),
+                    facing(Part.FILM, Facing.DOWN, "The fuzzy face touches the gel, the plain backing looks outwards"),
+                    of(Part.CARRIER).perhaps(),
+                    of(Part.OUTER))
+            .target(0.42)
+            .passes(2)
+            .differ(Question.GEL_DRYING, Question.SPRAY, Question.PASSES, Question.OUTER_PLATES)),
+    REACTIVE_INK(RoutePlan.of("reactive ink and foil", TRANSFER)
+            .says("Stamped ink keys for a minute; foil scraps patchwork on it under baking parchment; hot and slow.")
+            .films(BondingLayer.REACTIVE_INK, Film.Kind.TRANSFER_FOIL)
+            .on(EnumSet.of(HEATED_PRESS))
+            .tool("stamp", Plate.Kind.STAMP)
+            .stock(Stock.Kind.CARD)
+            .stack(
+                    of(Part.PARCHMENT),
+                    facing(Part.STOCK, Facing.UP, "The ink must meet the scraps that lie on it"),
+                    facing(Part.FILM, Facing.UP, "The dull face must touch the ink"),
+                    of(Part.PARCHMENT))
+            .peel(Peel.COLD)
+            .waits(Wait.INK_KEY, Wait.ROLLERS_READY, Wait.COOLING)
+            .differ(Question.PASSES, Question.PEEL)
+            .rules(InkRules.ALL)),
+    THIN_CUT(cut("thin die cut").sheets(2)),
+    INTRICATE_CUT(cut("intricate or several sheets")
+            .says("As for a thin die, with the metal shim: each extra heavy sheet needs it.")
+            .sheets(4)
+            .stack(cutStack(Slot.board(Part.METAL, 0.4)))
+            .target(0.95)),
+    PARTIAL_CUT(cut("partial cut")
+            .says(
+                    "The top plate is shifted back so that part of the die stays outside it: fold-overs, tabs, long designs.")
+            .rules(CutRules.PARTIAL)),
+    THICK_CUT(RoutePlan.of("thick die or steel rule", CUT)
+            .says("No magnetic shim, it is too thick for that; cuts leather, felt, cork, balsa and corrugated board.")
+            .on(presses())
+            .tool("die", Plate.Kind.THICK_DIE, Plate.Kind.STEEL_RULE)
+            .stock(
+                    Stock.Kind.CARD,
+                    Stock.Kind.LEATHER,
+                    Stock.Kind.FELT,
+                    Stock.Kind.FABRIC,
+                    Stock.Kind.CORK,
+                    Stock.Kind.BALSA,
+                    Stock.Kind.CORRUGATED)
+            .sheets(4)
+            .stack(of(Part.OUTER), of(Part.TOOL), of(Part.STOCK), of(Part.OUTER))
+            .target(0.30)
+            .differ(Question.DIE_DIRECTION, Question.SECOND_PASS, Question.OUTER_PLATES)
+            .rules(CutRules.ALL)),
+    CUT_THEN_EMBOSS(embossing("emboss with the die just cut")
+            .says("The second pass: magnetic shim out, embossing mat over the stock, die edge up.")
+            .tool("die", Plate.Kind.THIN_DIE)
+            .stack(
+                    of(Part.OUTER),
+                    facing(Part.TOOL, Facing.UP, "The edge must meet the stock"),
+                    of(Part.STOCK),
+                    board(Part.MAT, 1.5),
+                    of(Part.OUTER))
+            .target(0.80)),
+    FLAT_FOLDER(embossing("flat folder")
+            .says(
+                    "Folder with the stock in it between outer plates; the metal shim if too shallow, plastic is too much.")
+            .tool("folder", Plate.Kind.FLAT_FOLDER)
+            .stack(of(Part.OUTER), of(Part.TOOL), of(Part.STOCK), of(Part.OUTER))),
+    DEEP_FOLDER(embossing("deep folder")
+            .says("Between two outer plates, or on one with the magnetic and the plastic shim, as the press asks.")
+            .tool("folder", Plate.Kind.DEEP_FOLDER)
+            .stack(of(Part.OUTER), of(Part.TOOL), of(Part.STOCK), of(Part.OUTER))
+            .target(0.60)
+            .differ(Question.DEEP_STACK)),
+    CUTTING_FOLDER(RoutePlan.of("folder with built-in dies", CUT_AND_EMBOSS)
+            .says("Cuts and embosses in one pass, stock in the folder between outer plates.")
+            .on(presses())
+            .tool("folder", Plate.Kind.CUTTING_FOLDER)
+            .stock(Stock.Kind.CARD)
+            .stack(of(Part.OUTER), of(Part.TOOL), of(Part.STOCK), of(Part.OUTER))
+            .target(0.40)
+            .differ(Question.SECOND_PASS, Question.OUTER_PLATES)
+            .rules(concat(CutRules.ALL, EmbossRules.ALL))),
+    STENCIL_EMBOSS(embossing("stencil with mat and shims")
+            .says("Stock on the mat, stencil on it, embossing plate and one to three plastic shims: more is deeper.")
+            .tool("stencil", Plate.Kind.STENCIL)
+            .stack(
+                    board(Part.MAT, 1.5),
+                    of(Part.STOCK),
+                    of(Part.TOOL),
+                    board(Part.EMBOSSING_PLATE, 2.0),
+                    board(Part.PLASTIC, 0.5)));
 
-    private final String label;
-    private final Set<Plate.Kind> tools;
-    private final Stock.Kind stock;
-    private final Heating heating;
-    private final double soakSeconds;
-    private final Peel peel;
+    private final RoutePlan plan;
+    private final List<Rule> rules;
 
-    Route(String label, Set<Plate.Kind> tools, Stock.Kind stock, Heating heating, double soakSeconds, Peel peel) {
-        this.label = label;
-        this.tools = tools;
-        this.stock = stock;
-        this.heating = heating;
-        this.soakSeconds = soakSeconds;
-        this.peel = peel;
+    Route(Builder builder) {
+        this.plan = builder.plan();
+        this.rules = concat(Rules.COMMON, plan.rules());
+    }
+
+    private static Set<Machine.Kind> presses() {
+        return EnumSet.of(CRANK_PRESS, MOTOR_PRESS);
+    }
+
+    private static Builder hot(String label) {
+        return RoutePlan.of(label, TRANSFER)
+                .films(BondingLayer.HOT_FOIL, Film.Kind.HOT_FOIL)
+                .on(presses())
+                .stack(hotStack(0, 0))
+                .waits(Wait.PLATFORM_READY, Wait.SOAK, Wait.COOLING)
+                .rules(concat(PlacementRules.ALL, CraftRules.ALL));
+    }
+
+    private static Slot[] hotStack(double cardMm, int cards) {
+        List<Slot> slots = new ArrayList<>(List.of(
+                of(Part.PLATFORM),
+                facing(
+                        Part.TOOL,
+                        Facing.UP,
+                        "Its flat back takes heat from the platform; its design must meet the foil"),
+                facing(
+                        Part.FILM,
+                        Facing.DOWN,
+                        "The colour face looks at the plate; the dull face must touch the stock, or nothing transfers"),
+                facing(Part.STOCK, Facing.DOWN, "The foil lies under it, so the good side must look down")));
+        if (cards > 0) {
+            slots.add(board(Part.CARD, cardMm).times(cards).perhaps());
+        }
+        slots.add(board(Part.PLASTIC, 0.5).perhaps());
+        slots.add(board(Part.SPACER, 3.0));
+        return slots.toArray(Slot[]::new);
+    }
+
+    private static Builder rollers(String label, BondingLayer bonding) {
+        return RoutePlan.of(label, TRANSFER)
+                .films(bonding, Film.Kind.TRANSFER_FOIL)
+                .stack(
+                        of(Part.CARRIER),
+                        facing(Part.STOCK, Facing.UP, "What the foil is to hold on to must meet it"),
+                        facing(
+                                Part.FILM,
+                                Facing.UP,
+                                "The colour face looks outwards; the dull face must touch the sheet"),
+                        of(Part.CARRIER));
+    }
+
+    private static Builder cold(String label, BondingLayer bonding, Film.Kind film) {
+        return RoutePlan.of(label, TRANSFER)
+                .films(bonding, film)
+                .on(presses())
+                .tool("stencil", Plate.Kind.STENCIL)
+                .stock(Stock.Kind.CARD)
+                .waits(Wait.GEL_DRY)
+                .rules(GelRules.ALL);
+    }
+
+    private static Builder cut(String label) {
+        return RoutePlan.of(label, CUT)
+                .says(
+                        "Die edge up under the stock, or edge down on it where you must see; plates outside, blade through.")
+                .on(presses())
+                .tool("die", Plate.Kind.THIN_DIE)
+                .stock(
+                        Stock.Kind.CARD,
+                        Stock.Kind.ACETATE,
+                        Stock.Kind.RIBBON,
+                        Stock.Kind.TONER_SHEET,
+                        Stock.Kind.TONER_ADHESIVE,
+                        Stock.Kind.LASER_PRINT,
+                        Stock.Kind.FELT,
+                        Stock.Kind.FABRIC)
+                .stack(cutStack())
+                .target(0.32)
+                .differ(Question.DIE_DIRECTION, Question.SECOND_PASS, Question.OUTER_PLATES)
+                .rules(CutRules.ALL);
+    }
+
+    private static Slot[] cutStack(Slot... more) {
+        List<Slot> slots =
+                new ArrayList<>(List.of(of(Part.OUTER), board(Part.PLASTIC, 0.5).perhaps()));
+        slots.addAll(Arrays.asList(more));
+        slots.addAll(List.of(board(Part.MAGNETIC, 0.3).perhaps(), of(Part.TOOL), of(Part.STOCK), of(Part.OUTER)));
+        return slots.toArray(Slot[]::new);
+    }
+
+    private static Builder embossing(String label) {
+        return RoutePlan.of(label, EMBOSS)
+                .on(presses())
+                .stock(Stock.Kind.CARD, Stock.Kind.LEATHER, Stock.Kind.ACETATE)
+                .target(0.30)
+                .differ(Question.OUTER_PLATES)
+                .rules(EmbossRules.ALL);
+    }
+
+    private static List<Rule> concat(List<Rule> some, List<Rule> more) {
+        List<Rule> all = new ArrayList<>(some);
+        all.addAll(more);
+        return List.copyOf(all);
+    }
+
+    RoutePlan plan() {
+        return plan;
+    }
+
+    List<Rule> rules() {
+        return rules;
+    }
+
+    /** How many rules a set-up of this route is held against. */
+    public int ruleCount() {
+        return rules.size();
     }
 
     /** The craft's name for it. */
     public String label() {
-        return label;
+        return plan.label();
+    }
+
+    /** How it is done, in a sentence. */
+    public String says() {
+        return plan.says();
+    }
+
+    /** What pressing does. */
+    public Mechanism mechanism() {
+        return plan.mechanism();
+    }
+
+    /** What lets its film hold on; nothing where there is no film. */
+    public Optional<BondingLayer> bonding() {
+        return Optional.ofNullable(plan.bonding());
+    }
+
+    /** Kinds of machine that can do it. */
+    public Set<Machine.Kind> machines() {
+        return plan.machines();
+    }
+
+    /** What its tool is called. */
+    public String toolWord() {
+        return plan.toolWord();
     }
 
     /** Kinds of tool it works with. */
     public Set<Plate.Kind> tools() {
-        return tools;
+        return plan.tools();
     }
 
-    /** Kind of stock it works on. */
-    public Stock.Kind stock() {
-        return stock;
+    /** Kinds of stock it works on. */
+    public Set<Stock.Kind> stocks() {
+        return plan.stocks();
+    }
+
+    /** Kind of film it takes; nothing where there is none. */
+    public Optional<Film.Kind> film() {
+        return Optional.ofNullable(plan.film());
+    }
+
+    /** Its stack, bottom to top. */
+    public List<Slot> slots() {
+        return plan.slots();
+    }
+
+    /** Whether it is done on a heated platform. */
+    public boolean heated() {
+        return plan.has(Part.PLATFORM);
+    }
+
+    /** Whether its tool goes through the machine; otherwise it has laid the design before. */
+    public boolean toolInStack() {
+        return plan.has(Part.TOOL);
+    }
+
+    /** Whether it wants gel under the film. */
+    public boolean wantsGel() {
+        return plan.bonding() == BondingLayer.GEL_FOIL || plan.bonding() == BondingLayer.GEL_FLOCK;
     }
 
     /** What usually lies on the platform while the plate soaks. */
     public Heating heating() {
-        return heating;
+        return plan.heating();
     }
 
     /** Usual soak, s. */
     public double soakSeconds() {
-        return soakSeconds;
+        return plan.soakSeconds();
     }
 
     /** Usual peel. */
     public Peel peel() {
-        return peel;
+        return plan.peel();
     }
 
     /** True where plate, film and stock are taped together and turned over as one. */
     public boolean taped() {
-        return this == TAPED_PLATE || this == RIBBON;
+        return plan.taped();
+    }
+
+    /** What it has to wait for. */
+    public List<Wait> waits() {
+        return plan.waits();
+    }
+
+    /** Where people differ on it. */
+    public List<Question> questions() {
+        return plan.questions();
     }
 }

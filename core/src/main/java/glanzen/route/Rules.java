@@ -4,21 +4,29 @@ import glanzen.route.Finding.Severity;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 
-/** All rules of the platform routes (docs/rules.md lists them). */
+/** Holds set-ups against the rules of their route (docs/rules.md lists them). */
 public final class Rules {
 
-    private static final List<Rule> ALL = all();
+    /** What every route keeps to. */
+    static final List<Rule> COMMON = common();
 
     private Rules() {}
 
-    private static List<Rule> all() {
-        List<Rule> rules = new ArrayList<>();
+    private static List<Rule> common() {
+        List<Rule> rules = new ArrayList<>(MachineRules.ALL);
         rules.addAll(LayerRules.ALL);
+        rules.addAll(BoardRules.ALL);
         rules.addAll(FitRules.ALL);
-        rules.addAll(PlacementRules.ALL);
-        rules.addAll(CraftRules.ALL);
         return List.copyOf(rules);
+    }
+
+    /** Rules that look at nothing unless it can be computed. */
+    static List<Rule> whereComputable(List<Rule> rules) {
+        return rules.stream()
+                .<Rule>map(rule -> (s, shop) -> computable(s) ? rule.check(s, shop) : Stream.empty())
+                .toList();
     }
 
     /**
@@ -28,10 +36,15 @@ public final class Rules {
      * @return findings, worst first
      */
     public static List<Finding> check(SetUp setUp, Workshop shop) {
-        return ALL.stream()
+        return setUp.route().rules().stream()
                 .flatMap(rule -> rule.check(setUp, shop))
                 .sorted(Comparator.comparing(Finding::severity))
                 .toList();
+    }
+
+    /** The greatest force a press meets in the nip as its label says: widest part of a design, or fullest of a blade; N. */
+    public static double greatestForceN(SetUp setUp, Workshop shop) {
+        return FitRules.forceN(setUp, shop);
     }
 
     /** True if nothing stops the set-up from being pulled. */
@@ -40,10 +53,10 @@ public final class Rules {
     }
 
     /**
-     * True if the set-up can be computed: platform, plate, film and stock are there once each and in order. Rules that
-     * speak of thickness and heat look no further unless it holds.
+     * True if the set-up can be computed: its machine can do the route, and what the route asks for is there and in order.
+     * Rules that speak of thickness and heat look no further unless it holds.
      */
     public static boolean computable(SetUp setUp) {
-        return LayerRules.inOrder(setUp.stack());
+        return MachineRules.fits(setUp) && LayerRules.inOrder(setUp) && !LayerRules.wanting(setUp);
     }
 }

@@ -3,8 +3,11 @@ package glanzen.route;
 import glanzen.artwork.Artwork;
 import glanzen.artwork.ArtworkShelf;
 import glanzen.heat.HeatPlan;
+import glanzen.heat.RollerPlan;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
+import glanzen.kit.HeatedRollers;
+import glanzen.kit.Machine;
 import glanzen.kit.Pace;
 import glanzen.kit.Plate;
 import glanzen.kit.Platform;
@@ -20,31 +23,38 @@ import glanzen.stack.Layer;
 import glanzen.stack.Stack;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Everything that decides how one pull comes out.
  *
  * @param route how it is done
- * @param press what presses
- * @param platform what heats; also a layer of the stack
- * @param level which of the platform's heat levels, from 0
+ * @param machine what the stack goes through
+ * @param platform what heats, also a layer of the stack; nothing where the route needs none
+ * @param design the stencil, stamp or print that laid the design, where no tool lies in the stack
+ * @param level which of the heat levels or settings, from 0
  * @param stack the layers, bottom to top
  * @param heating what lies on the platform during the soak
- * @param soakSeconds from plate on platform to stock on plate, s
+ * @param soakSeconds from plate on platform to stock on plate; of heated rollers, from switching on; s
  * @param holdSeconds from undocking to the rollers, s
  * @param pace how fast it is fed
- * @param passes trips through the press
+ * @param passes trips through the machine
+ * @param turned whether the stack is turned a quarter before every further pass
  * @param peel how the film comes off
  * @param medium ink or paint under the foil
  * @param filmPeeled whether the stock's protective film is off on the foil side
+ * @param gel the gel under the film, on routes that want it
  * @param roomC room temperature, °C
  * @param layout where things lie; {@link Layout#NONE} leaves the plate by itself in the middle
  */
 public record SetUp(
         Route route,
-        Press press,
-        Platform platform,
+        Machine machine,
+        @Nullable Platform platform,
+        @Nullable Plate design,
         int level,
         Stack stack,
         Heating heating,
@@ -52,14 +62,18 @@ public record SetUp(
         double holdSeconds,
         Pace pace,
         int passes,
+        boolean turned,
         Peel peel,
         Medium medium,
         boolean filmPeeled,
+        @Nullable Gel gel,
         double roomC,
         Layout layout) {
 
-    /** Longest soak that can be asked for, s. */
-    public static final double LONGEST_SOAK = 1800;
+    private static final Platform.Level COLD = new Platform.Level("cold", 40);
+
+    /** Longest soak or warm-up that can be asked for, s. */
+    public static final double LONGEST_SOAK = 3600;
 
     public SetUp {
         new Checks()
@@ -68,7 +82,13 @@ public record SetUp(
                 .present("pace", pace, "slow, steady or brisk")
                 .present("medium", medium, "none, dry or wet")
                 .present("layout", layout, "where things lie")
-                .figure("level", level, 0, platform.levels().size() - 1, "")
+                .present("machine", machine, "a machine of your kit")
+                .figure(
+                        "level",
+                        level,
+                        0,
+                        machine == null ? 0 : levels(machine, platform).size() - 1,
+                        "")
                 .figure("soakSeconds", soakSeconds, 0, LONGEST_SOAK, "s")
                 .figure("holdSeconds", holdSeconds, 1, 300, "s")
                 .figure("passes", passes, 1, 6, "passes")
@@ -76,14 +96,50 @@ public record SetUp(
                 .done();
     }
 
-    /** The platform's set-point, °C. */
-    public double setPointC() {
-        return platform.levels().get(level).celsius();
+    /** Temperatures to choose from; one, the room's, where nothing heats. */
+    private static List<Platform.Level> levels(Machine machine, @Nullable Platform platform) {
+        if (machine instanceof HeatedRollers rollers) {
+            return rollers.settings();
+        }
+        return platform == null ? List.of(COLD) : platform.levels();
     }
 
-    /** The plate; a set-up without one cannot be forecast. */
+    /** Temperatures to choose from, coolest first; none where nothing heats. */
+    public List<Platform.Level> levels() {
+        return heated() ? levels(machine, platform) : List.of();
+    }
+
+    /** Whether anything heats. */
+    public boolean heated() {
+        return platform != null || machine instanceof HeatedRollers;
+    }
+
+    /** How hot the platform or the rollers are meant to be when it is pressed, °C; the room's where nothing heats. */
+    public double setPointC() {
+        if (machine instanceof HeatedRollers rollers) {
+            return rollers.rollerC(level, soakSeconds, roomC);
+        }
+        return platform == null ? roomC : platform.levels().get(level).celsius();
+    }
+
+    /** The press, on routes that go through one. */
+    public Press press() {
+        return (Press) machine;
+    }
+
+    /** The platform, on routes that are done on one. */
+    public Platform onPlatform() {
+        return Objects.requireNonNull(platform);
+    }
+
+    /** Key of what heats apart from the machine; empty where nothing does. */
+    public String platformId() {
+        return platform == null ? "" : platform.id();
+    }
+
+    /** What carries the design: the tool in the stack, or what laid it; a set-up without one cannot be forecast. */
     public Plate plate() {
-        return stack.first(Plate.class).orElseThrow();
+        return stack.first(Plate.class).or(() -> Optional.ofNullable(design)).orElseThrow();
     }
 
     /** All plates that are pressed together: those laid out, or else the one in the stack. */
@@ -96,17 +152,31 @@ public record SetUp(
         if (layout.laid()) {
             return shelf.of(layout, () -> new Arrangement(layout, shelf).together());
         }
-        return shelf.of(plate().motif(), plate().widthMm(), plate().heightMm());
+        return route.mechanism() == Mechanism.CUT
+                ? blade(shelf)
+                : shelf.of(plate().motif(), plate().widthMm(), plate().heightMm());
+    }
+
+    /** Where blades run: along the edges of a die's design, around that of a folder. */
+    public Artwork blade(ArtworkShelf shelf) {
+        Plate die = plate();
+        Artwork drawn = shelf.of(die.motif(), die.widthMm(), die.heightMm());
+        if (die.motif().kind().blade()) {
+            return drawn;
+        }
+        return shelf.of(
+                List.of("blade", die.kind().folder(), die.motif(), die.widthMm(), die.heightMm()),
+                () -> die.kind().folder() ? drawn.outerEdge() : drawn.edge());
     }
 
     /** Length of all that is pressed along the feed, mm. */
     public double pressedLengthMm() {
-        return layout.laid()
+        return layout.laid() && platform != null
                 ? Math.min(platform.heightMm(), new OnPlatform(layout).feedHeightMm())
                 : plate().heightMm();
     }
 
-    /** The film. */
+    /** The film, on routes that take one. */
     public Film film() {
         return stack.first(Film.class).orElseThrow();
     }
@@ -116,17 +186,32 @@ public record SetUp(
         return stack.first(Stock.class).orElseThrow();
     }
 
-    /** δ, mm. */
+    /** What the need for dose is learned of: the film, or else the stock. */
+    public String needKey() {
+        return stack.first(Film.class).map(Film::id).orElseGet(() -> stock().id());
+    }
+
+    /** δ, mm; heated rollers are sprung and have none. */
     public double overfillMm() {
-        return stack.overfillMm(press.openingMm());
+        return machine instanceof Press press ? stack.overfillMm(press.openingMm()) : 0;
+    }
+
+    /** Where a shim is put in: on the stock where foil is pressed into it, far from the blade where it is cut. */
+    public int shimPlace() {
+        if (route.mechanism() == Mechanism.TRANSFER) {
+            return stack.indexOf(Film.class) > stack.indexOf(Stock.class)
+                    ? stack.indexOf(Film.class) + 1
+                    : stack.indexOf(Stock.class) + 1;
+        }
+        return stack.indexWhere(item -> !(item instanceof Board b && b.kind().filler()));
     }
 
     /** Feed speed, mm/s. */
     public double feedMmPerS() {
-        return press.speedMmPerS(pace);
+        return machine.speedMmPerS(pace);
     }
 
-    /** Time at the bench from plate on platform to peel, s: soak, hold, passes over the tool's length, cooling. */
+    /** Time at the bench from plate on platform, or from switching on, to peel, s: soak, hold, passes over the tool's length, cooling. */
     public double totalSeconds() {
         double onePass = pressedLengthMm() / feedMmPerS();
         return soakSeconds + holdSeconds + passes * onePass + (passes - 1) * HeatPlan.BETWEEN_SECONDS + peel.seconds();
@@ -135,6 +220,25 @@ public record SetUp(
     /** The same done another way. */
     public SetUp withRoute(Route changed) {
         return changed(c -> c.route = changed);
+    }
+
+    /** The same through another machine. */
+    public SetUp withMachine(Machine changed) {
+        return changed(c -> {
+            c.machine = changed;
+            c.level = Math.min(level, levels(changed, platform).size() - 1);
+            c.soakSeconds = changed instanceof HeatedRollers r ? r.warmUpSeconds() : soakSeconds;
+        });
+    }
+
+    /** The same with gel spread or dried otherwise. */
+    public SetUp withGel(@Nullable Gel changed) {
+        return changed(c -> c.gel = changed);
+    }
+
+    /** The same turned or not between passes. */
+    public SetUp withTurned(boolean changed) {
+        return changed(c -> c.turned = changed);
     }
 
     /** The same with other layers. */
@@ -203,12 +307,15 @@ public record SetUp(
     private static final class Copy {
         private final SetUp from;
         private Route route;
+        private Machine machine;
         private int level;
         private Stack stack;
         private Heating heating;
         private double soakSeconds;
         private Pace pace;
         private int passes;
+        private boolean turned;
+        private @Nullable Gel gel;
         private Peel peel;
         private Medium medium;
         private boolean filmPeeled;
@@ -217,12 +324,15 @@ public record SetUp(
         Copy(SetUp s) {
             from = s;
             route = s.route;
+            machine = s.machine;
             level = s.level;
             stack = s.stack;
             heating = s.heating;
             soakSeconds = s.soakSeconds;
             pace = s.pace;
             passes = s.passes;
+            turned = s.turned;
+            gel = s.gel;
             peel = s.peel;
             medium = s.medium;
             filmPeeled = s.filmPeeled;
@@ -232,8 +342,9 @@ public record SetUp(
         SetUp done() {
             return new SetUp(
                     route,
-                    from.press,
+                    machine,
                     from.platform,
+                    from.design,
                     level,
                     stack,
                     heating,
@@ -241,9 +352,11 @@ public record SetUp(
                     from.holdSeconds,
                     pace,
                     passes,
+                    turned,
                     peel,
                     medium,
                     filmPeeled,
+                    gel,
                     from.roomC,
                     layout);
         }
@@ -265,7 +378,7 @@ public record SetUp(
         int tool = above.indexOf(plate);
         List<Boolean> early = above.stream().map(item -> soaks(item, plate)).toList();
         return new HeatPlan(
-                platform,
+                onPlatform(),
                 setPointC(),
                 roomC,
                 above,
@@ -279,6 +392,23 @@ public record SetUp(
                 passes,
                 peel.cooling(),
                 peel.seconds());
+    }
+
+    /**
+     * This set-up as heat sees it between heated rollers.
+     *
+     * @param nipSeconds length of one nip to follow, s
+     */
+    public RollerPlan rollerPlan(double nipSeconds) {
+        List<StackItem> layers = new ArrayList<>();
+        int bond = 0;
+        for (Layer layer : stack.layers()) {
+            if (!(layer.item() instanceof Film)) {
+                bond = layer.item() instanceof Stock ? layers.size() + 1 : bond;
+                layers.add(layer.item());
+            }
+        }
+        return new RollerPlan(setPointC(), roomC, layers, bond, nipSeconds, passes, peel.cooling(), peel.seconds());
     }
 
     private boolean soaks(StackItem item, Plate plate) {

@@ -2,6 +2,8 @@ package glanzen.route;
 
 import glanzen.kit.Board;
 import glanzen.kit.Film;
+import glanzen.kit.HeatedRollers;
+import glanzen.kit.Machine;
 import glanzen.kit.Pace;
 import glanzen.kit.Plate;
 import glanzen.kit.Platform;
@@ -10,27 +12,80 @@ import glanzen.kit.Stock;
 import glanzen.layout.FirstLayout;
 import glanzen.layout.Layout;
 import glanzen.layout.Method;
+import glanzen.measure.BadInput;
 import glanzen.stack.Facing;
 import glanzen.stack.Layer;
 import glanzen.stack.Stack;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** The set-up a route begins with, built from boards the person owns. What is missing is left to the rules to say. */
 public final class StartingStack {
 
     private static final double HOLD_SECONDS = 12;
-    private static final double SPACER_MM = 3.0;
-    private static final double PLASTIC_MM = 0.5;
-    private static final double CARD_MM = 0.30;
-    private static final double THIN_CARD_MM = 0.15;
-
-    private StartingStack() {}
+    private static final double USUAL_HUMIDITY = 0.5;
+    private static final double USUAL_COAT_MM = 0.20;
+    private static final double DAY_SECONDS = 24 * 3600.0;
 
     /**
-     * Builds it.
+     * What a person picks.
+     *
+     * @param route how it is done
+     * @param machine what it goes through
+     * @param platform what heats; nothing where the route needs none
+     * @param tool what carries the design, or laid it
+     * @param film foil or flock; nothing where the route takes none
+     * @param stock what is worked on
+     * @param roomC room temperature, °C
+     */
+    public record Pick(
+            Route route,
+            Machine machine,
+            @Nullable Platform platform,
+            Plate tool,
+            @Nullable Film film,
+            Stock stock,
+            double roomC) {
+
+        public Pick {
+            if (route.heated() && platform == null) {
+                throw new BadInput("platformId", "is missing", "a heated platform: " + route.label() + " needs one");
+            }
+            if (route.film().isPresent() && film == null) {
+                throw new BadInput(
+                        "filmId", "is missing", "a " + route.film().get().label());
+            }
+            if (!route.machines().contains(machine.machine())) {
+                throw new BadInput(
+                        "pressId",
+                        "cannot do this: " + machine.name() + " is a "
+                                + machine.machine().label(),
+                        words(route));
+            }
+        }
+
+        private static String words(Route route) {
+            return String.join(
+                    " or ", route.machines().stream().map(k -> "a " + k.label()).toList());
+        }
+    }
+
+    private final Pick pick;
+    private final List<Board> shelf;
+    private final Map<String, Integer> used = new HashMap<>();
+
+    private StartingStack(Pick pick, List<Board> shelf) {
+        this.pick = pick;
+        this.shelf = shelf;
+    }
+
+    /**
+     * Builds it on a platform; the short way for routes that are done there.
      *
      * @param shelf boards the person owns
      * @param roomC room temperature, °C
@@ -44,51 +99,131 @@ public final class StartingStack {
             Stock stock,
             List<Board> shelf,
             double roomC) {
-        List<Layer> layers = new ArrayList<>();
-        layers.add(new Layer(platform, Facing.UP));
-        layers.add(new Layer(plate, Facing.UP));
-        layers.add(new Layer(film, Facing.DOWN));
-        layers.add(new Layer(stock, Facing.DOWN));
-        for (int i = 0; i < cards(route); i++) {
-            nearest(shelf, Board.Kind.CARD_SHIM, route == Route.DIE_AS_PLATE ? THIN_CARD_MM : CARD_MM)
-                    .ifPresent(b -> layers.add(new Layer(b, Facing.UP)));
+        return of(new Pick(route, press, platform, plate, film, stock, roomC), shelf);
+    }
+
+    /**
+     * Builds it.
+     *
+     * @param shelf boards the person owns
+     */
+    public static SetUp of(Pick pick, List<Board> shelf) {
+        SetUp bare = new StartingStack(pick, shelf).bare();
+        Route route = pick.route();
+        if (!route.heated()) {
+            return bare;
         }
-        nearest(shelf, Board.Kind.PLASTIC_SHIM, PLASTIC_MM).ifPresent(b -> layers.add(new Layer(b, Facing.UP)));
-        nearest(shelf, Board.Kind.SPACER, SPACER_MM).ifPresent(b -> layers.add(new Layer(b, Facing.UP)));
-        SetUp bare = new SetUp(
+        return bare.withLayout(FirstLayout.of(
+                pick.tool(),
+                pick.stock(),
+                bare.onPlatform(),
+                bare.press(),
+                route.taped() ? Method.TAPED : Method.LOOSE));
+    }
+
+    private SetUp bare() {
+        Route route = pick.route();
+        return new SetUp(
                 route,
-                press,
-                platform,
+                pick.machine(),
+                route.heated() ? pick.platform() : null,
+                route.toolInStack() ? null : pick.tool(),
                 0,
-                new Stack(layers),
+                new Stack(filled(wanted())),
                 route.heating(),
-                route.soakSeconds(),
+                pick.machine() instanceof HeatedRollers r ? r.warmUpSeconds() : route.soakSeconds(),
                 HOLD_SECONDS,
                 Pace.SLOW,
-                // Ribbon runs in and back out: the roll is never threaded through.
-                route == Route.RIBBON ? 2 : 1,
+                route.plan().passes(),
+                false,
                 route.peel(),
                 route == Route.OVER_MEDIA ? Medium.DRY : Medium.NONE,
                 false,
-                roomC,
+                route.wantsGel() ? new Gel(USUAL_COAT_MM, DAY_SECONDS, USUAL_HUMIDITY, false) : null,
+                pick.roomC(),
                 Layout.NONE);
-        return bare.withLayout(
-                FirstLayout.of(plate, stock, platform, press, route.taped() ? Method.TAPED : Method.LOOSE));
     }
 
-    /** Card shims a route usually starts with. */
-    private static int cards(Route route) {
-        return switch (route) {
-            case DIE_AS_PLATE, RIBBON -> 1;
-            case SOLID_PLATE -> 2;
-            default -> 0;
-        };
+    /** The layers the route names, as far as they are owned. */
+    private List<Layer> wanted() {
+        List<Layer> layers = new ArrayList<>();
+        for (Slot slot : pick.route().slots()) {
+            Facing facing = slot.facing() == null ? Facing.UP : slot.facing();
+            switch (slot.part()) {
+                case PLATFORM -> layers.add(new Layer(pick.platform(), facing));
+                case TOOL -> layers.add(new Layer(pick.tool(), facing));
+                case FILM -> layers.add(new Layer(pick.film(), facing));
+                // Stock that meets a blade or a plate lies good side down on it.
+                case STOCK -> layers.add(new Layer(pick.stock(), slot.facing() == null ? Facing.DOWN : facing));
+                default -> {
+                    for (int i = 0; i < slot.count(); i++) {
+                        taken(slot.part().board().orElseThrow(), slot.usualMm())
+                                .ifPresent(b -> layers.add(new Layer(b, Facing.UP)));
+                    }
+                }
+            }
+        }
+        return layers;
     }
 
-    /** The sound board of a kind that is nearest to the usual thickness, mm. */
-    private static Optional<Board> nearest(List<Board> shelf, Board.Kind kind, double usualMm) {
-        return shelf.stream()
-                .filter(b -> b.kind() == kind && b.wear() <= 1 && b.bowMm() < 3)
-                .min(Comparator.comparingDouble(b -> Math.abs(b.thicknessMm() - usualMm)));
+    /** The sound board of a kind that is nearest to the usual thickness, mm, and large enough for the tool. */
+    private Optional<Board> taken(Board.Kind kind, double usualMm) {
+        Optional<Board> board = shelf.stream()
+                .filter(b -> b.kind() == kind && sound(b) && left(b) > 0)
+                .min(Comparator.comparing((Board b) -> !covers(b))
+                        .thenComparingDouble(b -> usualMm == 0 ? 0 : Math.abs(b.thicknessMm() - usualMm))
+                        .thenComparing(b -> sensed() && !b.opaque()));
+        board.ifPresent(b -> used.merge(b.id(), 1, Integer::sum));
+        return board;
+    }
+
+    private boolean sensed() {
+        return pick.machine() instanceof Press press && press.opticalSensor();
+    }
+
+    private boolean covers(Board board) {
+        return board.widthMm() >= pick.tool().widthMm()
+                && board.heightMm() >= pick.tool().heightMm();
+    }
+
+    private static boolean sound(Board b) {
+        return b.wear() <= 1 && b.bowMm() < 3;
+    }
+
+    private int left(Board b) {
+        int there = b.owned() * (b.kind().folded() ? 2 : 1);
+        return there - used.getOrDefault(b.id(), 0);
+    }
+
+    /** Fills the opening of a press from below, where the route leaves that to its boards. */
+    private List<Layer> filled(List<Layer> layers) {
+        if (!(pick.machine() instanceof Press press) || pick.route().heated()) {
+            return layers;
+        }
+        double free = layers.stream()
+                        .map(Layer::item)
+                        .filter(item -> !(pick.route().mechanism() == Mechanism.CUT && item instanceof Stock))
+                        .mapToDouble(item -> item.thicknessMm())
+                        .sum()
+                - press.openingMm();
+        List<Board> fill = new Filling(fillers(), pick.route().plan().targetMm() - free).best();
+        List<Layer> all = new ArrayList<>();
+        fill.forEach(b -> all.add(new Layer(b, Facing.UP)));
+        all.addAll(layers);
+        return all;
+    }
+
+    private List<Board> fillers() {
+        List<Board> fillers = new ArrayList<>();
+        for (Board board : shelf) {
+            boolean fits = board.kind().filler()
+                    || board.kind() == Board.Kind.PLASTIC_SHIM
+                    || board.kind() == Board.Kind.CARD_SHIM;
+            for (int i = 0; fits && sound(board) && i < Math.min(2, left(board)); i++) {
+                fillers.add(board);
+            }
+        }
+        fillers.sort(Comparator.comparingDouble(b -> -b.thicknessMm()));
+        return fillers;
     }
 }

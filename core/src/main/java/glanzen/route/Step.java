@@ -19,15 +19,22 @@ public record Step(
     public enum Kind {
         PREPARE,
         HEAT_UP,
+        KEY,
         PLACE,
         SOAK,
         LAY,
         HOLD,
         PASS,
+        TURN,
         REDOCK,
         COOL,
         PEEL,
         LOOK
+    }
+
+    /** A step without more to say, as long as the person likes. */
+    static Step of(Kind kind, String say, String detail, double seconds) {
+        return new Step(kind, say, detail, seconds, List.of(), List.of());
     }
 
     public Step {

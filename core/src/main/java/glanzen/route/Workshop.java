@@ -3,6 +3,7 @@ package glanzen.route;
 import glanzen.artwork.Artwork;
 import glanzen.artwork.ArtworkShelf;
 import glanzen.kit.Board;
+import glanzen.kit.Machine;
 import java.util.List;
 
 /**
@@ -10,11 +11,18 @@ import java.util.List;
  *
  * @param boards boards the person owns
  * @param artworks drawn plates
+ * @param machines machines the person owns
  */
-public record Workshop(List<Board> boards, ArtworkShelf artworks) {
+public record Workshop(List<Board> boards, ArtworkShelf artworks, List<Machine> machines) {
 
     public Workshop {
         boards = List.copyOf(boards);
+        machines = List.copyOf(machines);
+    }
+
+    /** A workshop in which no other machine can be turned to. */
+    public Workshop(List<Board> boards, ArtworkShelf artworks) {
+        this(boards, artworks, List.of());
     }
 
     /** What a set-up presses: its plate, or all that is laid out as it lies. */

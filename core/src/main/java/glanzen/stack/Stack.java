@@ -2,7 +2,6 @@ package glanzen.stack;
 
 import glanzen.kit.Film;
 import glanzen.kit.Plate;
-import glanzen.kit.Platform;
 import glanzen.kit.StackItem;
 import glanzen.kit.Stock;
 import glanzen.measure.Checks;
@@ -40,9 +39,10 @@ public record Stack(List<Layer> layers) {
         return thicknessMm() - openingMm;
     }
 
-    /** Thickness of soft shims between tool and upper roller, mm: what makes the backing give. Stock does not count. */
+    /** Thickness of soft shims between tool, or else the sheet, and upper roller, mm: what makes the backing give. Stock does not count. */
     public double softBackingMm() {
-        return above(indexOf(Plate.class)).stream()
+        int tool = indexOf(Plate.class);
+        return above(tool >= 0 ? tool : indexOf(Stock.class)).stream()
                 .map(Layer::item)
                 .filter(item -> !(item instanceof Stock)
                         && !(item instanceof Film)
@@ -87,11 +87,6 @@ public record Stack(List<Layer> layers) {
     /** Layers above a place, bottom to top. */
     public List<Layer> above(int index) {
         return layers.subList(index + 1, layers.size());
-    }
-
-    /** True if a platform lies lowest, or only shims under it. */
-    public boolean heated() {
-        return indexOf(Platform.class) >= 0;
     }
 
     /** The same with a layer put in at a place. */

@@ -10,19 +10,24 @@ import glanzen.artwork.ArtworkShelf;
 import glanzen.forecast.Crowd;
 import glanzen.forecast.Forecaster;
 import glanzen.kit.Plate;
+import glanzen.kit.Stock;
+import glanzen.route.Crafts;
 import glanzen.route.Heating;
 import glanzen.route.Peel;
 import glanzen.route.Route;
+import glanzen.route.Rules;
 import glanzen.route.SetUp;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 class SchoolsTest {
 
     private final Forecaster forecaster = new Forecaster(new ArtworkShelf());
 
     private School school(SetUp setUp, String key) {
-        return Schools.of(setUp, forecaster, Crowd.fresh()).stream()
+        return Schools.of(setUp, forecaster, Crowd.fresh(), Crafts.SHOP).stream()
                 .filter(s -> s.key().equals(key))
                 .findFirst()
                 .orElseThrow();
@@ -35,7 +40,7 @@ class SchoolsTest {
     @Test
     void eachQuestionHasOnePresentWayAndEveryWayCanBeTaken() {
         SetUp words = setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30);
-        List<School> schools = Schools.of(words, forecaster, Crowd.fresh());
+        List<School> schools = Schools.of(words, forecaster, Crowd.fresh(), Crafts.SHOP);
         assertEquals(
                 List.of("sheet", "cover", "passes", "peel"),
                 schools.stream().map(School::key).toList());
@@ -75,5 +80,49 @@ class SchoolsTest {
         School peel = school(solid, "peel");
         assertTrue(peel.ways().get(1).forecast().clean()
                 > peel.ways().get(0).forecast().clean());
+    }
+
+    @ParameterizedTest
+    @EnumSource(Route.class)
+    void everyQuestionOfEveryRouteShowsAtLeastTwoWaysAndOneIsPresent(Route route) {
+        for (School s : Schools.of(Crafts.started(route), forecaster, Crowd.fresh(), Crafts.SHOP)) {
+            assertTrue(s.ways().size() > 1, s.key());
+            assertEquals(1, s.ways().stream().filter(Way::present).count(), s.key());
+            assertTrue(s.ways().stream().allMatch(w -> Rules.computable(w.setUp())), s.key());
+        }
+    }
+
+    @Test
+    void hotAndColdGelAreComparedOnTheSamePanel() {
+        School heat = school(Crafts.started(Route.GEL_HEATED), "gel-heat");
+        assertEquals(Route.GEL_COLD, heat.ways().get(1).setUp().route());
+        assertEquals(
+                heat.ways().get(0).setUp().gel(), heat.ways().get(1).setUp().gel());
+        assertTrue(heat.ways().get(0).setUp().totalSeconds()
+                > heat.ways().get(1).setUp().totalSeconds());
+    }
+
+    @Test
+    void cutThenFoilLeavesABareRimAlongTheCut() {
+        School dies = school(Crafts.started(Route.TONER), "toner-dies");
+        assertTrue(
+                dies.ways().get(1).says().contains("bare rim of about {mm:0.1}"),
+                dies.ways().get(1).says());
+        assertTrue(dies.ways().get(1).says().matches(".*, [1-9][0-9]* % of this design.*"));
+    }
+
+    @Test
+    void aDeepFolderIsShownBothWaysWithWhatThePressMakesOfThem() {
+        School deep = school(Crafts.started(Route.DEEP_FOLDER), "deep-stack");
+        assertTrue(deep.ways().get(0).forecast().clean() > 0.5);
+        assertTrue(deep.ways().get(1).says().startsWith("too slack"));
+    }
+
+    @Test
+    void theDieTurnsOverWhenItIsToBeSeen() {
+        School direction = school(Crafts.started(Route.THIN_CUT), "die-direction");
+        SetUp down = direction.ways().get(1).setUp();
+        assertTrue(Rules.pullable(Rules.check(down, Crafts.SHOP)));
+        assertTrue(down.stack().indexOf(Plate.class) > down.stack().indexOf(Stock.class));
     }
 }

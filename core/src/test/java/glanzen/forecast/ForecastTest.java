@@ -159,8 +159,8 @@ class ForecastTest {
     void borrowedHeatIsNearOnesOwn() {
         SetUp plain = words(0, 30);
         SetUp padded = words(1, 30);
-        PullModel heat = PullModel.forOne(plain, FORECASTER.artwork(plain), Rig.AS_LABELLED);
-        PullModel own = PullModel.forOne(padded, FORECASTER.artwork(padded), Rig.AS_LABELLED);
+        TransferModel heat = TransferModel.forOne(plain, FORECASTER.artwork(plain), Rig.AS_LABELLED);
+        TransferModel own = TransferModel.forOne(padded, FORECASTER.artwork(padded), Rig.AS_LABELLED);
         double borrowed = own.heatedLike(heat).pull(Rig.AS_LABELLED).dose();
         assertEquals(own.pull(Rig.AS_LABELLED).dose(), borrowed, 0.15 * borrowed);
     }
@@ -168,7 +168,7 @@ class ForecastTest {
     @Test
     void aSecondPassAddsDose() {
         SetUp once = words(0, 30);
-        PullModel twice = FORECASTER.model(once.withFeed(once.pace(), 2));
+        TransferModel twice = FORECASTER.transfer(once.withFeed(once.pace(), 2));
         double one = twice.doses(Rig.AS_LABELLED, 4, 1).pull(1).dose();
         double two = twice.doses(Rig.AS_LABELLED, 4, 2).pull(1).dose();
         // More than twice: after the first pass the sheet is warm.
@@ -180,7 +180,7 @@ class ForecastTest {
     @ValueSource(doubles = {0.5, 1.3, 3})
     void thePictureShowsTheCoverageThatIsForecast(double factor) {
         SetUp setUp = Bench.setUp(Route.HOT_PLATE, BEE, 0, 20);
-        PullModel model = FORECASTER.model(setUp);
+        TransferModel model = FORECASTER.transfer(setUp);
         Rig rig = Rig.AS_LABELLED.needing(setUp.film().id(), Math.log(factor));
         BufferedImage image = new PullPicture(setUp, model, rig, 5).draw(600, 400);
         double scale = 0.94 * Math.min(600 / 46.0, 400 / 40.0);
@@ -202,7 +202,7 @@ class ForecastTest {
     @Test
     void thePictureIsSeeded() {
         SetUp setUp = Bench.setUp(Route.HOT_PLATE, BEE, 0, 10);
-        PullModel model = FORECASTER.model(setUp);
+        TransferModel model = FORECASTER.transfer(setUp);
         int[] one = pixels(new PullPicture(setUp, model, Rig.AS_LABELLED, 1).draw(120, 80));
         assertTrue(Arrays.equals(one, pixels(new PullPicture(setUp, model, Rig.AS_LABELLED, 1).draw(120, 80))));
         assertFalse(Arrays.equals(one, pixels(new PullPicture(setUp, model, Rig.AS_LABELLED, 2).draw(120, 80))));
@@ -215,7 +215,7 @@ class ForecastTest {
     @Test
     void aLikenessComesOutAsItWasSeen() {
         SetUp setUp = Bench.setUp(Route.HOT_PLATE, BEE, 0, 20);
-        PullModel model = FORECASTER.model(setUp);
+        TransferModel model = FORECASTER.transfer(setUp);
         assertEquals(0.8, model.pull(Likeness.of(model, "copper", 0.8, 0)).coverage(), 0.01);
         assertEquals(0.3, model.pull(Likeness.of(model, "copper", 1, 0.3)).spillMm(), 0.01);
     }

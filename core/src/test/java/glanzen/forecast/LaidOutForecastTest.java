@@ -97,7 +97,7 @@ class LaidOutForecastTest {
     }
 
     private static BufferedImage picture(SetUp setUp) {
-        return new PullPicture(setUp, FORECASTER.model(setUp), Rig.AS_LABELLED, 7).draw(240, 160);
+        return new PullPicture(setUp, FORECASTER.transfer(setUp), Rig.AS_LABELLED, 7).draw(240, 160);
     }
 
     /** Share of pixels that are foil in both or in neither. */
@@ -122,6 +122,7 @@ class LaidOutForecastTest {
                 wide.route(),
                 soft,
                 wide.platform(),
+                null,
                 0,
                 wide.stack(),
                 wide.heating(),
@@ -129,9 +130,11 @@ class LaidOutForecastTest {
                 wide.holdSeconds(),
                 Pace.BRISK,
                 1,
+                false,
                 wide.peel(),
                 wide.medium(),
                 false,
+                null,
                 21,
                 wide.layout());
     }
@@ -141,8 +144,8 @@ class LaidOutForecastTest {
         SetUp bare = weak();
         String middle = "M40 60L100 60L100 140L40 140Z";
         SetUp patched = bare.withLayout(bare.layout().withPatches(List.of(new MakeReadyPatch(TISSUE, middle))));
-        double[] before = FORECASTER.model(bare).doses(Rig.AS_LABELLED).dose();
-        double[] after = FORECASTER.model(patched).doses(Rig.AS_LABELLED).dose();
+        double[] before = FORECASTER.transfer(bare).doses(Rig.AS_LABELLED).dose();
+        double[] after = FORECASTER.transfer(patched).doses(Rig.AS_LABELLED).dose();
         double weakest = Arrays.stream(before).min().orElseThrow();
         double strongest = Arrays.stream(before).max().orElseThrow();
         assertTrue(Arrays.stream(after).max().orElseThrow() > strongest, "under the patch it presses harder");

@@ -70,21 +70,23 @@ class QuantilesTest {
     @Test
     void spillOnTheOddTipIsNoFault() {
         // One part in twenty floods, the rest is right.
-        Doses tip = new Doses(new double[] {60, 3}, new double[] {0.05, 0.95}, 0.1, 0, 700);
+        Doses tip = new Doses(new double[] {60, 3}, new double[] {0.05, 0.95}, new Yardstick.Wetting(0.1, 0), 0, 700);
         assertFalse(tip.pull(1).over());
-        Doses fringe = new Doses(new double[] {60, 3}, new double[] {0.12, 0.88}, 0.1, 0, 700);
+        Doses fringe =
+                new Doses(new double[] {60, 3}, new double[] {0.12, 0.88}, new Yardstick.Wetting(0.1, 0), 0, 700);
         assertTrue(fringe.pull(1).over());
     }
 
     @Test
     void equalDosesCountTogether() {
-        Doses doses = new Doses(new double[] {20, 20, 3}, new double[] {0.06, 0.06, 0.88}, 0.1, 0, 700);
+        Doses doses = new Doses(
+                new double[] {20, 20, 3}, new double[] {0.06, 0.06, 0.88}, new Yardstick.Wetting(0.1, 0), 0, 700);
         assertEquals(0.1 * Math.log(20 / 1.6), doses.pull(1).spillMm(), 1e-9);
     }
 
     @Test
     void aFactorScalesDoseAndLiftTakesCoverage() {
-        Doses doses = new Doses(new double[] {2, 4}, new double[] {0.5, 0.5}, 0.1, 0.1, 700);
+        Doses doses = new Doses(new double[] {2, 4}, new double[] {0.5, 0.5}, new Yardstick.Wetting(0.1, 0), 0.1, 700);
         assertEquals(2 * doses.pull(1).dose(), doses.pull(2).dose(), 1e-9);
         assertTrue(doses.pull(50).coverage() <= 0.9);
         assertEquals(Math.sqrt(8), doses.pull(1).dose(), 1e-9);
@@ -92,7 +94,8 @@ class QuantilesTest {
 
     @Test
     void nothingPressedGivesNothingAndNoNonsense() {
-        Pull none = new Doses(new double[] {0, 0}, new double[] {0.5, 0.5}, 0.1, 0, 0).pull(1);
+        Pull none =
+                new Doses(new double[] {0, 0}, new double[] {0.5, 0.5}, new Yardstick.Wetting(0.1, 0), 0, 0).pull(1);
         assertEquals(0, none.coverage());
         assertEquals(0, none.spillMm());
         assertTrue(Double.isFinite(none.dose()));
@@ -118,7 +121,8 @@ class QuantilesTest {
                 new Quantiles(1, 1, 1),
                 new Quantiles(0, 0, 0),
                 new Forecast.Window(1.9, 6, true),
-                new Forecast.NipFigures(0, 0, 0, 0, 0, 0, 0),
+                new Forecast.NipFigures(0, 0, 0, 0, 0, 0, 0, 0),
+                List.of(),
                 List.of());
         int[] counts = f.twenty();
         assertEquals(20, Arrays.stream(counts).sum());

@@ -8,6 +8,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import glanzen.Bench;
 import glanzen.artwork.Motif;
 import glanzen.measure.BadInput;
+import glanzen.route.Crafts;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -32,6 +33,7 @@ class KitItemsTest {
             "stock", Bench.SMOOTH,
             "film", Bench.COPPER,
             "board", Bench.PLASTIC,
+            "rollers", Crafts.ROLLERS,
             "leftover", PIECE,
             "spent", PLACE);
 
@@ -53,22 +55,30 @@ class KitItemsTest {
         "platform,lossWPerK,0.05,20",
         "platform,maxPowerW,20,3000",
         "platform,offAfterMinutes,1,240",
-        "plate,thicknessMm,0.4,6",
+        "plate,thicknessMm,0.4,25",
         "plate,widthMm,5,400",
         "plate,heightMm,5,400",
-        "stock,thicknessMm,0.03,3",
+        "stock,thicknessMm,0.03,8",
         "stock,gsm,0,1200",
         "stock,widthMm,5,1000",
         "stock,heightMm,5,100000",
         "stock,left,0,100000",
         "stock,price,0,100000",
-        "film,thicknessMm,0.005,0.3",
+        "film,thicknessMm,0.005,1",
         "film,price,0,100000",
         "board,thicknessMm,0.01,25",
         "board,widthMm,10,700",
         "board,heightMm,10,700",
         "board,bowMm,-20,20",
         "board,price,0,100000",
+        "rollers,throatMm,50,700",
+        "rollers,gapMm,0.3,20",
+        "rollers,pressureMpa,0.02,3",
+        "rollers,nipMm,1,40",
+        "rollers,warmUpSeconds,10,3600",
+        "rollers,unevenness,0,0.8",
+        "rollers,slowMmPerS,0.5,9",
+        "rollers,briskMmPerS,9,100",
         "leftover,widthMm,5,1000",
         "leftover,heightMm,5,1000",
         "spent,plateWidthMm,5,400",

@@ -9,7 +9,6 @@ import glanzen.kit.Board;
 import glanzen.kit.Film;
 import glanzen.kit.Plate;
 import glanzen.kit.Stock;
-import glanzen.material.BondingLayer;
 import glanzen.material.Material;
 import glanzen.material.PaperWeight;
 import glanzen.material.Surface;
@@ -63,13 +62,12 @@ class ChecksTest {
     void refusesColoursThatAreNone() {
         assertThrows(
                 BadInput.class,
-                () -> new Film("f", "Foil", BondingLayer.HOT_FOIL, 0.012, 100, 5000, 10, "javascript:alert(1)"));
+                () -> new Film("f", "Foil", Film.Kind.HOT_FOIL, 0.012, 100, 5000, 10, "javascript:alert(1)"));
     }
 
     @Test
     void refusesMoreFoilLeftThanTheRollEverHad() {
-        assertThrows(
-                BadInput.class, () -> new Film("f", "Foil", BondingLayer.HOT_FOIL, 0.012, 100, 100, 101, "#b8683a"));
+        assertThrows(BadInput.class, () -> new Film("f", "Foil", Film.Kind.HOT_FOIL, 0.012, 100, 100, 101, "#b8683a"));
     }
 
     @Test

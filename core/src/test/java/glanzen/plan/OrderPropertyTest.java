@@ -96,7 +96,20 @@ class OrderPropertyTest {
     @Test
     void boardsCostByThePassAndFoilFromALeftoverCostsNothing() {
         Board priced = new Board(
-                "p", "Priced", Board.Kind.PLASTIC_SHIM, Material.POLYCARBONATE, 0.1, 150, 210, 1, 0, 0, 100, 20, 0);
+                "p",
+                "Priced",
+                Board.Kind.PLASTIC_SHIM,
+                Material.POLYCARBONATE,
+                0.1,
+                150,
+                210,
+                1,
+                0,
+                0,
+                100,
+                20,
+                0,
+                false);
         double sheet = 0.5;
         Supplies four = supplies(setUp(priced, false), 4, 1);
         assertEquals((sheet + 4 * 0.2) / 4, four.costPerCard(), 1e-9);

@@ -10,7 +10,6 @@ import glanzen.kit.Kit;
 import glanzen.kit.Stock;
 import glanzen.layout.FirstLayout;
 import glanzen.layout.Method;
-import glanzen.material.BondingLayer;
 import glanzen.material.Surface;
 import glanzen.measure.BadInput;
 import glanzen.route.Route;
@@ -99,7 +98,7 @@ class PlanTest {
     }
 
     private static Film roll(String id, double price) {
-        return new Film(id, id, BondingLayer.HOT_FOIL, 0.012, 100, 1000, 900, "#b8683a", price);
+        return new Film(id, id, Film.Kind.HOT_FOIL, 0.012, 100, 1000, 900, "#b8683a", price);
     }
 
     @Test

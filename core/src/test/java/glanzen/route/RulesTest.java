@@ -18,7 +18,6 @@ import glanzen.kit.Platform;
 import glanzen.kit.Press;
 import glanzen.kit.Stock;
 import glanzen.layout.Layout;
-import glanzen.material.BondingLayer;
 import glanzen.material.Material;
 import glanzen.material.Surface;
 import glanzen.route.Finding.Severity;
@@ -168,6 +167,7 @@ class RulesTest {
                 Route.HOT_PLATE,
                 press,
                 Bench.PLATFORM,
+                null,
                 0,
                 with(Bench.METAL, 4).stack(),
                 Heating.ALONE,
@@ -175,9 +175,11 @@ class RulesTest {
                 12,
                 Pace.SLOW,
                 1,
+                false,
                 Peel.COLD,
                 Medium.NONE,
                 false,
+                null,
                 21,
                 Layout.NONE);
         Finding finding = broken(thick, "too-thick");
@@ -226,7 +228,7 @@ class RulesTest {
 
     @Test
     void foilThatIsNearlySpentIsNoticed() {
-        Film spent = new Film("f", "Spent", BondingLayer.HOT_FOIL, 0.012, 100, 5000, 3, "#b8683a");
+        Film spent = new Film("f", "Spent", Film.Kind.HOT_FOIL, 0.012, 100, 5000, 3, "#b8683a");
         assertTrue(finding(GOOD.withStack(GOOD.stack().replaced(2, new Layer(spent, Facing.DOWN))), "foil-short")
                 .isPresent());
     }

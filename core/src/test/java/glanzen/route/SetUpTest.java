@@ -5,17 +5,12 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.Bench;
-import glanzen.artwork.ArtworkShelf;
 import glanzen.heat.HeatPlan;
-import glanzen.kit.Board;
 import glanzen.kit.Pace;
-import glanzen.kit.Plate;
-import glanzen.kit.Stock;
 import glanzen.layout.Bed;
 import glanzen.layout.FirstLayout;
 import glanzen.layout.Method;
 import glanzen.layout.TurnedOver;
-import glanzen.material.Surface;
 import glanzen.measure.BadInput;
 import glanzen.route.Step.Kind;
 import glanzen.stack.Stack;
@@ -26,44 +21,14 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 class SetUpTest {
 
-    private static final List<Board> SHELF = List.of(Bench.SPACER, Bench.PLASTIC, Bench.CARD_SHIM, Bench.THIN_CARD);
-
-    private static Plate plate(Route route) {
-        return route == Route.DIE_AS_PLATE ? Bench.DIE : route == Route.SOLID_PLATE ? Bench.SOLID : Bench.WORDS;
-    }
-
-    private static Stock stock(Route route) {
-        return switch (route.stock()) {
-            case CARD -> Bench.SMOOTH;
-            case RIBBON ->
-                new Stock(
-                        "r", "Ribbon", Stock.Kind.RIBBON, Surface.SATIN, 0.22, 0, 25, 4000, 5, true, false, "#ffffff");
-            case ACETATE ->
-                new Stock(
-                        "a",
-                        "Acetate",
-                        Stock.Kind.ACETATE,
-                        Surface.ACETATE,
-                        0.2,
-                        0,
-                        105,
-                        148,
-                        5,
-                        true,
-                        false,
-                        "#ffffff");
-        };
-    }
-
     private static SetUp started(Route route) {
-        return StartingStack.of(
-                route, Bench.CRANK, Bench.PLATFORM, plate(route), Bench.COPPER, stock(route), SHELF, 21);
+        return Crafts.started(route);
     }
 
     @ParameterizedTest
     @EnumSource(Route.class)
     void everyRouteStartsFromAStackThatCanBePulled(Route route) {
-        List<Finding> findings = Rules.check(started(route), new Workshop(SHELF, new ArtworkShelf()));
+        List<Finding> findings = Rules.check(started(route), Crafts.SHOP);
         assertTrue(Rules.pullable(findings), findings.toString());
         assertTrue(findings.stream().noneMatch(f -> f.severity() == Finding.Severity.WARN), findings.toString());
     }
@@ -75,8 +40,12 @@ class SetUpTest {
                 RunSheet.steps(started(route)).stream().map(Step::kind).toList();
         assertEquals(Kind.PREPARE, kinds.get(0));
         assertEquals(Kind.LOOK, kinds.get(kinds.size() - 1));
-        assertTrue(kinds.indexOf(Kind.REDOCK) > kinds.lastIndexOf(Kind.PASS));
-        assertTrue(kinds.indexOf(Kind.SOAK) > kinds.indexOf(Kind.HEAT_UP));
+        assertTrue(kinds.contains(Kind.PASS));
+        assertEquals(started(route).heated(), kinds.contains(Kind.HEAT_UP));
+        if (route.heated()) {
+            assertTrue(kinds.indexOf(Kind.REDOCK) > kinds.lastIndexOf(Kind.PASS));
+            assertTrue(kinds.indexOf(Kind.SOAK) > kinds.indexOf(Kind.HEAT_UP));
+        }
     }
 
     @Test
@@ -143,6 +112,7 @@ class SetUpTest {
                         good.route(),
                         good.press(),
                         good.platform(),
+                        null,
                         7,
                         good.stack(),
                         good.heating(),
@@ -150,9 +120,11 @@ class SetUpTest {
                         12,
                         good.pace(),
                         0,
+                        false,
                         good.peel(),
                         good.medium(),
                         false,
+                        null,
                         21,
                         good.layout()));
         assertEquals(

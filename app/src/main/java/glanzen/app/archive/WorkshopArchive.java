@@ -145,6 +145,9 @@ public class WorkshopArchive {
                 .presses()
                 .forEach(k -> unique(keys, "kit.presses.id", k.item().id()));
         file.kit()
+                .rollers()
+                .forEach(k -> unique(keys, "kit.rollers.id", k.item().id()));
+        file.kit()
                 .platforms()
                 .forEach(k -> unique(keys, "kit.platforms.id", k.item().id()));
     }

@@ -95,8 +95,12 @@ public class HoneyShow implements ApplicationRunner {
             new Job("Jar ribbon", Route.RIBBON, HoneyShowKit.OLD_IRON, "alder-lane", "gold", "ribbon-25"),
             new Job("Rosette panel", Route.HOT_PLATE, HoneyShowKit.OLD_IRON, "rosette", "honey", "white-350"),
             new Job("Table sign", Route.TAPED_PLATE, HoneyShowKit.WHIRR, "show", "gold", "slate-270"),
+            new Job("Table sign window", Route.ACETATE, HoneyShowKit.OLD_IRON, "alder-lane", "gold", "acetate-hot"),
             new Job("Patron's certificate band", Route.SOLID_PLATE, HoneyShowKit.OLD_IRON, "band", "gold", "white-350"),
             new Job("Bee from a die", Route.DIE_AS_PLATE, HoneyShowKit.WHIRR, "die-bee", "rose", "honey-216"));
+
+    private static final List<Job> PULLED =
+            JOBS.stream().filter(j -> j.route != Route.ACETATE).toList();
 
     @Override
     @Transactional
@@ -109,10 +113,11 @@ public class HoneyShow implements ApplicationRunner {
         Kit things = kit.kit();
         Random random = new Random(SEED);
         for (int i = 0; i < PULLS; i++) {
-            // The first jobs come up more often, as prize cards do.
-            Job job = JOBS.get((int) (JOBS.size() * Math.pow(random.nextDouble(), 1.6)));
+            // The first jobs come up more often, as prize cards do; the window is still to be pulled.
+            Job job = PULLED.get((int) (PULLED.size() * Math.pow(random.nextDouble(), 1.6)));
             pull(varied(started(job, things), things, i, random), job.title, i, random);
         }
+        new HoneyShowCrafts(setUps, rigs, forecaster).lay(things);
         for (int i = JOBS.size() - 1; i >= 0; i--) {
             Job job = JOBS.get(i);
             setUps.keep(job.title, Drafts.draft(advised(laid(started(job, things), job, things), things)), false);
@@ -136,7 +141,7 @@ public class HoneyShow implements ApplicationRunner {
 
     /** By now the people of the show have taken some advice. */
     private SetUp advised(SetUp setUp, Kit things) {
-        Crowd crowd = rigs.crowd(setUp.press().id(), setUp.platform().id());
+        Crowd crowd = rigs.crowd(setUp.machine().id(), setUp.platformId());
         return new Advisor(forecaster, new Workshop(things.boards(), artworks))
                 .advise(setUp, crowd, ErrorBias.OVER).best().stream()
                         .findFirst()

@@ -7,6 +7,7 @@ import glanzen.plan.Job;
 import glanzen.plan.JobPiece;
 import glanzen.plan.Operation;
 import glanzen.plan.Operation.Kind;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -26,91 +27,107 @@ final class HoneyShowJobs {
                 "Prize cards",
                 36,
                 List.of(
-                        piece("Base, folded", "white-350", 148, 105, Kind.TRIM, Kind.ASSEMBLE),
-                        piece("Comb ground", "honey-216", 100, 70, Kind.TONER_FOIL, Kind.CUT, Kind.ASSEMBLE),
-                        foiled("Bee and word", "ivory-300", 105, 148, "Prize card, First", Kind.CUT, Kind.ASSEMBLE),
-                        foiled("Rosette", "white-350", 70, 70, "Rosette panel", Kind.CUT, Kind.ASSEMBLE))));
-        jobs.keep(new Job("Jar ribbons", 60, List.of(foiled("Ribbon", "ribbon-25", 260, 25, "Jar ribbon", Kind.TRIM))));
+                        piece("Base, folded", "white-350", 148, 105)
+                                .with(Kind.EMBOSS, "Prize card base, embossed")
+                                .then(Kind.TRIM, Kind.ASSEMBLE),
+                        piece("Comb ground", "toner-comb", 100, 70)
+                                .with(Kind.TONER_FOIL, "Comb ground in toner")
+                                .with(Kind.CUT, "Comb ground, cut")
+                                .then(Kind.ASSEMBLE),
+                        piece("Bee and word", "ivory-300", 105, 148)
+                                .with(Kind.HOT_FOIL, "Prize card, First")
+                                .with(Kind.CUT, "Prize card panel, cut")
+                                .then(Kind.ASSEMBLE),
+                        piece("Rosette", "white-350", 70, 70)
+                                .with(Kind.HOT_FOIL, "Rosette panel")
+                                .with(Kind.CUT, "Rosette, cut")
+                                .then(Kind.ASSEMBLE))));
+        jobs.keep(new Job(
+                "Jar ribbons",
+                60,
+                List.of(piece("Ribbon", "ribbon-25", 260, 25)
+                        .with(Kind.HOT_FOIL, "Jar ribbon")
+                        .then(Kind.TRIM))));
         jobs.keep(new Job(
                 "Steward’s badges",
                 12,
                 List.of(
-                        piece(
-                                "Flocked bee",
-                                "white-350",
-                                60,
-                                60,
-                                Kind.GEL,
-                                Kind.GEL_DRY,
-                                Kind.FLOCK,
-                                Kind.CUT,
-                                Kind.ASSEMBLE),
-                        piece("Backing", "slate-270", 76, 76, Kind.CUT, Kind.ASSEMBLE))));
+                        piece("Flocked bee", "white-350", 60, 60)
+                                .first(Kind.GEL, Kind.GEL_DRY)
+                                .with(Kind.FLOCK, "Steward’s badge, flock")
+                                .with(Kind.CUT, "Steward’s badge, cut")
+                                .then(Kind.ASSEMBLE),
+                        piece("Backing", "slate-270", 76, 76)
+                                .with(Kind.CUT, "Steward’s badge backing")
+                                .then(Kind.ASSEMBLE))));
         jobs.keep(new Job(
                 "Table signs",
                 6,
                 List.of(
-                        foiled("Sign", "slate-270", 152, 109, "Table sign", Kind.CUT, Kind.ASSEMBLE),
-                        piece(
-                                "Window",
-                                "acetate-hot",
-                                100,
-                                40,
-                                Kind.FILM_OFF_FRONT,
-                                Kind.HOT_FOIL,
-                                Kind.FILM_OFF_BACK,
-                                Kind.TRIM,
-                                Kind.ASSEMBLE))));
+                        piece("Sign", "slate-270", 152, 109)
+                                .with(Kind.HOT_FOIL, "Table sign")
+                                .with(Kind.CUT, "Table sign window, cut")
+                                .then(Kind.ASSEMBLE),
+                        piece("Window", "acetate-hot", 100, 40)
+                                .first(Kind.FILM_OFF_FRONT)
+                                .with(Kind.HOT_FOIL, "Table sign window")
+                                .then(Kind.FILM_OFF_BACK, Kind.TRIM, Kind.ASSEMBLE))));
         jobs.keep(new Job(
                 "Patron’s certificate",
                 1,
-                List.of(foiled("Certificate", "white-350", 148, 210, "Patron's certificate band", Kind.TRIM))));
+                List.of(piece("Certificate", "white-350", 148, 210)
+                        .with(Kind.HOT_FOIL, "Patron's certificate band")
+                        .then(Kind.TRIM))));
         jobs.keep(new Job(
                 "Drip cards, positive and negative",
                 8,
                 List.of(
-                        piece(
-                                "Positive",
-                                "ivory-300",
-                                105,
-                                148,
-                                Kind.INK,
-                                Kind.DRY,
-                                Kind.GEL,
-                                Kind.GEL_DRY,
-                                Kind.GEL_FOIL,
-                                Kind.ASSEMBLE),
-                        piece(
-                                "Negative",
-                                "slate-270",
-                                105,
-                                148,
-                                Kind.GEL,
-                                Kind.GEL_DRY,
-                                Kind.GEL_FOIL,
-                                Kind.ASSEMBLE))));
+                        piece("Positive", "ivory-300", 105, 148)
+                                .first(Kind.INK, Kind.DRY, Kind.GEL, Kind.GEL_DRY)
+                                .with(Kind.GEL_FOIL, "Drip card, positive")
+                                .then(Kind.ASSEMBLE),
+                        piece("Negative", "slate-270", 105, 148)
+                                .first(Kind.GEL, Kind.GEL_DRY)
+                                .with(Kind.GEL_FOIL, "Drip card, negative")
+                                .then(Kind.ASSEMBLE))));
     }
 
-    private static JobPiece piece(String name, String stock, double width, double height, Kind... kinds) {
-        return new JobPiece(
-                name,
-                stock,
-                1,
-                width,
-                height,
-                Stream.of(kinds).map(Operation::of).toList());
+    private Making piece(String name, String stock, double width, double height) {
+        return new Making(name, stock, width, height);
     }
 
-    private JobPiece foiled(String name, String stock, double width, double height, String setUp, Kind... then) {
-        String id = setUps.all().stream()
+    /** A piece in the making: its operations, one after another. */
+    private final class Making {
+        private final JobPiece bare;
+        private final List<Operation> operations = new ArrayList<>();
+
+        Making(String name, String stock, double width, double height) {
+            bare = new JobPiece(name, stock, 1, width, height, List.of());
+        }
+
+        /** An operation with its set-up. */
+        Making with(Kind kind, String setUp) {
+            operations.add(new Operation(kind, "", id(setUp)));
+            return this;
+        }
+
+        /** Operations that need none. */
+        Making first(Kind... kinds) {
+            Stream.of(kinds).map(Operation::of).forEach(operations::add);
+            return this;
+        }
+
+        /** Operations that need none, and the piece is made. */
+        JobPiece then(Kind... kinds) {
+            return first(kinds).bare.doing(operations);
+        }
+    }
+
+    private String id(String setUp) {
+        return setUps.all().stream()
                 .filter(s -> s.name().equals(setUp))
                 .map(SavedSetUp::id)
                 .findFirst()
                 .orElseThrow();
-        List<Operation> operations = Stream.concat(
-                        Stream.of(new Operation(Kind.HOT_FOIL, "", id)),
-                        Stream.of(then).map(Operation::of))
-                .toList();
-        return new JobPiece(name, stock, 1, width, height, operations);
     }
 }

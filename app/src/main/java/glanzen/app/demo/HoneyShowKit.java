@@ -5,13 +5,15 @@ import glanzen.artwork.Motif;
 import glanzen.kit.Board;
 import glanzen.kit.Board.Kind;
 import glanzen.kit.Film;
+import glanzen.kit.HeatedRollers;
+import glanzen.kit.Machine;
 import glanzen.kit.Plate;
 import glanzen.kit.Platform;
 import glanzen.kit.Press;
 import glanzen.kit.Stock;
-import glanzen.material.BondingLayer;
 import glanzen.material.Material;
 import glanzen.material.Surface;
+import java.util.ArrayList;
 import java.util.List;
 
 /** What the people of the Alder Lane Honey Show own. */
@@ -20,6 +22,9 @@ final class HoneyShowKit {
     static final String OLD_IRON = "old-iron";
     static final String WHIRR = "whirr";
     static final String A5 = "a5-platform";
+    static final String ROLLERS = "roller-foiler";
+    static final String LAMINATOR = "laminator";
+    static final String WARM_PRESS = "heated-press";
 
     private static final String[] ORDINALS = {"largest", "second", "third", "fourth", "fifth", "sixth"};
     private static final double[][] OVALS = {{96, 72}, {86, 64}, {76, 57}, {66, 50}, {56, 43}, {46, 36}};
@@ -33,9 +38,12 @@ final class HoneyShowKit {
 
     void lay() {
         machines();
+        rollers();
         boards();
         plates();
+        new HoneyShowTools(kit).lay();
         stocks();
+        others();
         films();
         new HoneyShowLeftovers(kit).lay();
     }
@@ -59,6 +67,33 @@ final class HoneyShowKit {
                 A5);
     }
 
+    private void rollers() {
+        rollers(ROLLERS, "Roller foiler", Machine.Kind.ROLLER_MACHINE, 0.9, 0.22, 8, 300, 0.10, 112, 118, 128);
+        rollers(LAMINATOR, "Household laminator", Machine.Kind.LAMINATOR, 0.7, 0.13, 6, 1800, 0.35, 105, 130);
+        rollers(WARM_PRESS, "Heated press", Machine.Kind.HEATED_PRESS, 6, 0.30, 10, 480, 0.15, 112, 120, 135);
+    }
+
+    private void rollers(
+            String id,
+            String name,
+            Machine.Kind kind,
+            double gapMm,
+            double mpa,
+            double nipMm,
+            double warmUpSeconds,
+            double unevenness,
+            double... celsius) {
+        List<Platform.Level> settings = new ArrayList<>();
+        for (double c : celsius) {
+            settings.add(new Platform.Level("setting " + (settings.size() + 1), c));
+        }
+        kit.add(
+                HeatedRollers.class,
+                new HeatedRollers(
+                        id, name, kind, 230, gapMm, mpa, nipMm, settings, warmUpSeconds, unevenness, 5, 9, 15),
+                id);
+    }
+
     private void press(Press press) {
         kit.add(Press.class, press, press.id());
     }
@@ -72,9 +107,13 @@ final class HoneyShowKit {
         board("plastic-025", "Thin plastic shim", Kind.PLASTIC_SHIM, Material.POLYCARBONATE, 0.25, 1, 0.1, 22, 400);
         board("metal-04", "Metal shim", Kind.METAL_SHIM, Material.STEEL, 0.40, 1, 0.2, 96, 2000);
         board("metal-02", "Thin metal shim", Kind.METAL_SHIM, Material.STEEL, 0.20, 1, 0.1, 31, 2000);
-        board("magnetic", "Magnetic shim", Kind.MAGNETIC_SHIM, Material.STEEL, 0.80, 1, 0.3, 74, 1500);
+        board("magnetic", "Magnetic shim", Kind.MAGNETIC_SHIM, Material.STEEL, 0.30, 1, 0.3, 74, 1500);
         board("mat", "Embossing mat", Kind.EMBOSSING_MAT, Material.RUBBER, 1.50, 1, 0, 40, 500);
         board("embossing-plate", "Embossing plate", Kind.EMBOSSING_PLATE, Material.LAMINATE, 2.00, 1, 0.2, 33, 900);
+        board("base", "Platform base", Kind.BASE, Material.POLYCARBONATE, 6.25, 1, 0.1, 120, 3000);
+        board("carrier", "Carrier sheet", Kind.CARRIER, Material.ACETATE, 0.10, 2, 0, 41, 200);
+        board("folded", "Folded paper", Kind.CARRIER, Material.CARD, 0.10, 10, 0, 4, 20);
+        board("parchment", "Baking parchment", Kind.PARCHMENT, Material.CARD, 0.05, 6, 0, 5, 15);
         board("card-030", "Card shim", Kind.CARD_SHIM, Material.CARD, 0.30, 6, 0, 12, 60);
         board("card-016", "Paper shim", Kind.CARD_SHIM, Material.CARD, 0.16, 6, 0, 20, 60);
         board("tissue", "Tissue shim", Kind.TISSUE_SHIM, Material.TISSUE, 0.04, 10, 0, 3, 20);
@@ -96,7 +135,8 @@ final class HoneyShowKit {
                         passes,
                         420,
                         price,
-                        0),
+                        0,
+                        id.equals("outer-3")),
                 id);
     }
 
@@ -229,6 +269,24 @@ final class HoneyShowKit {
                 "acetate-plain");
     }
 
+    /** What is not card, ribbon or acetate. */
+    private void others() {
+        other("toner-comb", "Toner sheet, comb", Stock.Kind.TONER_SHEET, Surface.SMOOTH, 0.19, 160, 20, "#fdfdfb");
+        other("toner-black", "Black toner sheet", Stock.Kind.TONER_SHEET, Surface.SMOOTH, 0.19, 160, 8, "#2a2a2e");
+        other("toner-sticky", "Sticky toner sheet", Stock.Kind.TONER_ADHESIVE, Surface.SMOOTH, 0.22, 180, 6, "#f4f6f7");
+        other("laser", "Own laser print", Stock.Kind.LASER_PRINT, Surface.COATED, 0.27, 250, 30, "#fbfbf7");
+        other("leather", "Tan leather", Stock.Kind.LEATHER, Surface.LEATHER, 1.20, 0, 3, "#a9794d");
+        other("felt", "Yellow felt", Stock.Kind.FELT, Surface.TEXTURED, 1.20, 0, 5, "#e3b53a");
+        other("cork", "Cork sheet", Stock.Kind.CORK, Surface.TEXTURED, 1.00, 0, 4, "#b98d5e");
+        other("balsa", "Balsa sheet", Stock.Kind.BALSA, Surface.TEXTURED, 1.00, 0, 2, "#e2cfa8");
+        other("corrugated", "Corrugated board", Stock.Kind.CORRUGATED, Surface.TEXTURED, 1.50, 0, 6, "#c3a27a");
+    }
+
+    private void other(
+            String id, String name, Stock.Kind kind, Surface surface, double mm, double gsm, int left, String colour) {
+        kit.add(Stock.class, new Stock(id, name, kind, surface, mm, gsm, 105, 148, left, true, false, colour, 1.2), id);
+    }
+
     private void card(String id, String name, Surface surface, double mm, double gsm, int left, String colour) {
         kit.add(
                 Stock.class,
@@ -245,21 +303,19 @@ final class HoneyShowKit {
         film("green", "Leaf foil", 4900, "#3f7a52");
         film("blue", "Dusk foil", 640, "#44638f");
         film("black", "Black foil", 4100, "#2b2b30");
+        film("leaf-gold", "Gold transfer foil", Film.Kind.TRANSFER_FOIL, 0.012, 4400, "#cfa63f");
+        film("leaf-copper", "Copper transfer foil", Film.Kind.TRANSFER_FOIL, 0.012, 3100, "#bb7146");
+        film("flock-brown", "Brown flock", Film.Kind.FLOCK, 0.4, 4000, "#5b3d2b");
     }
 
     private void film(String id, String name, double leftCm2, String colour) {
+        film(id, name, Film.Kind.HOT_FOIL, 0.012, leftCm2, colour);
+    }
+
+    private void film(String id, String name, Film.Kind kind, double mm, double leftCm2, String colour) {
         kit.add(
                 Film.class,
-                new Film(
-                        id,
-                        name,
-                        BondingLayer.HOT_FOIL,
-                        0.012,
-                        100,
-                        5000,
-                        leftCm2,
-                        colour,
-                        id.equals("silver") ? 7.5 : 11),
+                new Film(id, name, kind, mm, 100, 5000, leftCm2, colour, id.equals("silver") ? 7.5 : 11),
                 id);
     }
 }

@@ -1,8 +1,11 @@
 package glanzen.app.device;
 
 import glanzen.app.web.Json;
+import glanzen.kit.HeatedRollers;
+import glanzen.kit.Machine;
 import glanzen.kit.Platform;
-import glanzen.kit.Press;
+import glanzen.route.SetUp;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -30,9 +33,25 @@ public class Devices {
         return new SimulatedPlatform(platform, before, clock.now(), state -> keep(id, state));
     }
 
-    /** The device of a press. */
-    public PressDevice press(Press press) {
-        String id = "press:" + press.id();
+    /** What heats a set-up: its platform, or its machine by itself. */
+    public Optional<PlatformDevice> heater(SetUp setUp) {
+        if (setUp.machine() instanceof HeatedRollers rollers) {
+            return Optional.of(rollers(rollers));
+        }
+        return Optional.ofNullable(setUp.platform()).map(this::platform);
+    }
+
+    private PlatformDevice rollers(HeatedRollers rollers) {
+        String id = "rollers:" + rollers.id();
+        SimulatedRollers.State before = devices.findById(id)
+                .map(d -> json.read(d.state, SimulatedRollers.State.class))
+                .orElseGet(() -> SimulatedRollers.State.cold(clock.now()));
+        return new SimulatedRollers(rollers, before, clock.now(), state -> keep(id, state));
+    }
+
+    /** What feeds: a press, or a machine with heated rollers. */
+    public PressDevice press(Machine machine) {
+        String id = "press:" + machine.id();
         SimulatedPress.State before = devices.findById(id)
                 .map(d -> json.read(d.state, SimulatedPress.State.class))
                 .orElse(SimulatedPress.State.IDLE);

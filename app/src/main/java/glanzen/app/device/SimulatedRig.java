@@ -1,9 +1,8 @@
 package glanzen.app.device;
 
 import glanzen.forecast.Forecaster;
+import glanzen.forecast.Picture;
 import glanzen.forecast.Pull;
-import glanzen.forecast.PullModel;
-import glanzen.forecast.PullPicture;
 import glanzen.forecast.Rig;
 import glanzen.forecast.Spread;
 import glanzen.route.SetUp;
@@ -27,17 +26,21 @@ public class SimulatedRig {
 
     /** The true rig under a set-up, with the small luck of one pull. */
     public Rig truth(SetUp s, long luck) {
-        Random press = new Random(31L * s.press().id().hashCode() + 7);
-        Random platform = new Random(31L * s.platform().id().hashCode() + 3);
-        Random film = new Random(31L * s.film().id().hashCode() + 1);
+        Random press = new Random(31L * s.machine().id().hashCode() + 7);
+        Random platform = new Random(31L * heater(s).hashCode() + 3);
+        Random film = new Random(31L * s.needKey().hashCode() + 1);
         double pull = new Random(luck).nextGaussian() * Spread.LN_LUCK;
         return new Rig(
                 away(platform) * Spread.SET_POINT_K,
                 -away(press) * Spread.OPENING_MM,
                 0.5 * press.nextGaussian() * Spread.LN_STIFFNESS,
                 0.5 * platform.nextGaussian() * Spread.LN_CONTACT,
-                Map.of(s.film().id(), 0.7 * film.nextGaussian() * Spread.LN_NEED + pull),
+                Map.of(s.needKey(), 0.7 * film.nextGaussian() * Spread.LN_NEED + pull),
                 1);
+    }
+
+    private static String heater(SetUp s) {
+        return s.platform() == null ? s.machine().id() : s.platformId();
     }
 
     /** About one standard deviation off, either way. */
@@ -52,7 +55,7 @@ public class SimulatedRig {
 
     /** What the simulated pull looks like. */
     public BufferedImage picture(SetUp setUp, long luck, int width, int height) {
-        PullModel model = forecaster.model(setUp);
-        return new PullPicture(setUp, model, truth(setUp, luck), luck).draw(width, height);
+        return Picture.of(setUp, forecaster.model(setUp), truth(setUp, luck), luck)
+                .draw(width, height);
     }
 }

@@ -3,6 +3,7 @@ package glanzen.app.kit;
 import glanzen.advice.BoardCare;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
+import glanzen.kit.HeatedRollers;
 import glanzen.kit.Leftover;
 import glanzen.kit.Plate;
 import glanzen.kit.Platform;
@@ -79,6 +80,14 @@ class KitController {
     static class Platforms extends OnShelf<Platform> {
         Platforms(KitService kit) {
             super(kit, Platform.class);
+        }
+    }
+
+    @RestController
+    @RequestMapping("/api/kit/rollers")
+    static class Rollers extends OnShelf<HeatedRollers> {
+        Rollers(KitService kit) {
+            super(kit, HeatedRollers.class);
         }
     }
 

@@ -5,6 +5,7 @@ import glanzen.app.web.Json;
 import glanzen.app.web.NotFound;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
+import glanzen.kit.HeatedRollers;
 import glanzen.kit.Kit;
 import glanzen.kit.Leftover;
 import glanzen.kit.Plate;
@@ -54,7 +55,8 @@ public class KitService {
                 kept(all, Plate.class),
                 kept(all, Stock.class),
                 kept(all, Film.class),
-                kept(all, Leftover.class));
+                kept(all, Leftover.class),
+                kept(all, HeatedRollers.class));
     }
 
     /** Everything, as the core knows it; retired things too, since old set-ups may name them. */
@@ -63,10 +65,16 @@ public class KitService {
         return kit(view(), k -> true);
     }
 
+    /** Everything in use. */
+    @Transactional(readOnly = true)
+    public Kit inUse() {
+        return kit(view(), k -> !k.retired());
+    }
+
     /** Boards in use. */
     @Transactional(readOnly = true)
     public List<Board> boards() {
-        return kit(view(), k -> !k.retired()).boards();
+        return inUse().boards();
     }
 
     /** Leftovers in use. */
@@ -132,6 +140,7 @@ public class KitService {
         view.stocks().forEach(k -> restore(Stock.class, k, k.item().id()));
         view.films().forEach(k -> restore(Film.class, k, k.item().id()));
         view.leftovers().forEach(k -> restore(Leftover.class, k, k.item().id()));
+        view.rollers().forEach(k -> restore(HeatedRollers.class, k, k.item().id()));
     }
 
     private <T extends Record> void restore(Class<T> type, Kept<T> kept, String id) {
@@ -149,7 +158,8 @@ public class KitService {
                 items(v.boards(), fits),
                 items(v.plates(), fits),
                 items(v.stocks(), fits),
-                items(v.films(), fits));
+                items(v.films(), fits),
+                items(v.rollers(), fits));
     }
 
     private static <T> List<T> items(List<Kept<T>> kept, Predicate<Kept<?>> fits) {

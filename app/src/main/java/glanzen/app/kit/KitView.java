@@ -2,6 +2,7 @@ package glanzen.app.kit;
 
 import glanzen.kit.Board;
 import glanzen.kit.Film;
+import glanzen.kit.HeatedRollers;
 import glanzen.kit.Leftover;
 import glanzen.kit.Plate;
 import glanzen.kit.Platform;
@@ -17,10 +18,12 @@ public record KitView(
         List<Kept<Plate>> plates,
         List<Kept<Stock>> stocks,
         List<Kept<Film>> films,
-        List<Kept<Leftover>> leftovers) {
+        List<Kept<Leftover>> leftovers,
+        List<Kept<HeatedRollers>> rollers) {
 
     public KitView {
-        // A workshop written before there were leftovers has none.
+        // A workshop written before there were leftovers, or such machines, has none.
         leftovers = leftovers == null ? List.of() : leftovers;
+        rollers = rollers == null ? List.of() : rollers;
     }
 }

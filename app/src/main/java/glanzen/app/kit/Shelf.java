@@ -2,6 +2,7 @@ package glanzen.app.kit;
 
 import glanzen.kit.Board;
 import glanzen.kit.Film;
+import glanzen.kit.HeatedRollers;
 import glanzen.kit.Leftover;
 import glanzen.kit.Plate;
 import glanzen.kit.Platform;
@@ -16,7 +17,8 @@ enum Shelf {
     PLATES(Plate.class, "plate"),
     STOCKS(Stock.class, "stock"),
     FILMS(Film.class, "film"),
-    LEFTOVERS(Leftover.class, "leftover");
+    LEFTOVERS(Leftover.class, "leftover"),
+    ROLLERS(HeatedRollers.class, "machine");
 
     private final Class<? extends Record> type;
     private final String word;

@@ -9,9 +9,9 @@ import glanzen.kit.Plate;
 import glanzen.kit.Stock;
 import glanzen.layout.CutList;
 import glanzen.layout.FoilFrom;
-import glanzen.layout.Layout;
 import glanzen.layout.Placed;
 import glanzen.layout.SheetYield;
+import glanzen.route.Mechanism;
 import glanzen.route.SetUp;
 import java.util.List;
 import org.springframework.stereotype.Service;
@@ -43,10 +43,10 @@ public class Usage {
                 .forEach(id -> kit.update(Board.class, id, Board::pressed));
         if (setUp.layout().laid()) {
             setUp.layout().plates().forEach(p -> foil(setUp.film(), p, pullId, keepFoil));
-        } else {
-            spend(setUp.film().id(), pieceCm2(setUp.plate()));
+        } else if (setUp.route().film().isPresent()) {
+            piece(setUp.film(), setUp.plate(), pullId, keepFoil);
         }
-        stock(setUp.stock().id(), setUp.layout());
+        stock(setUp);
     }
 
     private void foil(Film film, Placed placed, String pullId, boolean keepFoil) {
@@ -56,13 +56,18 @@ public class Usage {
             kit.update(Leftover.class, from.leftoverId(), l -> l.using(spent));
             return;
         }
-        spend(film.id(), pieceCm2(placed.plate()));
-        double width = placed.plate().widthMm() + 2 * CutList.FOIL_MARGIN_MM;
-        double height = placed.plate().heightMm() + 2 * CutList.FOIL_MARGIN_MM;
-        boolean solid = placed.plate().kind() == Plate.Kind.SOLID_PLATE;
+        piece(film, placed.plate(), pullId, keepFoil);
+    }
+
+    /** A piece cut for a design; what the design did not take is a leftover, the negative of it. */
+    private void piece(Film film, Plate plate, String pullId, boolean keepFoil) {
+        spend(film.id(), pieceCm2(plate));
+        double width = plate.widthMm() + 2 * CutList.FOIL_MARGIN_MM;
+        double height = plate.heightMm() + 2 * CutList.FOIL_MARGIN_MM;
+        boolean solid = plate.kind() == Plate.Kind.SOLID_PLATE;
         if (keepFoil && !solid && width * height / 100 >= WORTH_KEEPING_CM2) {
-            Spent spent = spent(placed.plate(), width / 2, height / 2, 0, pullId);
-            String name = film.name() + ", " + placed.plate().name() + " taken";
+            Spent spent = spent(plate, width / 2, height / 2, 0, pullId);
+            String name = film.name() + ", " + plate.name() + " taken";
             kit.add(Leftover.class, new Leftover("", name, film.id(), width, height, "", List.of(spent)));
         }
     }
@@ -79,11 +84,15 @@ public class Usage {
         kit.update(Film.class, filmId, f -> f.spending(cm2));
     }
 
-    private void stock(String stockId, Layout layout) {
+    private void stock(SetUp setUp) {
+        // What is cut or embossed was foiled or trimmed from the sheet before, and was counted then.
+        if (setUp.route().mechanism() != Mechanism.TRANSFER) {
+            return;
+        }
         kit.update(
                 Stock.class,
-                stockId,
-                s -> s.leaving(Math.round((s.left() - 1.0 / SheetYield.of(s, layout)) * 1000) / 1000.0));
+                setUp.stock().id(),
+                s -> s.leaving(Math.round((s.left() - 1.0 / SheetYield.of(s, setUp.layout())) * 1000) / 1000.0));
     }
 
     /** Turns a board over. */

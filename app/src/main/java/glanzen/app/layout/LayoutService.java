@@ -65,6 +65,10 @@ class LayoutService {
 
     private static SetUp laidOut(Draft draft, Kit things) {
         SetUp setUp = Drafts.setUp(draft, things);
+        if (!setUp.route().heated() || setUp.platform() == null) {
+            throw new BadInput(
+                    "route", "has nothing to lay out on a platform", "a route that is done on a heated platform");
+        }
         if (setUp.layout().laid()) {
             return setUp;
         }
@@ -75,7 +79,7 @@ class LayoutService {
                 .first(Stock.class)
                 .orElseThrow(() -> new BadInput("layers", "have no stock", "stock to lay it out on"));
         Method method = setUp.route().taped() ? Method.TAPED : Method.LOOSE;
-        return setUp.withLayout(FirstLayout.of(plate, stock, setUp.platform(), setUp.press(), method));
+        return setUp.withLayout(FirstLayout.of(plate, stock, setUp.onPlatform(), setUp.press(), method));
     }
 
     /** Does the steps and works out what comes of them. */
@@ -199,9 +203,9 @@ class LayoutService {
         Stock.Kind stock = setUp.stock().kind();
         double half = setUp.press().throatMm() / 2;
         Ground ground = new Ground(
-                setUp.platform().name(),
-                setUp.platform().widthMm(),
-                setUp.platform().heightMm(),
+                setUp.onPlatform().name(),
+                setUp.onPlatform().widthMm(),
+                setUp.onPlatform().heightMm(),
                 setUp.press().throatMm(),
                 setUp.press().crown() < GIVING_CROWN ? 0 : LayoutRules.WEAK_SHARE * half);
         return new LayoutView(
@@ -210,8 +214,8 @@ class LayoutService {
                 ground,
                 a.plates().stream().map(l -> plateView(l, layout, stock)).toList(),
                 a.cuts().stream().map(l -> plateView(l, layout, stock)).toList(),
-                Measures.of(a, setUp.platform()),
-                LayoutRules.check(a, setUp.platform(), setUp.press(), stock).stream()
+                Measures.of(a, setUp.onPlatform()),
+                LayoutRules.check(a, setUp.onPlatform(), setUp.press(), stock).stream()
                         .map(LayoutService::view)
                         .toList(),
                 guides,

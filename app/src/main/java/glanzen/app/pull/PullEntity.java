@@ -80,10 +80,11 @@ class PullEntity {
     /** Takes a set-up in for good. */
     void freeze(SetUp setUp, String written) {
         snapshot = written;
-        pressId = setUp.press().id();
-        platformId = setUp.platform().id();
+        pressId = setUp.machine().id();
+        platformId = setUp.platformId();
         plateId = setUp.plate().id();
         stockId = setUp.stock().id();
-        filmId = setUp.film().id();
+        // Where nothing is transferred, the stock stands for what the need is learned of.
+        filmId = setUp.needKey();
     }
 }

@@ -14,8 +14,9 @@ import glanzen.app.web.Pictures;
 import glanzen.forecast.Forecast;
 import glanzen.forecast.Forecaster;
 import glanzen.forecast.Likeness;
+import glanzen.forecast.Picture;
 import glanzen.forecast.PullModel;
-import glanzen.forecast.PullPicture;
+import glanzen.kit.Film;
 import glanzen.learning.Fault;
 import glanzen.learning.Seen;
 import glanzen.learning.Seen.Outcome;
@@ -43,7 +44,6 @@ import org.springframework.transaction.annotation.Transactional;
 public class PullService {
 
     private static final int MOST_PER_PAGE = 200;
-    /** A piece of foil is cut this much larger than its plate. */
     private final PullRepository pulls;
 
     private final PictureRepository pictures;
@@ -95,11 +95,10 @@ public class PullService {
         SetUp setUp =
                 entry.runId() != null ? ofRun(entry.runId()) : answers.setUp(Objects.requireNonNull(entry.draft()));
         if (!Rules.computable(setUp)) {
-            throw new BadInput(
-                    "draft.layers", "are not a stack that was pulled", "plate, foil and stock, in that order");
+            throw new BadInput("draft.layers", "are not a stack that was pulled", "a stack as its route asks for it");
         }
-        Forecast expected = forecaster.forecast(
-                setUp, rigs.crowd(setUp.press().id(), setUp.platform().id()));
+        Forecast expected =
+                forecaster.forecast(setUp, rigs.crowd(setUp.machine().id(), setUp.platformId()));
         PullEntity pull = new PullEntity();
         pull.id = "pull-" + UUID.randomUUID().toString().substring(0, 8);
         pull.number = pulls.findFirstByOrderByNumberDesc().map(p -> p.number).orElse(0) + 1;
@@ -114,8 +113,7 @@ public class PullService {
         if (entry.telling()) {
             rigs.learn(setUp, entry.seen());
         }
-        Forecast after = forecaster.forecast(
-                setUp, rigs.crowd(setUp.press().id(), setUp.platform().id()));
+        Forecast after = forecaster.forecast(setUp, rigs.crowd(setUp.machine().id(), setUp.platformId()));
         pull.position = answers.position(setUp, after);
         pulls.saveAndFlush(pull);
         usage.count(setUp, pull.id, !Boolean.FALSE.equals(entry.keepFoil()));
@@ -223,9 +221,8 @@ public class PullService {
         double coverage = pull.coverage != null ? pull.coverage : (seen.coverageLow() + seen.coverageHigh()) / 2;
         double spill =
                 pull.spillMm != null ? pull.spillMm : pull.outcome == Outcome.OVER ? seen.spillLowMm() + 0.08 : 0;
-        return Pictures.png(
-                new PullPicture(setUp, model, Likeness.of(model, setUp.film().id(), coverage, spill), pull.number)
-                        .draw(width, height));
+        return Pictures.png(Picture.of(setUp, model, Likeness.of(model, setUp.needKey(), coverage, spill), pull.number)
+                .draw(width, height));
     }
 
     private PullEntity find(String id) {
@@ -243,10 +240,11 @@ public class PullService {
                 p.number,
                 p.loggedAt,
                 p.title,
+                snapshot.draft().route(),
                 snapshot.kit().plates().get(0).name(),
                 snapshot.kit().stocks().get(0).name(),
-                snapshot.kit().films().get(0).name(),
-                snapshot.kit().presses().get(0).name(),
+                snapshot.kit().films().stream().map(Film::name).findFirst().orElse(""),
+                snapshot.kit().machines().get(0).name(),
                 p.outcome,
                 p.amount,
                 p.coverage,

@@ -3,6 +3,7 @@ package glanzen.app.pull;
 import glanzen.learning.Fault;
 import glanzen.learning.Seen.Amount;
 import glanzen.learning.Seen.Outcome;
+import glanzen.route.Route;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -12,7 +13,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param number its number in the logbook, from 1
  * @param title what was pulled
- * @param plate plate, stock, film and press by name, as they were
+ * @param route how it was done
+ * @param plate tool, stock, film and machine by name, as they were; no film where none was taken
  * @param coverage share covered, if read off
  * @param spillMm spill, if read off
  * @param expectedClean chance of clean that was forecast before it was pulled
@@ -24,6 +26,7 @@ public record PullView(
         int number,
         Instant loggedAt,
         String title,
+        Route route,
         String plate,
         String stock,
         String film,

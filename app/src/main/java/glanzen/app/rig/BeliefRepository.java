@@ -1,5 +1,9 @@
 package glanzen.app.rig;
 
+import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 
-interface BeliefRepository extends JpaRepository<BeliefEntity, String> {}
+interface BeliefRepository extends JpaRepository<BeliefEntity, String> {
+
+    Optional<BeliefEntity> findFirstByPressIdOrderByPullsDesc(String pressId);
+}

@@ -78,12 +78,13 @@ class PressMeasuring {
                         crown,
                         press.slowMmPerS(),
                         press.steadyMmPerS(),
-                        press.briskMmPerS()),
+                        press.briskMmPerS(),
+                        press.opticalSensor()),
                 version);
-        kit.kit()
-                .platforms()
-                .forEach(p -> rigs.measured(
-                        pressId, p.id(), measured.openingMm() - press.openingMm(), measured.openingSdMm()));
+        double error = measured.openingMm() - press.openingMm();
+        // Cold first: until it has a belief of its own, it borrows that of the press with a platform.
+        rigs.measured(pressId, "", error, measured.openingSdMm());
+        kit.kit().platforms().forEach(p -> rigs.measured(pressId, p.id(), error, measured.openingSdMm()));
         return measured;
     }
 

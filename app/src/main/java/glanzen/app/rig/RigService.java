@@ -4,15 +4,19 @@ import glanzen.app.kit.KitService;
 import glanzen.app.web.Json;
 import glanzen.forecast.Crowd;
 import glanzen.forecast.Forecaster;
+import glanzen.kit.Kit;
+import glanzen.kit.Machine;
 import glanzen.kit.Platform;
-import glanzen.kit.Press;
 import glanzen.learning.Learner;
 import glanzen.learning.RigReport;
 import glanzen.learning.Seen;
 import glanzen.route.SetUp;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -43,7 +47,12 @@ public class RigService {
     /** What is known of a rig. */
     @Transactional(readOnly = true)
     public Crowd crowd(String pressId, String platformId) {
-        return beliefs.findById(key(pressId, platformId)).map(this::crowd).orElse(fresh);
+        Optional<BeliefEntity> belief = beliefs.findById(key(pressId, platformId));
+        if (belief.isEmpty() && platformId.isEmpty()) {
+            // A press pressed cold has the opening it has with a platform.
+            belief = beliefs.findFirstByPressIdOrderByPullsDesc(pressId);
+        }
+        return belief.map(this::crowd).orElse(fresh);
     }
 
     /** How many pulls it was learned from. */
@@ -54,17 +63,27 @@ public class RigService {
 
     /** What is worth saying of it. */
     @Transactional(readOnly = true)
-    public List<RigReport.Remark> remarks(Press press, Platform platform) {
+    public List<RigReport.Remark> remarks(SetUp setUp) {
+        return remarks(setUp.machine(), setUp.platform());
+    }
+
+    /** What is worth saying of a machine, with a platform if it has one. */
+    @Transactional(readOnly = true)
+    public List<RigReport.Remark> remarks(Machine machine, @Nullable Platform platform) {
+        Kit things = kit.kit();
         return RigReport.of(
-                crowd(press.id(), platform.id()), press, platform, kit.kit().films());
+                crowd(machine.id(), platform == null ? "" : platform.id()),
+                machine,
+                platform,
+                Stream.concat(things.films().stream(), things.stocks().stream()).toList());
     }
 
     /** Learns from a pull. */
     public void learn(SetUp setUp, Seen seen) {
-        BeliefEntity belief = belief(setUp.press().id(), setUp.platform().id());
-        Crowd before = crowd(setUp.press().id(), setUp.platform().id());
+        BeliefEntity belief = belief(setUp.machine().id(), setUp.platformId());
+        Crowd before = crowd(setUp.machine().id(), setUp.platformId());
         belief.pulls++;
-        keep(belief, Learner.learn(before, forecaster.model(setUp), setUp.film().id(), seen, belief.pulls));
+        keep(belief, Learner.learn(before, forecaster.model(setUp), setUp.needKey(), seen, belief.pulls));
     }
 
     /** Learns from a measured opening. */

@@ -7,6 +7,7 @@ import glanzen.app.run.RunView.Reminder.Kind;
 import glanzen.route.Step;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** What a person with busy hands forgets. */
 final class Reminders {
@@ -18,19 +19,14 @@ final class Reminders {
     private Reminders() {}
 
     static List<Reminder> of(
-            Step step, double elapsed, PlatformDevice.PlatformReading platform, PressDevice.PressReading press) {
+            Step step,
+            double elapsed,
+            PlatformDevice.@Nullable PlatformReading heater,
+            PressDevice.PressReading press) {
         List<Reminder> reminders = new ArrayList<>();
         Step.Kind kind = step.kind();
-        if (platform.switchedItselfOff() && kind != Step.Kind.PREPARE && kind.ordinal() < Step.Kind.REDOCK.ordinal()) {
-            reminders.add(new Reminder(
-                    Kind.SWITCHED_OFF,
-                    "The platform has switched itself off. Switch it off and on again, and wait for its ready light."));
-        }
-        if (kind == Step.Kind.PLACE && elapsed > SOAK_FORGOTTEN) {
-            reminders.add(new Reminder(Kind.START_SOAK, "Is the plate on? The soak timer has not been started."));
-        }
-        if (kind.ordinal() >= Step.Kind.REDOCK.ordinal() && !platform.docked() && elapsed > REDOCK_FORGOTTEN) {
-            reminders.add(new Reminder(Kind.REDOCK, "The platform is still out: put it back in its dock."));
+        if (heater != null) {
+            heated(kind, elapsed, heater, reminders);
         }
         if (press.state() == PressDevice.State.STALLED) {
             reminders.add(new Reminder(
@@ -42,5 +38,20 @@ final class Reminders {
             reminders.add(new Reminder(Kind.OVERDUE, "Over time: every second adds heat. Go on."));
         }
         return reminders;
+    }
+
+    private static void heated(
+            Step.Kind kind, double elapsed, PlatformDevice.PlatformReading heater, List<Reminder> reminders) {
+        if (heater.switchedItselfOff() && kind != Step.Kind.PREPARE && kind.ordinal() < Step.Kind.REDOCK.ordinal()) {
+            reminders.add(new Reminder(
+                    Kind.SWITCHED_OFF,
+                    "The platform has switched itself off. Switch it off and on again, and wait for its ready light."));
+        }
+        if (kind == Step.Kind.PLACE && elapsed > SOAK_FORGOTTEN) {
+            reminders.add(new Reminder(Kind.START_SOAK, "Is the plate on? The soak timer has not been started."));
+        }
+        if (kind.ordinal() >= Step.Kind.REDOCK.ordinal() && !heater.docked() && elapsed > REDOCK_FORGOTTEN) {
+            reminders.add(new Reminder(Kind.REDOCK, "The platform is still out: put it back in its dock."));
+        }
     }
 }

@@ -15,6 +15,8 @@ import glanzen.app.web.Conflict;
 import glanzen.app.web.Json;
 import glanzen.app.web.NotFound;
 import glanzen.forecast.Pull;
+import glanzen.kit.HeatedRollers;
+import glanzen.kit.Press;
 import glanzen.measure.BadInput;
 import glanzen.route.Finding;
 import glanzen.route.Finding.Severity;
@@ -91,7 +93,7 @@ public class RunService {
         run.stepStartedAt = clock.now();
         run.createdAt = clock.now();
         runs.saveAndFlush(run);
-        devices.press(setUp.press()).clear();
+        devices.press(setUp.machine()).clear();
         return view(run);
     }
 
@@ -138,13 +140,13 @@ public class RunService {
             }
             case BACK -> enter(run, Math.max(0, run.step - 1), steps, setUp);
             case REVERSE_OUT -> {
-                devices.press(setUp.press()).clear();
-                devices.platform(setUp.platform()).dock(true);
+                devices.press(setUp.machine()).clear();
+                devices.heater(setUp).ifPresent(h -> h.dock(true));
                 enter(run, firstOf(steps, Step.Kind.LAY), steps, setUp);
             }
             case RELIGHT -> enter(run, firstOf(steps, Step.Kind.HEAT_UP), steps, setUp);
             case LEAVE -> {
-                devices.platform(setUp.platform()).dock(true);
+                devices.heater(setUp).ifPresent(h -> h.dock(true));
                 run.status = Status.LEFT;
             }
         }
@@ -184,10 +186,13 @@ public class RunService {
         // Sped-up time is for trying things out; a click late there would be minutes of heat.
         if (kind == Step.Kind.SOAK && clock.speed() == 1) {
             run.soakedSeconds = (double) Math.round(elapsed(run));
+        } else if (kind == Step.Kind.HEAT_UP && setUp.machine() instanceof HeatedRollers rollers) {
+            double celsius = devices.heater(setUp).orElseThrow().read().celsius();
+            run.soakedSeconds = (double) Math.round(rollers.onSeconds(setUp.level(), celsius, setUp.roomC()));
         } else if (kind == Step.Kind.REDOCK) {
-            devices.platform(setUp.platform()).dock(true);
+            devices.heater(setUp).ifPresent(h -> h.dock(true));
         } else if (kind == Step.Kind.PASS) {
-            PressDevice press = devices.press(setUp.press());
+            PressDevice press = devices.press(setUp.machine());
             if (press.read().state() == PressDevice.State.STALLED) {
                 throw new Conflict("The press refuses the stack. Reverse it out first.");
             }
@@ -200,14 +205,16 @@ public class RunService {
             run.step = step;
             run.stepStartedAt = clock.now();
         }
-        PlatformDevice platform = devices.platform(setUp.platform());
         switch (steps.get(step).kind()) {
-            case HEAT_UP -> platform.switchOn(setUp.setPointC());
-            case HOLD -> platform.dock(false);
+            case HEAT_UP ->
+                devices.heater(setUp)
+                        .ifPresent(h ->
+                                h.switchOn(setUp.levels().get(setUp.level()).celsius()));
+            case HOLD -> devices.heater(setUp).ifPresent(h -> h.dock(false));
             case PASS -> {
-                boolean refuses = simulated.pull(setUp, run.id.hashCode()).forceN()
-                        > setUp.press().maxForceN();
-                devices.press(setUp.press()).feed(steps.get(step).seconds(), refuses);
+                boolean refuses = setUp.machine() instanceof Press press
+                        && simulated.pull(setUp, run.id.hashCode()).forceN() > press.maxForceN();
+                devices.press(setUp.machine()).feed(steps.get(step).seconds(), refuses);
             }
             default -> {}
         }
@@ -251,9 +258,9 @@ public class RunService {
         SetUp setUp = snapshot.setUp();
         List<Step> steps = RunSheet.steps(setUp);
         double elapsed = elapsed(run);
-        PlatformDevice.PlatformReading platform =
-                devices.platform(setUp.platform()).read();
-        PressDevice.PressReading press = devices.press(setUp.press()).read();
+        PlatformDevice.PlatformReading heater =
+                devices.heater(setUp).map(PlatformDevice::read).orElse(null);
+        PressDevice.PressReading press = devices.press(setUp.machine()).read();
         List<ListLine> preflight = new ArrayList<>();
         for (String line : RunSheet.preflight(setUp)) {
             preflight.add(new ListLine(line, ticked(run).contains(preflight.size())));
@@ -268,9 +275,9 @@ public class RunService {
                 run.step,
                 elapsed,
                 clock.speed(),
-                platform,
+                heater,
                 press,
-                Reminders.of(steps.get(run.step), elapsed, platform, press),
+                Reminders.of(steps.get(run.step), elapsed, heater, press),
                 snapshot.draft());
     }
 }

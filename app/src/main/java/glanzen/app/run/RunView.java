@@ -5,6 +5,7 @@ import glanzen.app.device.PressDevice;
 import glanzen.app.setup.Draft;
 import glanzen.route.Step;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A run as it is now. Every event carries all of it, so that a page that missed one has missed nothing.
@@ -18,7 +19,7 @@ import java.util.List;
  * @param step which one is on
  * @param elapsedSeconds since it came on, bench time
  * @param speed bench seconds in one second
- * @param platform the platform's lights
+ * @param platform lights of what heats; absent where nothing does
  * @param press what the press is doing
  * @param reminders what is being forgotten
  * @param draft the set-up being pulled
@@ -33,7 +34,7 @@ public record RunView(
         int step,
         double elapsedSeconds,
         double speed,
-        PlatformDevice.PlatformReading platform,
+        PlatformDevice.@Nullable PlatformReading platform,
         PressDevice.PressReading press,
         List<Reminder> reminders,
         Draft draft) {

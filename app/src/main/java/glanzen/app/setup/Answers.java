@@ -22,9 +22,11 @@ import glanzen.artwork.ArtworkShelf;
 import glanzen.forecast.Crowd;
 import glanzen.forecast.Forecast;
 import glanzen.forecast.Forecaster;
-import glanzen.forecast.PullPicture;
+import glanzen.forecast.Picture;
 import glanzen.forecast.Rig;
 import glanzen.heat.HeatTrace;
+import glanzen.kit.Kit;
+import glanzen.kit.Press;
 import glanzen.measure.BadInput;
 import glanzen.route.Finding;
 import glanzen.route.Finding.Mend;
@@ -70,7 +72,8 @@ public class Answers {
 
     /** What the core may draw on. */
     public Workshop workshop() {
-        return new Workshop(kit.boards(), artworks);
+        Kit things = kit.inUse();
+        return new Workshop(things.boards(), artworks, things.machines());
     }
 
     Answer answer(Draft draft) {
@@ -80,16 +83,14 @@ public class Answers {
         Crowd crowd = crowd(setUp);
         return new Answer(
                 setUp.stack().thicknessMm(),
-                setUp.press().openingMm(),
+                setUp.machine() instanceof Press press ? press.openingMm() : 0,
                 setUp.overfillMm(),
                 computable ? setUp.totalSeconds() : 0,
                 Rules.pullable(findings),
                 findings.stream().map(Answers::view).toList(),
                 computable ? cautions(setUp) : List.of(),
                 computable ? expected(setUp, forecaster.forecast(setUp, crowd)) : null,
-                new RigView(
-                        rigs.pulls(setUp.press().id(), setUp.platform().id()),
-                        rigs.remarks(setUp.press(), setUp.platform())));
+                new RigView(rigs.pulls(setUp.machine().id(), setUp.platformId()), rigs.remarks(setUp)));
     }
 
     AdviceView advise(Draft draft, ErrorBias bias) {
@@ -113,7 +114,7 @@ public class Answers {
     /** Where practice differs on a draft. */
     List<SchoolView> schools(Draft draft) {
         SetUp setUp = computable(draft);
-        return Schools.of(setUp, forecaster, crowd(setUp)).stream()
+        return Schools.of(setUp, forecaster, crowd(setUp), workshop()).stream()
                 .map(s -> new SchoolView(
                         s.key(),
                         s.question(),
@@ -134,8 +135,8 @@ public class Answers {
 
     BufferedImage picture(Draft draft, int width, int height) {
         SetUp setUp = computable(draft);
-        Rig middle = crowd(setUp).knowing(setUp.film().id()).middle(setUp.film().id());
-        return new PullPicture(setUp, forecaster.model(setUp), middle, STOCK_TEXTURE).draw(width, height);
+        Rig middle = crowd(setUp).knowing(setUp.needKey()).middle(setUp.needKey());
+        return Picture.of(setUp, forecaster.model(setUp), middle, STOCK_TEXTURE).draw(width, height);
     }
 
     /** Where a pull of a set-up lies on the scale. */
@@ -160,7 +161,7 @@ public class Answers {
 
     /** What is known of the rig of a set-up. */
     public Crowd crowd(SetUp setUp) {
-        return rigs.crowd(setUp.press().id(), setUp.platform().id());
+        return rigs.crowd(setUp.machine().id(), setUp.platformId());
     }
 
     private static List<String> cautions(SetUp setUp) {
@@ -187,7 +188,7 @@ public class Answers {
     public Expected expected(SetUp setUp, Forecast f) {
         Scale scale = scale(f.window());
         List<Tick> ticks =
-                past.ticks(setUp.plate().id(), setUp.film().id(), setUp.stock().id());
+                past.ticks(setUp.plate().id(), setUp.needKey(), setUp.stock().id());
         WindowView window = new WindowView(
                 scale.position(f.dose().low()),
                 scale.position(f.dose().middle()),

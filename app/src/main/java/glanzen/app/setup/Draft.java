@@ -1,6 +1,7 @@
 package glanzen.app.setup;
 
 import glanzen.kit.Pace;
+import glanzen.route.Gel;
 import glanzen.route.Heating;
 import glanzen.route.Medium;
 import glanzen.route.Peel;
@@ -13,25 +14,29 @@ import org.jspecify.annotations.Nullable;
  * A set-up as it travels and is saved: the core's {@link glanzen.route.SetUp} with things named by key.
  *
  * @param route how it is done
- * @param pressId what presses
- * @param platformId what heats
- * @param level heat level, from 0
+ * @param pressId what presses: a press, or a machine with heated rollers
+ * @param platformId what heats; absent where the route needs no platform
+ * @param designId the stencil, stamp or print that laid the design; absent where a tool lies in the stack
+ * @param level heat level or setting, from 0
  * @param layers bottom to top
  * @param heating what lies on the platform during the soak
  * @param soakSeconds s
  * @param holdSeconds s
  * @param pace how fast it is fed
- * @param passes trips through the press
+ * @param passes trips through the machine
+ * @param turned whether it is turned a quarter before every further pass; no if nothing is said
  * @param peel how the film comes off
  * @param medium ink or paint under the foil
  * @param filmPeeled protective film off the foil side
+ * @param gel the gel under the film; absent where there is none
  * @param roomC °C
  * @param layout where things lie; absent where nothing is laid out
  */
 public record Draft(
         Route route,
         String pressId,
-        String platformId,
+        @Nullable String platformId,
+        @Nullable String designId,
         int level,
         List<DraftLayer> layers,
         Heating heating,
@@ -39,9 +44,11 @@ public record Draft(
         double holdSeconds,
         Pace pace,
         int passes,
+        @Nullable Boolean turned,
         Peel peel,
         Medium medium,
         boolean filmPeeled,
+        @Nullable Gel gel,
         double roomC,
         @Nullable LayoutDraft layout) {
 

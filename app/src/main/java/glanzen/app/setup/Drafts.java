@@ -6,7 +6,9 @@ import glanzen.app.setup.LayoutDraft.PatchDraft;
 import glanzen.app.setup.LayoutDraft.PlacedDraft;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
+import glanzen.kit.HeatedRollers;
 import glanzen.kit.Kit;
+import glanzen.kit.Machine;
 import glanzen.kit.Plate;
 import glanzen.kit.Platform;
 import glanzen.kit.Press;
@@ -38,13 +40,15 @@ public final class Drafts {
      */
     public static SetUp setUp(Draft draft, Kit kit) {
         new Checks()
-                .present("pressId", draft.pressId(), "a press of your kit")
-                .present("platformId", draft.platformId(), "a platform of your kit")
+                .present("pressId", draft.pressId(), "a press or machine of your kit")
                 .present("layers", draft.layers(), "the layers, bottom to top")
                 .present("peel", draft.peel(), "where and how long it cools")
                 .done();
-        Press press = find("pressId", draft.pressId(), kit.presses(), Press::id);
-        Platform platform = find("platformId", draft.platformId(), kit.platforms(), Platform::id);
+        Machine machine = find("pressId", draft.pressId(), kit.machines(), Machine::id);
+        Platform platform = draft.platformId() == null
+                ? null
+                : find("platformId", draft.platformId(), kit.platforms(), Platform::id);
+        Plate design = draft.designId() == null ? null : find("designId", draft.designId(), kit.plates(), Plate::id);
         List<Layer> layers = new ArrayList<>();
         for (int i = 0; i < draft.layers().size(); i++) {
             DraftLayer layer = draft.layers().get(i);
@@ -64,8 +68,9 @@ public final class Drafts {
         }
         SetUp bare = new SetUp(
                 draft.route(),
-                press,
+                machine,
                 platform,
+                design,
                 draft.level(),
                 new Stack(layers),
                 draft.heating(),
@@ -73,9 +78,11 @@ public final class Drafts {
                 draft.holdSeconds(),
                 draft.pace(),
                 draft.passes(),
+                Boolean.TRUE.equals(draft.turned()),
                 draft.peel(),
                 draft.medium(),
                 draft.filmPeeled(),
+                draft.gel(),
                 draft.roomC(),
                 Layout.NONE);
         LayoutDraft layout = draft.layout();
@@ -147,8 +154,9 @@ public final class Drafts {
                 .toList();
         return new Draft(
                 s.route(),
-                s.press().id(),
-                s.platform().id(),
+                s.machine().id(),
+                s.platform() == null ? null : s.platform().id(),
+                s.design() == null ? null : s.design().id(),
                 s.level(),
                 layers,
                 s.heating(),
@@ -156,9 +164,11 @@ public final class Drafts {
                 s.holdSeconds(),
                 s.pace(),
                 s.passes(),
+                s.turned(),
                 s.peel(),
                 s.medium(),
                 s.filmPeeled(),
+                s.gel(),
                 s.roomC(),
                 draft(s.layout()));
     }
@@ -179,14 +189,17 @@ public final class Drafts {
     /** The things a set-up is made of, so that it can be read again whatever becomes of the kit. */
     public static Kit excerpt(SetUp s) {
         return new Kit(
-                List.of(s.press()),
-                Stream.concat(Stream.of(s.platform()), s.stack().all(Platform.class).stream())
-                        .distinct()
-                        .toList(),
+                s.machine() instanceof Press press ? List.of(press) : List.of(),
+                both(distinct(s, Platform.class), Stream.ofNullable(s.platform())),
                 both(distinct(s, Board.class), s.layout().patches().stream().map(MakeReadyPatch::board)),
-                both(distinct(s, Plate.class), s.layout().all().stream().map(Placed::plate)),
+                both(
+                        distinct(s, Plate.class),
+                        Stream.concat(
+                                Stream.ofNullable(s.design()),
+                                s.layout().all().stream().map(Placed::plate))),
                 distinct(s, Stock.class),
-                distinct(s, Film.class));
+                distinct(s, Film.class),
+                s.machine() instanceof HeatedRollers rollers ? List.of(rollers) : List.of());
     }
 
     private static <T> List<T> both(List<T> some, Stream<T> more) {

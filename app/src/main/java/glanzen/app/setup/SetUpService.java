@@ -11,8 +11,8 @@ import glanzen.kit.Kit;
 import glanzen.measure.BadInput;
 import glanzen.measure.Checks;
 import glanzen.route.Route;
-import glanzen.route.SetUp;
 import glanzen.route.StartingStack;
+import glanzen.route.StartingStack.Pick;
 import glanzen.stack.Facing;
 import java.time.Clock;
 import java.util.HashSet;
@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -42,14 +43,21 @@ public class SetUpService {
         this.clock = clock;
     }
 
-    /** What a person picks to begin with. */
+    /**
+     * What a person picks to begin with.
+     *
+     * @param pressId a press, or a machine with heated rollers
+     * @param platformId a platform, for routes that are done on one
+     * @param plateId the tool, or what laid the design
+     * @param filmId foil or flock, for routes that take one
+     */
     public record Choice(
             String name,
             Route route,
             String pressId,
-            String platformId,
+            @Nullable String platformId,
             String plateId,
-            String filmId,
+            @Nullable String filmId,
             String stockId) {}
 
     /** All of them, last touched first. */
@@ -68,23 +76,22 @@ public class SetUpService {
         new Checks()
                 .name("name", choice.name)
                 .present("route", choice.route, "a route")
-                .present("pressId", choice.pressId, "a press")
-                .present("platformId", choice.platformId, "a platform")
-                .present("plateId", choice.plateId, "a plate")
-                .present("filmId", choice.filmId, "a foil")
+                .present("pressId", choice.pressId, "a press or a machine")
+                .present("plateId", choice.plateId, "a tool or a design")
                 .present("stockId", choice.stockId, "a stock")
                 .done();
         Kit all = kit.kit();
-        SetUp setUp = StartingStack.of(
+        Pick pick = new Pick(
                 choice.route,
-                pick("pressId", all.presses(), p -> p.id().equals(choice.pressId)),
-                pick("platformId", all.platforms(), p -> p.id().equals(choice.platformId)),
+                pick("pressId", all.machines(), p -> p.id().equals(choice.pressId)),
+                choice.platformId == null
+                        ? null
+                        : pick("platformId", all.platforms(), p -> p.id().equals(choice.platformId)),
                 pick("plateId", all.plates(), p -> p.id().equals(choice.plateId)),
-                pick("filmId", all.films(), p -> p.id().equals(choice.filmId)),
+                choice.filmId == null ? null : pick("filmId", all.films(), p -> p.id().equals(choice.filmId)),
                 pick("stockId", all.stocks(), p -> p.id().equals(choice.stockId)),
-                kit.boards(),
                 preferences.get().roomC());
-        return keep(choice.name, Drafts.draft(setUp), false);
+        return keep(choice.name, Drafts.draft(StartingStack.of(pick, kit.boards())), false);
     }
 
     private static <T> T pick(String field, List<T> shelf, Predicate<T> fits) {
@@ -146,6 +153,9 @@ public class SetUpService {
 
     private static Set<DraftLayer> madeOf(Draft draft) {
         Set<DraftLayer> made = new HashSet<>();
+        if (draft.designId() != null) {
+            made.add(new DraftLayer(LayerKind.PLATE, draft.designId(), Facing.UP));
+        }
         for (DraftLayer layer : draft.layers()) {
             if (layer.kind() != LayerKind.BOARD && layer.kind() != LayerKind.PLATFORM) {
                 made.add(new DraftLayer(layer.kind(), layer.id(), Facing.UP));

@@ -18,7 +18,7 @@ class KitApiTest {
 
     private static final String BOARD = """
             {"id": "", "name": "%s", "kind": "PLASTIC_SHIM", "material": "POLYCARBONATE", "thicknessMm": %s,
-             "widthMm": 150, "heightMm": 210, "owned": 1, "bowMm": 0, "passes": 0, "lifePasses": 300, "price": 0, "turns": 0}""";
+             "widthMm": 150, "heightMm": 210, "owned": 1, "bowMm": 0, "passes": 0, "lifePasses": 300, "price": 0, "turns": 0, "opaque": false}""";
 
     private final Caller caller;
 
@@ -121,7 +121,7 @@ class KitApiTest {
     @Test
     void aPressIsMeasuredWithStripsAndTheForecastFollows() {
         String strips = """
-                {"boardIds": ["outer-1", "outer-1", "outer-2", "outer-2", "magnetic", "plastic-05"], "trials": [%s]}""";
+                {"boardIds": ["outer-1", "outer-1", "outer-2", "outer-2", "magnetic", "plastic-05", "plastic-05"], "trials": [%s]}""";
         String trial = "{\"stripMm\": %s, \"left\": \"%s\", \"middle\": \"%s\", \"right\": \"%s\"}";
         String path = "/api/rigs/presses/old-iron/strips";
         JsonNode first = caller.post(path, strips.formatted("")).json();

@@ -9,19 +9,21 @@ import glanzen.app.web.Json;
 import glanzen.artwork.Motif;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
+import glanzen.kit.HeatedRollers;
 import glanzen.kit.Kit;
+import glanzen.kit.Machine;
 import glanzen.kit.Plate;
 import glanzen.kit.Platform;
 import glanzen.kit.Press;
 import glanzen.kit.Stock;
 import glanzen.layout.Layout;
-import glanzen.material.BondingLayer;
 import glanzen.material.Material;
 import glanzen.material.Surface;
 import glanzen.measure.BadInput;
 import glanzen.route.Route;
 import glanzen.route.SetUp;
 import glanzen.route.StartingStack;
+import glanzen.route.StartingStack.Pick;
 import glanzen.stack.Facing;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -44,12 +46,28 @@ class DraftsTest {
     private static final Stock STOCK = new Stock(
             "ivory", "Ivory", Stock.Kind.CARD, Surface.SMOOTH, 0.34, 300, 108, 140, 9, true, false, "#f6efdd");
     private static final Film FILM =
-            new Film("copper", "Copper", BondingLayer.HOT_FOIL, 0.012, 100, 5000, 3000, "#b8683a");
+            new Film("copper", "Copper", Film.Kind.HOT_FOIL, 0.012, 100, 5000, 3000, "#b8683a");
     private static final Kit KIT = new Kit(
-            List.of(PRESS), List.of(PLATFORM), List.of(SPACER, SHIM), List.of(PLATE), List.of(STOCK), List.of(FILM));
+            List.of(PRESS),
+            List.of(PLATFORM),
+            List.of(SPACER, SHIM),
+            List.of(PLATE),
+            List.of(STOCK),
+            List.of(FILM),
+            List.of(rollers(Machine.Kind.ROLLER_MACHINE), rollers(Machine.Kind.HEATED_PRESS)));
+
+    private static HeatedRollers rollers(Machine.Kind kind) {
+        List<Platform.Level> settings = List.of(new Platform.Level("low", 112));
+        return new HeatedRollers(kind.name(), kind.name(), kind, 230, 1, 0.2, 8, settings, 300, 0.1, 5, 9, 15);
+    }
 
     private static SetUp setUp(Route route) {
-        return StartingStack.of(route, PRESS, PLATFORM, PLATE, FILM, STOCK, KIT.boards(), 21);
+        Machine machine = KIT.machines().stream()
+                .filter(m -> route.machines().contains(m.machine()))
+                .findFirst()
+                .orElseThrow();
+        Film film = route.film().isPresent() ? FILM : null;
+        return StartingStack.of(new Pick(route, machine, PLATFORM, PLATE, film, STOCK, 21), KIT.boards());
     }
 
     @ParameterizedTest

@@ -1,0 +1,113 @@
+package glanzen.app.demo;
+
+import glanzen.advice.Advisor;
+import glanzen.advice.ErrorBias;
+import glanzen.advice.Proposal;
+import glanzen.app.rig.RigService;
+import glanzen.app.setup.Drafts;
+import glanzen.app.setup.SetUpService;
+import glanzen.forecast.Forecaster;
+import glanzen.kit.Kit;
+import glanzen.route.Route;
+import glanzen.route.SetUp;
+import glanzen.route.StartingStack;
+import glanzen.route.StartingStack.Pick;
+import glanzen.route.Workshop;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** Set-ups of the show for what is done without a platform: toner, gel, flock, ink, cutting and embossing. */
+final class HoneyShowCrafts {
+
+    private static final String IRON = HoneyShowKit.OLD_IRON;
+    private static final String WHIRR = HoneyShowKit.WHIRR;
+
+    private record Work(
+            String title,
+            Route route,
+            String machine,
+            String tool,
+            @Nullable String film,
+            String stock) {}
+
+    private static final List<Work> WORKS = List.of(
+            new Work(
+                    "Bee from scraps",
+                    Route.REACTIVE_INK,
+                    HoneyShowKit.WARM_PRESS,
+                    "bee-stamp",
+                    "leaf-gold",
+                    "ivory-300"),
+            new Work("Felt hive", Route.THICK_CUT, IRON, "hive-rule", null, "felt"),
+            new Work("Jar tag, leather", Route.THICK_CUT, IRON, "tag-thick", null, "leather"),
+            new Work("Rosette, cut and embossed", Route.CUTTING_FOLDER, IRON, "rosette-folder", null, "honey-216"),
+            new Work("Deep comb panel", Route.DEEP_FOLDER, IRON, "deep-folder", null, "honey-216"),
+            new Work("Honeycomb lace", Route.INTRICATE_CUT, IRON, "lace", null, "honey-216"),
+            new Work("Prize card base, embossed", Route.FLAT_FOLDER, IRON, "comb-folder", null, "white-350"),
+            new Work(
+                    "Comb ground in toner", Route.TONER, HoneyShowKit.ROLLERS, "comb-print", "leaf-gold", "toner-comb"),
+            new Work("Comb ground, cut", Route.THIN_CUT, IRON, "oval-2", null, "toner-comb"),
+            new Work("Prize card panel, cut", Route.THIN_CUT, IRON, "oval-1", null, "ivory-300"),
+            new Work("Rosette, cut", Route.THIN_CUT, WHIRR, "die-rosette", null, "white-350"),
+            new Work("Table sign window, cut", Route.THIN_CUT, WHIRR, "oval-6", null, "slate-270"),
+            new Work(
+                    "Drip card, positive",
+                    Route.GEL_HEATED,
+                    HoneyShowKit.ROLLERS,
+                    "drip-stencil",
+                    "leaf-copper",
+                    "ivory-300"),
+            new Work("Drip card, negative", Route.GEL_COLD, WHIRR, "drip-stencil", "leaf-gold", "slate-270"),
+            new Work("Steward’s badge backing", Route.THIN_CUT, WHIRR, "scallop-2", null, "slate-270"),
+            new Work("Steward’s badge, cut", Route.THIN_CUT, IRON, "scallop-4", null, "white-350"),
+            new Work("Steward’s badge, flock", Route.FLOCK, IRON, "bee-stencil", "flock-brown", "white-350"));
+
+    private final SetUpService setUps;
+    private final RigService rigs;
+    private final Forecaster forecaster;
+
+    HoneyShowCrafts(SetUpService setUps, RigService rigs, Forecaster forecaster) {
+        this.setUps = setUps;
+        this.rigs = rigs;
+        this.forecaster = forecaster;
+    }
+
+    void lay(Kit things) {
+        for (Work work : WORKS) {
+            setUps.keep(work.title, Drafts.draft(advised(started(work, things), things)), false);
+        }
+    }
+
+    private static SetUp started(Work w, Kit things) {
+        Pick pick = new Pick(
+                w.route,
+                things.machines().stream()
+                        .filter(m -> m.id().equals(w.machine))
+                        .findFirst()
+                        .orElseThrow(),
+                null,
+                things.plates().stream()
+                        .filter(p -> p.id().equals(w.tool))
+                        .findFirst()
+                        .orElseThrow(),
+                things.films().stream()
+                        .filter(f -> f.id().equals(w.film))
+                        .findFirst()
+                        .orElse(null),
+                things.stocks().stream()
+                        .filter(s -> s.id().equals(w.stock))
+                        .findFirst()
+                        .orElseThrow(),
+                21);
+        return StartingStack.of(pick, things.boards());
+    }
+
+    private SetUp advised(SetUp setUp, Kit things) {
+        Workshop shop = new Workshop(things.boards(), forecaster.shelf(), things.machines());
+        return new Advisor(forecaster, shop)
+                .advise(setUp, rigs.crowd(setUp.machine().id(), setUp.platformId()), ErrorBias.OVER).best().stream()
+                        .findFirst()
+                        .map(Proposal::setUp)
+                        .orElse(setUp);
+    }
+}

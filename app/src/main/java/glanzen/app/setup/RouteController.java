@@ -1,0 +1,85 @@
+package glanzen.app.setup;
+
+import glanzen.kit.Film;
+import glanzen.kit.Machine;
+import glanzen.kit.Plate;
+import glanzen.kit.Stock;
+import glanzen.route.Mechanism;
+import glanzen.route.Question;
+import glanzen.route.Route;
+import glanzen.route.Wait;
+import java.util.Arrays;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The routes there are, and what each asks for. */
+@RestController
+@RequestMapping("/api/routes")
+class RouteController {
+
+    /**
+     * A route as it is picked.
+     *
+     * @param label the craft's name for it
+     * @param says how it is done, in a sentence
+     * @param machines kinds of machine that can do it
+     * @param heated whether it is done on a heated platform
+     * @param toolWord what its tool is called
+     * @param toolInStack whether the tool goes through; otherwise it has laid the design before
+     * @param film kind of film it takes; absent where there is none
+     * @param wantsGel whether there is gel under the film
+     * @param tooLittle what a pull is called that got too little
+     * @param tooMuch what a pull is called that got too much
+     * @param waits what it has to wait for
+     * @param differ questions on which people differ
+     * @param rules how many rules it is held against
+     */
+    record RouteView(
+            Route route,
+            String label,
+            String says,
+            Mechanism mechanism,
+            List<Machine.Kind> machines,
+            boolean heated,
+            String toolWord,
+            boolean toolInStack,
+            List<Plate.Kind> tools,
+            List<Stock.Kind> stocks,
+            Film.@Nullable Kind film,
+            boolean wantsGel,
+            String tooLittle,
+            String tooMuch,
+            List<String> waits,
+            List<String> differ,
+            int rules) {
+
+        static RouteView of(Route r) {
+            return new RouteView(
+                    r,
+                    r.label(),
+                    r.says(),
+                    r.mechanism(),
+                    List.copyOf(r.machines()),
+                    r.heated(),
+                    r.toolWord(),
+                    r.toolInStack(),
+                    List.copyOf(r.tools()),
+                    List.copyOf(r.stocks()),
+                    r.film().orElse(null),
+                    r.wantsGel(),
+                    r.mechanism().tooLittle(),
+                    r.mechanism().tooMuch(),
+                    r.waits().stream().map(Wait::label).toList(),
+                    r.questions().stream().map(Question::asks).toList(),
+                    r.ruleCount());
+        }
+    }
+
+    @GetMapping
+    List<RouteView> all() {
+        return Arrays.stream(Route.values()).map(RouteView::of).toList();
+    }
+}

@@ -1,0 +1,162 @@
+package glanzen.advice;
+
+import glanzen.forecast.Crowd;
+import glanzen.forecast.Dosed;
+import glanzen.forecast.Forecaster;
+import glanzen.forecast.Pull;
+import glanzen.forecast.PullModel;
+import glanzen.forecast.Rig;
+import glanzen.forecast.TransferModel;
+import glanzen.kit.HeatedRollers;
+import glanzen.kit.Pace;
+import glanzen.route.Heating;
+import glanzen.route.Mechanism;
+import glanzen.route.Peel;
+import glanzen.route.SetUp;
+import glanzen.stack.Stack;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.function.Predicate;
+
+/** Judges thousands of candidates roughly, on the middle rig of a crowd. */
+final class Screening {
+
+    /**
+     * A candidate.
+     *
+     * @param merit how likely it seems clean, tilted by bias
+     */
+    record Judged(SetUp setUp, double merit) {}
+
+    private static final double[] SOAK_FACTORS = {0.5, 1, 1.5, 2};
+    private static final double SOLID_GROUND = 0.2;
+    /** Doses beyond these are not worth a closer look. */
+    private static final double FAR_UNDER = 0.7;
+
+    private static final double FAR_OVER = 20;
+
+    private final Forecaster forecaster;
+    private final Crowd crowd;
+    private final ErrorBias bias;
+    private final double spread;
+    private final List<Judged> judged = new ArrayList<>();
+
+    /** @param spread how far ln dose scatters around the middle rig's */
+    Screening(Forecaster forecaster, Crowd crowd, ErrorBias bias, double spread) {
+        this.forecaster = forecaster;
+        this.crowd = crowd;
+        this.bias = bias;
+        this.spread = spread;
+    }
+
+    /**
+     * Judges what can be made of a set-up with other stacks, heats and feeds.
+     *
+     * @param bearable whether the press takes it
+     */
+    List<Judged> of(SetUp present, List<Stack> stacks, Predicate<SetUp> bearable) {
+        Rig middle = crowd.middle(present.needKey());
+        List<Stack> borne = stacks.stream()
+                .filter(stack -> bearable.test(present.withStack(stack)))
+                .toList();
+        if (present.route().mechanism() == Mechanism.TRANSFER) {
+            transfers(present, borne, middle);
+        } else {
+            borne.forEach(stack -> passes(present.withStack(stack), middle));
+        }
+        return judged;
+    }
+
+    /** Presses every stack, heats every soak, and judges each pressing with each heat at each feed. */
+    private void transfers(SetUp present, List<Stack> stacks, Rig middle) {
+        boolean solid = forecaster.artwork(present).solidShare() > SOLID_GROUND;
+        SetUp slow = present.withPeel(solid ? Peel.COLD : present.peel()).withFeed(Pace.SLOW, 2);
+        List<SetUp> heats = heats(slow);
+        List<TransferModel> heated = heats.stream().map(s -> one(s, middle)).toList();
+        for (Stack stack : stacks) {
+            TransferModel pressed = one(slow.withStack(stack), middle);
+            for (int i = 0; i < heats.size(); i++) {
+                feeds(heats.get(i).withStack(stack), pressed.heatedLike(heated.get(i)), middle);
+            }
+        }
+    }
+
+    private TransferModel one(SetUp setUp, Rig rig) {
+        return TransferModel.forOne(setUp, forecaster.artwork(setUp), rig);
+    }
+
+    private static List<SetUp> heats(SetUp present) {
+        List<SetUp> heats = new ArrayList<>();
+        for (Heating heating : heatings(present)) {
+            for (double soak : soaks(present)) {
+                SetUp soaked = present.withSoak(heating, soak);
+                heats.add(soaked.withLevel(0));
+                for (int level = 1; level < present.levels().size(); level++) {
+                    heats.add(soaked.withLevel(level));
+                }
+            }
+        }
+        return heats;
+    }
+
+    private void feeds(SetUp heated, TransferModel model, Rig middle) {
+        for (Pace pace : Pace.values()) {
+            for (int passes = 1; passes <= 2; passes++) {
+                judge(
+                        heated.withFeed(pace, passes),
+                        model.doses(middle, heated.machine().speedMmPerS(pace), passes));
+            }
+        }
+    }
+
+    /** Blades and relief know no pace: only how often, and turned or not. */
+    private void passes(SetUp setUp, Rig middle) {
+        for (int passes = 1; passes <= 2; passes++) {
+            SetUp fed = setUp.withFeed(setUp.pace(), passes)
+                    .withTurned(passes > 1 && setUp.route().mechanism().cuts());
+            PullModel model = forecaster.model(fed);
+            judge(fed, model.doses(middle));
+        }
+    }
+
+    private void judge(SetUp setUp, Dosed doses) {
+        judged.add(new Judged(setUp, roughMerit(doses) - Advisor.effort(setUp)));
+    }
+
+    /** Chance of clean if ln dose scatters normally around the middle rig's: fifths of the scatter, by their middles. */
+    private double roughMerit(Dosed doses) {
+        double dose = doses.pull(1).dose();
+        if (dose < FAR_UNDER || dose > FAR_OVER) {
+            return 0;
+        }
+        double merit = 0;
+        for (double z : new double[] {-1.28, -0.52, 0, 0.52, 1.28}) {
+            Pull pull = doses.pull(Math.exp(spread * z));
+            boolean forgiven = pull.under() ? bias == ErrorBias.UNDER : bias == ErrorBias.OVER;
+            merit += pull.clean() ? 1 : forgiven ? 0.15 : 0;
+        }
+        return merit / 5;
+    }
+
+    private static List<Heating> heatings(SetUp present) {
+        if (!present.route().heated()) {
+            return List.of(present.heating());
+        }
+        return present.route().taped() ? List.of(Heating.TOGETHER) : List.of(Heating.COVERED, Heating.ALONE);
+    }
+
+    /** Rollers are warm or they are not. */
+    private static List<Double> soaks(SetUp present) {
+        if (present.machine() instanceof HeatedRollers rollers) {
+            return List.of(Math.max(present.soakSeconds(), rollers.warmUpSeconds()));
+        }
+        if (!present.route().heated()) {
+            return List.of(present.soakSeconds());
+        }
+        return Arrays.stream(SOAK_FACTORS)
+                .map(f -> SingleChanges.rounded(f * present.route().soakSeconds()))
+                .boxed()
+                .toList();
+    }
+}

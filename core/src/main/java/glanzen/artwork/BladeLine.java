@@ -1,0 +1,128 @@
+package glanzen.artwork;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Where a blade runs, as points a fraction of a millimetre apart, and how much of it lies in the nip with each of them:
+ * millimetres of blade per millimetre of feed, over the length of a nip, gathered into a few levels.
+ */
+public final class BladeLine {
+
+    /** Width at which a cutting line is drawn, mm. */
+    public static final double DRAWN_MM = 0.6;
+
+    private static final double PX_PER_MM = 4;
+    private static final double NIP_MM = 3.5;
+    private static final int LEVELS = 8;
+    private static final int MOST_POINTS = 320;
+
+    /**
+     * A point of the blade.
+     *
+     * @param xMm from the middle of the throat, mm
+     * @param yMm from the middle of the die along the feed, mm
+     * @param alongLevel level of the blade in the nip with it when fed as it lies
+     * @param acrossLevel the same when turned a quarter
+     */
+    public record Point(double xMm, double yMm, int alongLevel, int acrossLevel) {}
+
+    private final List<Point> points;
+    private final double[] along;
+    private final double[] across;
+
+    private BladeLine(List<Point> points, double[] along, double[] across) {
+        this.points = points;
+        this.along = along;
+        this.across = across;
+    }
+
+    /** @param blade a cutting line, drawn {@value #DRAWN_MM} mm wide */
+    static BladeLine of(Artwork blade) {
+        int columns = (int) Math.max(8, Math.ceil(blade.widthMm() * PX_PER_MM));
+        int rows = (int) Math.max(8, Math.ceil(blade.heightMm() * PX_PER_MM));
+        boolean[] mask = blade.raster(columns, rows, PX_PER_MM);
+        double[] byRow = new double[rows];
+        double[] byColumn = new double[columns];
+        int all = 0;
+        for (int i = 0; i < mask.length; i++) {
+            if (mask[i]) {
+                byRow[i / columns]++;
+                byColumn[i % columns]++;
+                all++;
+            }
+        }
+        double[] rowDensity = density(byRow);
+        double[] columnDensity = density(byColumn);
+        Levels alongLevels = new Levels(rowDensity);
+        Levels acrossLevels = new Levels(columnDensity);
+        List<Point> points = new ArrayList<>();
+        int step = Math.max(1, all / MOST_POINTS);
+        int n = 0;
+        for (int i = 0; i < mask.length; i++) {
+            if (mask[i] && n++ % step == 0) {
+                points.add(new Point(
+                        (i % columns + 0.5 - columns / 2.0) / PX_PER_MM,
+                        (rows / 2.0 - i / columns - 0.5) / PX_PER_MM,
+                        alongLevels.of(rowDensity[i / columns]),
+                        acrossLevels.of(columnDensity[i % columns])));
+            }
+        }
+        return new BladeLine(List.copyOf(points), alongLevels.values, acrossLevels.values);
+    }
+
+    /** Blade per millimetre, averaged over the length of a nip. */
+    private static double[] density(double[] pixels) {
+        int half = (int) Math.round(NIP_MM * PX_PER_MM / 2);
+        double[] density = new double[pixels.length];
+        for (int i = 0; i < pixels.length; i++) {
+            double sum = 0;
+            for (int j = Math.max(0, i - half); j <= Math.min(pixels.length - 1, i + half); j++) {
+                sum += pixels[j];
+            }
+            density[i] = sum / (2 * half + 1) / PX_PER_MM / DRAWN_MM;
+        }
+        return density;
+    }
+
+    /** Values spaced evenly on a logarithmic scale. */
+    private static final class Levels {
+        private final double[] values = new double[LEVELS];
+        private final double low;
+        private final double span;
+
+        Levels(double[] densities) {
+            double least = Double.MAX_VALUE;
+            double most = 0.1;
+            for (double d : densities) {
+                least = d > 0.1 ? Math.min(least, d) : least;
+                most = Math.max(most, d);
+            }
+            low = Math.log(Math.min(least, most));
+            span = Math.max(1e-9, Math.log(most) - low);
+            for (int i = 0; i < LEVELS; i++) {
+                values[i] = Math.exp(low + span * i / (LEVELS - 1));
+            }
+        }
+
+        int of(double density) {
+            double at = (Math.log(Math.max(0.1, density)) - low) / span * (LEVELS - 1);
+            return (int) Math.max(0, Math.min(LEVELS - 1, Math.round(at)));
+        }
+    }
+
+    /** The points, far edge first. */
+    public List<Point> points() {
+        return points;
+    }
+
+    /** Millimetres of blade per millimetre of feed at each level, fed as it lies. */
+    public double[] alongLevels() {
+        return along.clone();
+    }
+
+    /** The same when turned a quarter. */
+    public double[] acrossLevels() {
+        return across.clone();
+    }
+}

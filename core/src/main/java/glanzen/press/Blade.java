@@ -1,0 +1,84 @@
+package glanzen.press;
+
+import glanzen.kit.Plate;
+import glanzen.kit.Stock;
+import glanzen.stack.Stack;
+
+/**
+ * A blade going through stock into the plate behind it. Once it is through, the stock no longer holds the rollers apart
+ * under it, so what is left of the squeeze is {@code u = δ − Σt}. Frame, backing and the bite into the plate share it:
+ * {@code u = F/K + Σc_i + q/H}, with line load {@code q = F/ℓ} on the blade ℓ inside the nip. {@code margin = q/q_req}
+ * against the stock's need {@code q_req = Σ q_stock·t}.
+ *
+ * <p>A wedge of half angle 30° sinks into a plate of hardness 120 MPa by {@code q/(2·120·tan 30°)}: H = 138 N/mm per mm
+ * (Tabor 1951, indentation of ductile solids).
+ */
+public final class Blade {
+
+    private static final double BITE_N_PER_MM2 = 138;
+    private static final int HALVINGS = 32;
+
+    private Blade() {}
+
+    /**
+     * What is left of the squeeze once the blade is through, {@code u = δ − Σt}, mm. The blades of a folder stand proud of
+     * it by the stock they are made for, so there it is all of δ.
+     */
+    public static double squeezeMm(Stack stack, double openingMm) {
+        if (stack.first(Plate.class).filter(p -> p.kind().folder()).isPresent()) {
+            return stack.overfillMm(openingMm);
+        }
+        double stock = stack.all(Stock.class).stream()
+                .mapToDouble(s -> s.thicknessMm())
+                .sum();
+        return stack.overfillMm(openingMm) - stock;
+    }
+
+    /** Line load that cuts all the stock of a stack, {@code q_req = Σ q_stock·t}, N/mm. */
+    public static double needNPerMm(Stack stack) {
+        return stack.all(Stock.class).stream()
+                .mapToDouble(s -> s.kind().bladeNPerMm2() * s.thicknessMm())
+                .sum();
+    }
+
+    /**
+     * The balance of a nip with a blade in it.
+     *
+     * @param behind the layers behind the blade, without the stock
+     * @param squeezeMm u, mm; not positive means that the blade does not get through
+     * @param bladePerMm millimetres of blade per millimetre of feed, at least a tenth
+     * @return force F, N, line load q in place of the pressure, N/mm, and contact length a, mm
+     */
+    public static Nip solve(Frame frame, LoadPath behind, double squeezeMm, double bladePerMm) {
+        if (squeezeMm <= 0) {
+            return Nip.OPEN;
+        }
+        double density = Math.max(0.1, bladePerMm);
+        double low = 0;
+        double high = frame.stiffnessNPerMm() * squeezeMm;
+        for (int i = 0; i < HALVINGS; i++) {
+            double force = (low + high) / 2;
+            double contact = frame.contactMm(squeezeMm - force / frame.stiffnessNPerMm());
+            double taken = force / frame.stiffnessNPerMm()
+                    + behind.compressionMm(force / contact / density, density)
+                    + force / (contact * density) / BITE_N_PER_MM2;
+            if (taken < squeezeMm) {
+                low = force;
+            } else {
+                high = force;
+            }
+        }
+        double contact = frame.contactMm(squeezeMm - low / frame.stiffnessNPerMm());
+        return new Nip(low, low / (contact * density), contact);
+    }
+
+    /** How far a blade bites into the plate with a line load beyond its need, mm. */
+    public static double biteMm(double excessNPerMm) {
+        return Math.max(0, excessNPerMm) / BITE_N_PER_MM2;
+    }
+
+    /** Line load beyond the need that bites by so much, N/mm. */
+    public static double loadToBite(double mm) {
+        return mm * BITE_N_PER_MM2;
+    }
+}
