@@ -1,6 +1,8 @@
 package glanzen.plan;
 
 import glanzen.measure.Checks;
+import glanzen.route.Mechanism;
+import glanzen.route.Route;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -41,6 +43,20 @@ public record Operation(Kind kind, String note, @Nullable String setUpId) {
         /** The everyday name. */
         public String label() {
             return label;
+        }
+
+        /** Whether a set-up of a route does it; false for what is done by hand. */
+        public boolean doneBy(Route route) {
+            return switch (this) {
+                case HOT_FOIL -> route.heated();
+                case TONER_FOIL -> route == Route.TONER;
+                case GEL_FOIL -> route == Route.GEL_HEATED || route == Route.GEL_COLD;
+                case FLOCK -> route == Route.FLOCK;
+                case REACTIVE_FOIL -> route == Route.REACTIVE_INK;
+                case CUT -> route.mechanism().cuts();
+                case EMBOSS -> route.mechanism() == Mechanism.EMBOSS || route.mechanism() == Mechanism.CUT_AND_EMBOSS;
+                default -> false;
+            };
         }
 
         /** Whether it lays foil or flock. */

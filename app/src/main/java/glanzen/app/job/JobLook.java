@@ -1,12 +1,15 @@
 package glanzen.app.job;
 
+import glanzen.plan.Operation;
 import glanzen.plan.OrderCheck;
+import glanzen.route.Route;
 import java.util.List;
 
 /**
  * What there is to say of a job.
  *
  * @param findings for each piece, what is in the wrong order
+ * @param works the set-ups its operations name, with what to expect of each
  * @param machines what it needs to be done with
  * @param tools plates and boards it needs
  * @param lines what it uses up, dearest first
@@ -15,11 +18,28 @@ import java.util.List;
  */
 record JobLook(
         List<List<OrderCheck.OrderFinding>> findings,
+        List<WorkView> works,
         List<String> machines,
         List<String> tools,
         List<LineView> lines,
         double costPerCard,
         List<String> unpriced) {
+
+    /**
+     * A set-up as an operation uses it.
+     *
+     * @param does the operations it can do
+     * @param pullable nothing stops it
+     * @param twenty of twenty pulls: under, clean, over
+     * @param seconds time of one pull, s
+     */
+    record WorkView(
+            String setUpId,
+            Route route,
+            List<Operation.Kind> does,
+            boolean pullable,
+            List<Integer> twenty,
+            double seconds) {}
 
     /** A line of the supplies; see the core's {@link glanzen.plan.Supplies.Line}. */
     record LineView(

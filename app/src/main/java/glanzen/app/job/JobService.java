@@ -1,30 +1,33 @@
 package glanzen.app.job;
 
 import glanzen.app.job.JobLook.LineView;
+import glanzen.app.job.JobLook.WorkView;
 import glanzen.app.kit.KitService;
+import glanzen.app.setup.Answers;
 import glanzen.app.setup.Drafts;
 import glanzen.app.setup.SavedSetUp;
 import glanzen.app.setup.SetUpService;
 import glanzen.app.web.Conflict;
 import glanzen.app.web.Json;
 import glanzen.app.web.NotFound;
-import glanzen.kit.Film;
 import glanzen.kit.Kit;
-import glanzen.kit.Plate;
-import glanzen.kit.Stock;
 import glanzen.measure.BadInput;
 import glanzen.plan.Job;
 import glanzen.plan.JobPiece;
+import glanzen.plan.Operation;
 import glanzen.plan.OrderCheck;
 import glanzen.plan.Supplies;
+import glanzen.route.Rules;
 import glanzen.route.SetUp;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
@@ -39,12 +42,14 @@ public class JobService {
     private final JobRepository jobs;
     private final KitService kit;
     private final SetUpService setUps;
+    private final Answers answers;
     private final Json json;
 
-    JobService(JobRepository jobs, KitService kit, SetUpService setUps, Json json) {
+    JobService(JobRepository jobs, KitService kit, SetUpService setUps, Answers answers, Json json) {
         this.jobs = jobs;
         this.kit = kit;
         this.setUps = setUps;
+        this.answers = answers;
         this.json = json;
     }
 
@@ -101,16 +106,41 @@ public class JobService {
     @Transactional(readOnly = true)
     JobLook look(Job job) {
         Kit things = kit.kit();
-        Supplies supplies = Supplies.of(job, setUps(things), things);
+        Map<String, SetUp> all = setUps(things);
+        Supplies supplies = Supplies.of(job, all, things);
         return new JobLook(
                 job.pieces().stream()
                         .map(p -> OrderCheck.of(p, filmed(p, things)))
                         .toList(),
+                works(job, all),
                 supplies.machines(),
                 supplies.tools(),
                 supplies.lines().stream().map(JobService::view).toList(),
                 supplies.costPerCard(),
                 supplies.unpriced());
+    }
+
+    private List<WorkView> works(Job job, Map<String, SetUp> all) {
+        return job.pieces().stream()
+                .flatMap(p -> p.operations().stream())
+                .map(Operation::setUpId)
+                .filter(Objects::nonNull)
+                .filter(all::containsKey)
+                .distinct()
+                .map(id -> work(id, all.get(id)))
+                .toList();
+    }
+
+    private WorkView work(String id, SetUp setUp) {
+        return new WorkView(
+                id,
+                setUp.route(),
+                Arrays.stream(Operation.Kind.values())
+                        .filter(k -> k.doneBy(setUp.route()))
+                        .toList(),
+                Rules.pullable(Rules.check(setUp, answers.workshop())),
+                answers.twenty(setUp),
+                setUp.totalSeconds());
     }
 
     private static boolean filmed(JobPiece piece, Kit things) {
@@ -123,10 +153,7 @@ public class JobService {
         for (SavedSetUp saved : setUps.all()) {
             try {
                 SetUp setUp = Drafts.setUp(saved.draft(), things);
-                boolean whole = setUp.stack().first(Stock.class).isPresent()
-                        && setUp.stack().first(Film.class).isPresent()
-                        && setUp.stack().first(Plate.class).isPresent();
-                if (whole) {
+                if (Rules.computable(setUp)) {
                     found.put(saved.id(), setUp);
                 }
             } catch (BadInput gone) {

@@ -3,9 +3,14 @@ package glanzen.app.rig;
 import glanzen.app.kit.KitService;
 import glanzen.app.rig.PressMeasuring.Strips;
 import glanzen.kit.Kit;
+import glanzen.kit.Machine;
+import glanzen.kit.Platform;
 import glanzen.learning.RigReport;
 import glanzen.learning.StripGauge.Measured;
+import java.util.Collections;
 import java.util.List;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -33,35 +38,45 @@ class RigController {
         this.measuring = measuring;
     }
 
-    /** A press with a platform, and what is known of them together. */
+    /** Stands in the path for no platform. */
+    private static final String NONE = "-";
+
+    private static final List<@Nullable Platform> NO_PLATFORM = Collections.singletonList(null);
+
+    /** A machine, with a platform where there is one, and what is known of them together. */
     record Known(
             String pressId,
             String platformId,
             String press,
-            String platform,
+            @Nullable String platform,
             int pulls,
             List<RigReport.Remark> remarks) {}
 
     @GetMapping
     List<Known> all() {
         Kit things = kit.kit();
-        return things.presses().stream()
-                .flatMap(press -> things.platforms().stream()
-                        .filter(platform -> rigs.pulls(press.id(), platform.id()) > 0)
-                        .map(platform -> new Known(
-                                press.id(),
-                                platform.id(),
-                                press.name(),
-                                platform.name(),
-                                rigs.pulls(press.id(), platform.id()),
-                                rigs.remarks(press, platform))))
+        return things.machines().stream()
+                .flatMap(machine -> Stream.concat(things.platforms().stream(), NO_PLATFORM.stream())
+                        .map(platform -> known(machine, platform)))
+                .filter(known -> known.pulls > 0)
                 .toList();
+    }
+
+    private Known known(Machine machine, @Nullable Platform platform) {
+        String platformId = platform == null ? "" : platform.id();
+        return new Known(
+                machine.id(),
+                platform == null ? NONE : platformId,
+                machine.name(),
+                platform == null ? null : platform.name(),
+                rigs.pulls(machine.id(), platformId),
+                rigs.remarks(machine, platform));
     }
 
     @DeleteMapping("/{pressId}/{platformId}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void forget(@PathVariable String pressId, @PathVariable String platformId) {
-        rigs.forget(pressId, platformId);
+        rigs.forget(pressId, platformId.equals(NONE) ? "" : platformId);
     }
 
     /** What strips tell of a press so far, and which thickness to try next. */

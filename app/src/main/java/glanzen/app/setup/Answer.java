@@ -1,6 +1,7 @@
 package glanzen.app.setup;
 
 import glanzen.forecast.Forecast.NipFigures;
+import glanzen.forecast.PullModel;
 import glanzen.forecast.Quantiles;
 import glanzen.heat.HeatTrace.Phase;
 import glanzen.learning.RigReport;
@@ -21,6 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param findings rules it breaks, worst first
  * @param cautions hazards of this set-up, in plain words
  * @param expected what to expect; absent if it cannot be computed
+ * @param dryness of the gel under the film, 0…1; absent where there is none
  * @param rig what has been learned of this press and platform
  */
 public record Answer(
@@ -32,6 +34,7 @@ public record Answer(
         List<FoundView> findings,
         List<String> cautions,
         @Nullable Expected expected,
+        @Nullable Double dryness,
         RigView rig) {
 
     /** A rule that is broken, with the mended draft. */
@@ -54,6 +57,8 @@ public record Answer(
      * @param over share with too much
      * @param refused share of rigs whose press would stall
      * @param twenty of twenty pulls: under, clean, over
+     * @param across strips across the throat, where blades cut or relief is formed
+     * @param heat bond temperature, phase by phase; empty where nothing is heated
      */
     public record Expected(
             double under,
@@ -65,6 +70,7 @@ public record Answer(
             Quantiles spillMm,
             WindowView window,
             NipFigures nip,
+            List<PullModel.Across> across,
             List<HeatView> heat) {}
 
     /**

@@ -90,7 +90,15 @@ public class Answers {
                 findings.stream().map(Answers::view).toList(),
                 computable ? cautions(setUp) : List.of(),
                 computable ? expected(setUp, forecaster.forecast(setUp, crowd)) : null,
+                setUp.gel() == null ? null : setUp.gel().dryness(setUp.roomC()),
                 new RigView(rigs.pulls(setUp.machine().id(), setUp.platformId()), rigs.remarks(setUp)));
+    }
+
+    /** Of twenty pulls of a set-up that can be computed: under, clean, over. */
+    public List<Integer> twenty(SetUp setUp) {
+        return Arrays.stream(forecaster.forecast(setUp, crowd(setUp)).twenty())
+                .boxed()
+                .toList();
     }
 
     AdviceView advise(Draft draft, ErrorBias bias) {
@@ -206,6 +214,7 @@ public class Answers {
                 f.spillMm(),
                 window,
                 f.nip(),
+                f.across(),
                 heat(f.heat()));
     }
 

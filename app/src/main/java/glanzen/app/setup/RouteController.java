@@ -4,6 +4,7 @@ import glanzen.kit.Film;
 import glanzen.kit.Machine;
 import glanzen.kit.Plate;
 import glanzen.kit.Stock;
+import glanzen.plan.Operation;
 import glanzen.route.Mechanism;
 import glanzen.route.Question;
 import glanzen.route.Route;
@@ -31,6 +32,7 @@ class RouteController {
      * @param toolInStack whether the tool goes through; otherwise it has laid the design before
      * @param film kind of film it takes; absent where there is none
      * @param wantsGel whether there is gel under the film
+     * @param does operations of a job it does
      * @param tooLittle what a pull is called that got too little
      * @param tooMuch what a pull is called that got too much
      * @param waits what it has to wait for
@@ -50,6 +52,7 @@ class RouteController {
             List<Stock.Kind> stocks,
             Film.@Nullable Kind film,
             boolean wantsGel,
+            List<Operation.Kind> does,
             String tooLittle,
             String tooMuch,
             List<String> waits,
@@ -70,6 +73,9 @@ class RouteController {
                     List.copyOf(r.stocks()),
                     r.film().orElse(null),
                     r.wantsGel(),
+                    Arrays.stream(Operation.Kind.values())
+                            .filter(k -> k.doneBy(r))
+                            .toList(),
                     r.mechanism().tooLittle(),
                     r.mechanism().tooMuch(),
                     r.waits().stream().map(Wait::label).toList(),
