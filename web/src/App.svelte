@@ -5,10 +5,11 @@
   import { places } from './places';
   import { kit } from './state/kit.svelte';
   import { preferences } from './state/preferences.svelte';
+  import { routes as crafts } from './state/routes.svelte';
   import { tell } from './state/messages.svelte';
 
   const routes = Object.fromEntries(places.flatMap((p) => p.paths.map((path) => [path, p.component])));
-  const ready = Promise.all([preferences.load(), kit.load()]).catch((trouble) => {
+  const ready = Promise.all([preferences.load(), kit.load(), crafts.load()]).catch((trouble) => {
     tell(trouble);
     throw trouble;
   });

@@ -36,6 +36,10 @@
   const right = $derived(width < 560 ? 92 : 238);
   const body = $derived({ x: left, width: Math.max(90, width - left - right) });
   const height = $derived(plan.height + 2 * ROLLER);
+  const rollers = $derived(kit.rollers(draft.pressId));
+  const heat = $derived(kit.heater(draft)?.levels[draft.level]?.celsius);
+  const roll = $derived(rollers ? 'var(--ember)' : 'var(--steel)');
+  const word = $derived(rollers && heat !== undefined ? `hot roller, ${preferences.temperature(heat)}` : '');
   const target = $derived(drag?.moved ? placeAt(drag.y) : undefined);
 
   function placeAt(y: number) {
@@ -76,14 +80,14 @@
     onpointerleave={() => (drag = undefined)}
   >
     <Hatches />
-    <path d={roller(true)} fill="var(--steel)" />
-    <path d={roller(false)} fill="var(--steel)" />
+    <path d={roller(true)} fill={roll} />
+    <path d={roller(false)} fill={roll} />
     {#if width >= 560}
       <text x={body.x + body.width / 2} y="24" text-anchor="middle" class="text-[13px]" fill="#fff"
-        >upper roller</text
+        >{word || 'upper roller'}</text
       >
       <text x={body.x + body.width / 2} y={height - 12} text-anchor="middle" class="text-[13px]" fill="#fff"
-        >lower roller</text
+        >{word || 'lower roller'}</text
       >
     {/if}
     {#each topDown as { layer, index, item }, row (index)}
@@ -97,7 +101,8 @@
           {body}
           {width}
           found={findings.some((f) => f.layer === index && f.severity !== 'NOTE')}
-          level={preferences.temperature(kit.platform(draft.platformId)?.levels[draft.level]?.celsius ?? 0)}
+          level={preferences.temperature(heat ?? 0)}
+          gel={draft.gel !== undefined && layer.kind === 'STOCK'}
           selected={index === selected}
           dragged={drag?.moved === true && drag.from === index}
           position={[row + 1, count]}

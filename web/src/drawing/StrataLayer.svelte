@@ -1,9 +1,10 @@
 <svelte:options namespace="svg" />
 
 <script lang="ts">
-  import type { DraftLayer } from '../api/client';
+  import type { DraftLayer, Plate } from '../api/client';
   import { preferences } from '../state/preferences.svelte';
-  import { colour, facing, hatch, subtitle, type Band, type Item } from './materials';
+  import { colour, facing, hatch, subtitle, toolFace, type Band, type Item } from './materials';
+  import ToolFace from './ToolFace.svelte';
 
   /** One layer: its band with hatch and faces, its name on the left, its thickness and face on the right. */
   interface Props {
@@ -16,6 +17,8 @@
     width: number;
     found: boolean;
     level: string;
+    /** Whether gel lies on the stock. */
+    gel: boolean;
     selected: boolean;
     dragged: boolean;
     position: [number, number];
@@ -31,6 +34,7 @@
     width,
     found,
     level,
+    gel,
     selected,
     dragged,
     position,
@@ -43,7 +47,7 @@
   const reach = $derived(narrow ? 14 : 40);
   const look = $derived(hatch(layer.kind, item));
   const up = $derived(layer.facing === 'UP');
-  const face = $derived(facing(layer.kind, up));
+  const face = $derived(facing(layer.kind, up, item, gel));
   const under = $derived(layer.kind === 'PLATFORM' ? level : subtitle(layer.kind, item, preferences.weight));
   const middle = $derived(band.top + band.height / 2);
   // A plate is smaller than what it lies on.
@@ -61,15 +65,6 @@
     rubber: '#9aa79a',
   };
   const fill = $derived(colour(layer.kind, item) ?? FILLS[look] ?? '#ddd');
-  const teeth = $derived.by(() => {
-    const tooth = 12;
-    const rise = up ? -5 : 5;
-    const y = up ? band.top : band.top + band.height;
-    let path = '';
-    for (let at = x + 10; at + tooth < x + w - 8; at += tooth * 1.7)
-      path += `M${at} ${y}v${rise}h${tooth}v${-rise}z`;
-    return path;
-  });
   const name = $derived(`${item?.name ?? layer.id}${others > 0 ? ` + ${others}` : ''}`);
   const thickness = $derived(item ? preferences.length(item.thicknessMm) : '');
 </script>
@@ -101,7 +96,15 @@
     fill="none"
     stroke="var(--rule-strong)"
   />
-  {#if layer.kind === 'PLATE'}<path d={teeth} fill="var(--brass)" />{/if}
+  {#if layer.kind === 'PLATE'}<ToolFace
+      face={toolFace(item as Plate | undefined)}
+      {up}
+      {x}
+      {w}
+      top={band.top}
+      height={band.height}
+      {fill}
+    />{/if}
   <rect {x} y={band.top} width={w} height={band.height} {fill} />
   {#if look === 'foil'}
     <rect
@@ -113,6 +116,13 @@
     />
   {:else if look !== 'stock'}
     <rect {x} y={band.top} width={w} height={band.height} fill="url(#hatch-{look})" />
+  {/if}
+  {#if layer.kind === 'STOCK' && gel}
+    <path
+      d={`M${x + w * 0.2} ${up ? band.top : band.top + band.height}h${w * 0.6}v${up ? -4 : 4}h${-w * 0.6}z`}
+      fill="var(--steel)"
+      opacity="0.55"
+    />
   {/if}
   {#if layer.kind === 'STOCK'}
     <rect

@@ -10,6 +10,10 @@
 <svg width="44" height="32" viewBox="0 0 44 32" aria-hidden="true">
   <Hatches />
   <rect x="0.5" y="0.5" width="43" height="31" fill={tint(stock)} stroke="var(--rule-strong)" />
-  <path d="M8 32L24 0h12L20 32z" fill={tint(film)} />
-  <path d="M8 32L24 0h12L20 32z" fill="url(#sheen)" />
+  {#if film}
+    <path d="M8 32L24 0h12L20 32z" fill={tint(film)} />
+    {#if film.thicknessMm < 0.1}<path d="M8 32L24 0h12L20 32z" fill="url(#sheen)" />{/if}
+  {:else}
+    <circle cx="22" cy="16" r="10" fill="none" stroke="var(--ink)" stroke-opacity="0.5" stroke-width="1.4" />
+  {/if}
 </svg>

@@ -2,7 +2,12 @@
   import type { Expected } from '../api/client';
   import OutcomeMark from './OutcomeMark.svelte';
 
-  let { expected }: { expected: Expected } = $props();
+  interface Props {
+    expected: Expected;
+    /** What too little and too much are called on this route. */
+    words?: { tooLittle: string; tooMuch: string };
+  }
+  let { expected, words = { tooLittle: 'under', tooMuch: 'over' } }: Props = $props();
   const counts = $derived(expected.twenty);
   const marks = $derived([
     ...Array.from({ length: counts[0] ?? 0 }, () => 'UNDER' as const),
@@ -10,7 +15,7 @@
     ...Array.from({ length: counts[2] ?? 0 }, () => 'OVER' as const),
   ]);
   const sentence = $derived(
-    `Of twenty pulls like this, ${counts[1]} come${counts[1] === 1 ? 's' : ''} out clean, ${counts[2]} over, ${counts[0]} under`,
+    `Of twenty pulls like this, ${counts[1]} come${counts[1] === 1 ? 's' : ''} out clean, ${counts[2]} ${words.tooMuch}, ${counts[0]} ${words.tooLittle}`,
   );
 </script>
 

@@ -6,7 +6,7 @@ export type Item = { id: string; name: string; thicknessMm: number };
 /** Each material has its own hatch, as in workshop drawings. */
 export function hatch(kind: LayerKind, item: Item | undefined): string {
   if (kind === 'PLATFORM') return 'metal';
-  if (kind === 'PLATE') return 'brass';
+  if (kind === 'PLATE') return toolHatch(item as Plate | undefined);
   if (kind === 'FILM') return 'foil';
   if (kind === 'STOCK') return 'stock';
   const board = item as Board | undefined;
@@ -27,23 +27,59 @@ export function hatch(kind: LayerKind, item: Item | undefined): string {
   }
 }
 
+function toolHatch(tool: Plate | undefined): string {
+  if (tool?.material === 'STEEL' || tool?.material === 'ALUMINIUM') return 'metal';
+  return tool?.material === 'POLYCARBONATE' || tool?.material === 'POLYPROPYLENE' ? 'clear' : 'brass';
+}
+
+/** How a tool's face is drawn. */
+export type Face = 'design' | 'edge' | 'folder' | 'open' | 'none';
+export function toolFace(tool: Plate | undefined): Face {
+  switch (tool?.kind) {
+    case 'THIN_DIE':
+    case 'THICK_DIE':
+    case 'STEEL_RULE':
+      return 'edge';
+    case 'FLAT_FOLDER':
+    case 'DEEP_FOLDER':
+    case 'CUTTING_FOLDER':
+      return 'folder';
+    case 'STENCIL':
+      return 'open';
+    default:
+      return 'design';
+  }
+}
+
 /** What stands under a layer's name. */
 export function subtitle(kind: LayerKind, item: Item | undefined, print: (gsm: number) => string): string {
   if (!item) return 'not in your kit';
-  if (kind === 'PLATE') return (item as Plate).material.toLowerCase();
-  if (kind === 'FILM') return 'foil';
+  if (kind === 'PLATE') return said((item as Plate).kind);
+  if (kind === 'FILM') return (item as Film).kind === 'FLOCK' ? 'flock' : 'foil';
   if (kind === 'STOCK')
-    return (item as Stock).gsm > 0 ? print((item as Stock).gsm) : (item as Stock).kind.toLowerCase();
+    return (item as Stock).gsm > 0 ? print((item as Stock).gsm) : said((item as Stock).kind);
   return kind === 'BOARD' ? (item as Board).material.toLowerCase() : '';
 }
 
-/** Which way a layer's telling face looks, in words. */
-export function facing(kind: LayerKind, up: boolean): string {
-  if (kind === 'PLATE') return up ? 'design up' : 'design down';
-  if (kind === 'FILM') return up ? 'colour up' : 'colour down';
-  if (kind === 'STOCK') return up ? 'good side up' : 'good side down';
+/** A key of the server's as words. */
+export const said = (key: string) => key.toLowerCase().replaceAll('_', ' ');
+
+/** Which way a layer's telling face looks, in words; nothing for what has the same face on both sides. */
+export function facing(kind: LayerKind, up: boolean, item?: Item, gel = false): string {
+  const way = up ? 'up' : 'down';
+  if (kind === 'PLATE') {
+    const face = toolFace(item as Plate | undefined);
+    return face === 'design' || face === 'edge' ? `${face} ${way}` : '';
+  }
+  if (kind === 'FILM')
+    return `${(item as Film | undefined)?.kind === 'FLOCK' ? 'fuzzy face' : 'colour'} ${way}`;
+  if (kind === 'STOCK')
+    return `${gel ? 'gel' : toner(item as Stock | undefined) ? 'toner' : 'good side'} ${way}`;
   return '';
 }
+
+const toner = (stock: Stock | undefined) =>
+  stock?.kind === 'TONER_SHEET' || stock?.kind === 'TONER_ADHESIVE' || stock?.kind === 'LASER_PRINT';
 
 export function colour(kind: LayerKind, item: Item | undefined): string | undefined {
   return kind === 'FILM' || kind === 'STOCK' ? (item as Film | Stock | undefined)?.colour : undefined;

@@ -64,8 +64,16 @@ export function weight(gsm: number, units: Units): string {
 export function duration(seconds: number): string {
   const s = Math.round(seconds);
   if (s < 90) return `${s} s`;
+  if (s >= 48 * 3600) return `${Math.round(s / 86400)} days`;
+  if (s >= 2 * 3600) return hours(s);
   const rest = s % 60;
   return rest === 0 ? `${s / 60} min` : `${Math.floor(s / 60)} min ${rest} s`;
+}
+
+function hours(s: number): string {
+  const minutes = Math.round((s % 3600) / 60);
+  const whole = Math.floor(s / 3600) + (minutes === 60 ? 1 : 0);
+  return minutes % 60 === 0 ? `${whole} h` : `${whole} h ${minutes} min`;
 }
 
 /** 0:09, 4:00, 1:02:30. */

@@ -1,4 +1,4 @@
-import { api, asked, type DraftLayer, type KitView } from '../api/client';
+import { api, asked, type Draft, type DraftLayer, type KitView } from '../api/client';
 
 const EMPTY: KitView = {
   presses: [],
@@ -8,10 +8,20 @@ const EMPTY: KitView = {
   stocks: [],
   films: [],
   leftovers: [],
+  rollers: [],
 };
 
 export type Shelf = keyof KitView;
-export const SHELVES: Shelf[] = ['presses', 'platforms', 'boards', 'plates', 'stocks', 'films', 'leftovers'];
+export const SHELVES: Shelf[] = [
+  'presses',
+  'platforms',
+  'rollers',
+  'boards',
+  'plates',
+  'stocks',
+  'films',
+  'leftovers',
+];
 
 /** The kit, loaded once and again after each change. */
 class KitState {
@@ -32,8 +42,31 @@ class KitState {
     return this.all.presses.find((k) => k.item.id === id)?.item;
   }
 
-  platform(id: string) {
+  platform(id: string | undefined) {
     return this.all.platforms.find((k) => k.item.id === id)?.item;
+  }
+
+  rollers(id: string) {
+    return this.all.rollers.find((k) => k.item.id === id)?.item;
+  }
+
+  /** What a stack goes through, whichever shelf it stands on. */
+  machine(id: string) {
+    return this.press(id) ?? this.rollers(id);
+  }
+
+  /** What heats a draft, with its levels or settings; nothing where it is pressed cold. */
+  heater(draft: Draft) {
+    const rollers = this.rollers(draft.pressId);
+    if (rollers) return { name: rollers.name, levels: rollers.settings };
+    const platform = this.platform(draft.platformId);
+    return platform && { name: platform.name, levels: platform.levels };
+  }
+
+  /** The tool in the stack, or what laid the design. */
+  tool(draft: Draft) {
+    const id = draft.layers.find((l) => l.kind === 'PLATE')?.id ?? draft.designId;
+    return this.all.plates.find((k) => k.item.id === id)?.item;
   }
 
   /** What lies in a layer. */

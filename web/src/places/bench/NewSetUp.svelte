@@ -1,52 +1,74 @@
 <script lang="ts">
   import Modal from 'flowbite-svelte/Modal.svelte';
   import { push } from 'svelte-spa-router';
-  import { api, asked, Trouble, type Plate, type Schemas, type Stock } from '../../api/client';
+  import { api, asked, Trouble, type RouteView } from '../../api/client';
+  import { said } from '../../drawing/materials';
   import { kit } from '../../state/kit.svelte';
+  import { routes } from '../../state/routes.svelte';
   import Picker from './Picker.svelte';
 
   let { open = $bindable(false) }: { open: boolean } = $props();
 
-  type Route = Schemas['Choice']['route'];
-  const ROUTES: { route: Route; word: string; tool: Plate['kind']; stock: Stock['kind'] }[] = [
-    { route: 'HOT_PLATE', word: 'plate loose on the platform', tool: 'PLATE', stock: 'CARD' },
-    { route: 'TAPED_PLATE', word: 'plate taped to the stock', tool: 'PLATE', stock: 'CARD' },
-    { route: 'OVER_MEDIA', word: 'over dry ink or paint', tool: 'PLATE', stock: 'CARD' },
-    { route: 'SOLID_PLATE', word: 'solid plate', tool: 'SOLID_PLATE', stock: 'CARD' },
-    { route: 'DIE_AS_PLATE', word: 'thin die as a plate', tool: 'THIN_DIE', stock: 'CARD' },
-    { route: 'RIBBON', word: 'on ribbon', tool: 'PLATE', stock: 'RIBBON' },
-    { route: 'ACETATE', word: 'on acetate', tool: 'PLATE', stock: 'ACETATE' },
+  /** Routes as they are thought of at the bench: by what they need. */
+  const GROUPS: [string, (r: RouteView) => boolean][] = [
+    ['on a heated platform', (r) => r.heated],
+    ['through heated rollers', (r) => r.mechanism === 'TRANSFER' && !r.heated && needsRollers(r)],
+    ['gel, cold in a press', (r) => r.mechanism === 'TRANSFER' && !r.heated && !needsRollers(r)],
+    ['cut', (r) => r.mechanism === 'CUT'],
+    ['emboss', (r) => r.mechanism === 'EMBOSS' || r.mechanism === 'CUT_AND_EMBOSS'],
   ];
 
+  let chosen = $state<RouteView['route']>('HOT_PLATE');
   let plateId = $state('');
   let filmId = $state('');
   let stockId = $state('');
-  let pressId = $state('');
+  let machineId = $state('');
   let platformId = $state('');
-  let route = $state<Route>('HOT_PLATE');
   let typedName = $state<string>();
   let wrong = $state('');
 
-  const plates = $derived(kit.inUse('plates'));
-  const stocks = $derived(kit.inUse('stocks'));
-  const plate = $derived(plates.find((p) => p.id === plateId));
+  const route = $derived(routes.of(chosen));
+  const tools = $derived(kit.inUse('plates').filter((p) => route?.tools.includes(p.kind)));
+  const films = $derived(kit.inUse('films').filter((f) => route?.film === f.kind));
+  const stocks = $derived(kit.inUse('stocks').filter((s) => route?.stocks.includes(s.kind)));
+  const machines = $derived([
+    ...kit.inUse('presses').filter((p) => route?.machines.includes(`${p.kind}_PRESS`)),
+    ...kit.inUse('rollers').filter((r) => route?.machines.includes(r.kind)),
+  ]);
+  const tool = $derived(tools.find((p) => p.id === plateId));
+  const film = $derived(films.find((f) => f.id === filmId));
   const stock = $derived(stocks.find((s) => s.id === stockId));
-  const fitting = $derived(
-    ROUTES.filter((r) => (!plate || r.tool === plate.kind) && (!stock || r.stock === stock.kind)),
+  const name = $derived(typedName ?? (tool && stock ? `${tool.name} on ${stock.name.toLowerCase()}` : ''));
+  const missing = $derived(
+    [
+      machines.length === 0 && `a ${(route?.machines ?? []).map(said).join(' or a ')}`,
+      tools.length === 0 && `a ${route?.toolWord}`,
+      route?.film && films.length === 0 && said(route.film),
+      stocks.length === 0 && (route?.stocks ?? []).map(said).join(' or '),
+    ].filter(Boolean),
   );
-  const name = $derived(typedName ?? (plate && stock ? `${plate.name} on ${stock.name.toLowerCase()}` : ''));
+
+  function needsRollers(r: RouteView) {
+    return !r.machines.includes('CRANK_PRESS');
+  }
 
   $effect(() => {
-    pressId ||= kit.inUse('presses')[0]?.id ?? '';
+    if (!machines.some((m) => m.id === machineId)) machineId = machines[0]?.id ?? '';
     platformId ||= kit.inUse('platforms')[0]?.id ?? '';
-    const first = fitting[0];
-    if (first && !fitting.some((r) => r.route === route)) route = first.route;
   });
 
   async function start() {
     wrong = '';
     try {
-      const body = { name, route, pressId, platformId, plateId, filmId, stockId };
+      const body = {
+        name,
+        route: chosen,
+        pressId: machineId,
+        platformId: route?.heated ? platformId : undefined,
+        plateId,
+        filmId: film?.id,
+        stockId,
+      };
       const saved = await asked(api.POST('/api/set-ups', { body }));
       open = false;
       await push(`/stack/${saved.id}`);
@@ -60,47 +82,61 @@
 </script>
 
 <Modal bind:open title="New set-up" size="lg">
-  <div class="text-ink grid gap-5 md:grid-cols-3">
-    <Picker label="Plate" items={plates} bind:chosen={plateId} kind="PLATE" />
-    <Picker label="Foil" items={kit.inUse('films')} bind:chosen={filmId} kind="FILM" />
-    <Picker label="Stock" items={stocks} bind:chosen={stockId} kind="STOCK" />
-  </div>
-  <div class="text-ink grid gap-4 md:grid-cols-4">
+  <div class="text-ink">
     <label class="label">
       How
-      <select class="w-full py-1.5 pr-8 pl-2" bind:value={route}>
-        {#each fitting as r (r.route)}<option value={r.route}>{r.word}</option>{:else}<option
-            >no way known</option
-          >{/each}
+      <select class="w-full py-1.5 pr-8 pl-2" bind:value={chosen}>
+        {#each GROUPS as [group, belongs] (group)}
+          <optgroup label={group}>
+            {#each routes.all.filter(belongs) as r (r.route)}<option value={r.route}>{r.label}</option>{/each}
+          </optgroup>
+        {/each}
       </select>
     </label>
+    <p class="text-soft mt-1">{route?.says}</p>
+    {#if route && route.waits.length > 0}
+      <p class="text-soft text-[15px]">Waits: {route.waits.join(', ')}.</p>
+    {/if}
+  </div>
+  <div class="text-ink grid gap-5 {route?.film ? 'md:grid-cols-3' : 'md:grid-cols-2'}">
+    <Picker label={route?.toolWord ?? ''} items={tools} bind:chosen={plateId} kind="PLATE" />
+    {#if route?.film}
+      <Picker
+        label={route.film === 'FLOCK' ? 'flock' : 'foil'}
+        items={films}
+        bind:chosen={filmId}
+        kind="FILM"
+      />
+    {/if}
+    <Picker label="stock" items={stocks} bind:chosen={stockId} kind="STOCK" />
+  </div>
+  <div class="text-ink grid gap-4 md:grid-cols-3">
     <label class="label">
-      Press
-      <select class="w-full py-1.5 pr-8 pl-2" bind:value={pressId}>
-        {#each kit.inUse('presses') as p (p.id)}<option value={p.id}>{p.name}</option>{/each}
+      Machine
+      <select class="w-full py-1.5 pr-8 pl-2" bind:value={machineId}>
+        {#each machines as m (m.id)}<option value={m.id}>{m.name}</option>{/each}
       </select>
     </label>
-    <label class="label">
-      Platform
-      <select class="w-full py-1.5 pr-8 pl-2" bind:value={platformId}>
-        {#each kit.inUse('platforms') as p (p.id)}<option value={p.id}>{p.name}</option>{/each}
-      </select>
-    </label>
+    {#if route?.heated}
+      <label class="label">
+        Platform
+        <select class="w-full py-1.5 pr-8 pl-2" bind:value={platformId}>
+          {#each kit.inUse('platforms') as p (p.id)}<option value={p.id}>{p.name}</option>{/each}
+        </select>
+      </label>
+    {/if}
     <label class="label">
       Name
       <input class="w-full px-2 py-1.5" value={name} oninput={(e) => (typedName = e.currentTarget.value)} />
     </label>
   </div>
-  {#if plate && stock && fitting.length === 0}
-    <p class="text-ochre">
-      No route goes with a {plate.kind.toLowerCase().replace('_', ' ')} on {stock.name}. Choose another plate
-      or stock.
-    </p>
+  {#if missing.length > 0}
+    <p class="text-ochre">Your kit has no {missing.join(', and no ')}. Add it in the Kit.</p>
   {/if}
   {#if wrong}<p role="alert" class="text-ochre">{wrong}</p>{/if}
   <button
     class="press press-strong"
-    disabled={!plateId || !filmId || !stockId || fitting.length === 0}
+    disabled={!tool || !stock || !machineId || (route?.film !== undefined && !film)}
     onclick={start}
   >
     Build the stack

@@ -14,7 +14,7 @@
 </script>
 
 <fieldset>
-  <legend class="label mb-1">{label}</legend>
+  <legend class="label mb-1 first-letter:uppercase">{label}</legend>
   <div class="border-rule max-h-[300px] overflow-y-auto border" tabindex="-1">
     {#each items as item (item.id)}
       <label

@@ -2,6 +2,7 @@
   import { api, asked, type SavedSetUp } from '../../api/client';
   import { kit } from '../../state/kit.svelte';
   import { tell } from '../../state/messages.svelte';
+  import { routes } from '../../state/routes.svelte';
   import Swatch from '../../drawing/Swatch.svelte';
 
   interface Props {
@@ -11,9 +12,17 @@
   }
   let { setUps, onstart, onchanged }: Props = $props();
 
-  function named(setUp: SavedSetUp, kind: 'PLATE' | 'FILM' | 'STOCK') {
+  function named(setUp: SavedSetUp, kind: 'FILM' | 'STOCK') {
     const layer = setUp.draft.layers.find((l) => l.kind === kind);
     return layer ? kit.item(layer) : undefined;
+  }
+
+  /** Route, tool, film and stock in a line. */
+  function made(setUp: SavedSetUp) {
+    const film = named(setUp, 'FILM')?.name;
+    const stock = named(setUp, 'STOCK')?.name;
+    const what = [kit.tool(setUp.draft)?.name, film && stock ? `${film} on ${stock}` : stock];
+    return [routes.of(setUp.draft.route)?.label, ...what].filter(Boolean).join(' · ');
   }
 
   async function remove(setUp: SavedSetUp) {
@@ -45,7 +54,7 @@
               class="border-clean text-clean ml-2 border px-1.5 text-[13px]">proven</span
             >{/if}
           <span class="text-soft block truncate text-[14px]">
-            {named(setUp, 'PLATE')?.name} · {named(setUp, 'FILM')?.name} on {named(setUp, 'STOCK')?.name}
+            {made(setUp)}
           </span>
         </a>
         <button

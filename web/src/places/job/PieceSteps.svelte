@@ -3,6 +3,8 @@
   import QuantityField from '../../parts/QuantityField.svelte';
   import { kit } from '../../state/kit.svelte';
   import { planning } from '../../state/planning.svelte';
+  import { duration } from '../../parts/format';
+  import { routes } from '../../state/routes.svelte';
   import { OPERATIONS, word } from './words';
 
   /** A piece: what it is cut from, and what is done to it, in order. */
@@ -17,6 +19,11 @@
 
   const put = (part: Partial<JobPiece>) => planning.piece(index, part);
   const steps = (operations: Operation[]) => put({ operations });
+
+  const done = (kind: Operation['kind']) => routes.all.some((r) => r.does.includes(kind));
+  const fits = (kind: Operation['kind'], setUp: SavedSetUp) =>
+    routes.of(setUp.draft.route)?.does.includes(kind) === true;
+  const work = (operation: Operation) => planning.look?.works.find((w) => w.setUpId === operation.setUpId);
 
   function move(from: number, to: number) {
     if (to < 0 || to >= piece.operations.length) return;
@@ -99,8 +106,8 @@
             onclick={() => steps(piece.operations.filter((_, k) => k !== i))}>Leave out</button
           >
         </div>
-        {#if operation.kind === 'HOT_FOIL'}
-          <div class="ml-8 flex items-center gap-1">
+        {#if done(operation.kind)}
+          <div class="ml-8 flex flex-wrap items-center gap-x-1">
             <select
               class="max-w-[220px] py-1 pr-8 pl-2"
               aria-label="Set-up for {word(operation.kind)}"
@@ -111,11 +118,21 @@
               }}
             >
               <option value="">no set-up yet</option>
-              {#each setUps as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
+              {#each setUps.filter((s) => s.id === operation.setUpId || fits(operation.kind, s)) as s (s.id)}
+                <option value={s.id}>{s.name}</option>
+              {/each}
             </select>
             {#if operation.setUpId}<a class="press press-quiet min-h-8" href="#/stack/{operation.setUpId}"
                 >Open</a
               >{/if}
+            {#if work(operation)}
+              {@const here = work(operation)!}
+              <p class="basis-full text-[15px] {here.pullable ? 'text-soft' : 'text-ochre'}">
+                {#if !here.does.includes(operation.kind)}This set-up is for {routes.of(here.route)?.label}.
+                {:else if !here.pullable}Something stops it: open it.
+                {:else}{here.twenty[1]} of 20 clean, {duration(here.seconds)} a pull{/if}
+              </p>
+            {/if}
           </div>
         {/if}
         {#each findings.filter((f) => f.at === i) as found (found.rule)}

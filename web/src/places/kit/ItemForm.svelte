@@ -86,6 +86,12 @@
         onlevels={(levels) => (item.levels = levels)}
       />
     {/if}
+    {#if shelf === 'rollers'}
+      <Levels
+        levels={item.settings as { name: string; celsius: number }[]}
+        onlevels={(settings) => (item.settings = settings)}
+      />
+    {/if}
     {#if shelf === 'plates'}
       <SvgOutline
         onread={(read) => {

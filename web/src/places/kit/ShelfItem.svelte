@@ -1,6 +1,7 @@
 <script lang="ts">
-  import type { Board, Film, KitView, Platform, Press, Stock } from '../../api/client';
-  import type { LayerKind } from '../../drawing/materials';
+  import type { Board, Film, HeatedRollers, KitView, Plate, Platform, Press, Stock } from '../../api/client';
+  import { said, type LayerKind } from '../../drawing/materials';
+  import { duration } from '../../parts/format';
   import { kit, type Shelf } from '../../state/kit.svelte';
   import { tell } from '../../state/messages.svelte';
   import { preferences } from '../../state/preferences.svelte';
@@ -31,7 +32,9 @@
     stocks: 'STOCK',
     films: 'FILM',
   } as const;
-  const kind = $derived<LayerKind | undefined>(shelf === 'presses' ? undefined : KINDS[shelf]);
+  const kind = $derived<LayerKind | undefined>(
+    shelf === 'presses' || shelf === 'rollers' ? undefined : KINDS[shelf],
+  );
   const item = $derived(kept.item);
   const gauge = $derived.by(() => {
     if (shelf === 'boards') {
@@ -47,6 +50,11 @@
       const p = item as Press;
       return `${p.kind.toLowerCase()}, opening ${preferences.length(p.openingMm)}, throat ${preferences.length(p.throatMm)}`;
     }
+    if (shelf === 'rollers') {
+      const r = item as HeatedRollers;
+      const settings = r.settings.map((l) => `${l.name} ${preferences.temperature(l.celsius)}`).join(', ');
+      return `${said(r.kind)}, warm in ${duration(r.warmUpSeconds)}, ${settings}`;
+    }
     const size = item as Stock;
     const base = `${preferences.length(size.widthMm)} × ${preferences.length(size.heightMm)}`;
     if (shelf === 'boards') {
@@ -61,12 +69,13 @@
     }
     if (shelf === 'stocks') {
       const s = item as Stock;
-      return `${s.gsm > 0 ? `${preferences.weight(s.gsm)}, ` : ''}${base}, ${Math.round(s.left * 100) / 100} left${s.heatProof ? '' : ', not for heat'}`;
+      return `${said(s.kind)}, ${s.gsm > 0 ? `${preferences.weight(s.gsm)}, ` : ''}${base}, ${Math.round(s.left * 100) / 100} left${s.heatProof ? '' : ', not for heat'}`;
     }
     if (shelf === 'platforms') {
       return `${base}, ${(item as Platform).levels.map((l) => `${l.name} ${preferences.temperature(l.celsius)}`).join(', ')}`;
     }
-    return base;
+    if (shelf === 'plates') return `${said((item as Plate).kind)}, ${base}`;
+    return `${said((item as Film).kind)}, ${base}`;
   });
 
   async function toggle() {
@@ -87,8 +96,10 @@
   <div class="flex h-[92px] items-center justify-center">
     {#if kind}
       <ItemDrawing {kind} item={item as Board} {scale} />
+    {:else if shelf === 'rollers'}
+      <PressDrawing throatMm={(item as HeatedRollers).throatMm} hot />
     {:else}
-      <PressDrawing press={item as Press} />
+      <PressDrawing throatMm={(item as Press).throatMm} crank={(item as Press).kind === 'CRANK'} />
     {/if}
   </div>
   <div class="min-w-0">

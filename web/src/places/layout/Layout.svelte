@@ -3,6 +3,7 @@
   import { api, asked } from '../../api/client';
   import { editing } from '../../state/editing.svelte';
   import { laying } from '../../state/laying.svelte';
+  import { routes } from '../../state/routes.svelte';
   import { tell } from '../../state/messages.svelte';
   import Conflict from '../stack/Conflict.svelte';
   import Bench from './Drawings.svelte';
@@ -13,6 +14,7 @@
   let { params = {} }: { params?: { id?: string } } = $props();
   const draft = $derived(editing.draft);
   let trial = $state('');
+  const unlaid = $derived(routes.of(draft?.route)?.heated === false);
 
   $effect(() => {
     const id = params.id;
@@ -20,7 +22,7 @@
     else if (!id) openLast().catch(tell);
   });
   $effect(() => {
-    if (draft) laying.show(draft);
+    if (draft && !unlaid) laying.show(draft);
   });
 
   async function openLast() {
@@ -41,7 +43,18 @@
 
 <svelte:window onkeydown={key} />
 
-{#if draft && laying.view}
+{#if draft && unlaid}
+  <div class="mx-auto max-w-[60ch] px-6 py-14">
+    <h1 class="text-[28px]">Nothing to lay out here</h1>
+    <p class="mt-3 text-[18px]">
+      “{editing.saved?.name}” is {routes.of(draft.route)?.label}: {routes.of(draft.route)?.toolInStack
+        ? 'its stack says where things lie.'
+        : `its ${routes.of(draft.route)?.toolWord} has laid the design already.`} Layouts are for what is pressed
+      on a heated platform.
+    </p>
+    <a class="press press-strong mt-6 inline-block" href="#/stack/{editing.saved?.id}">To the stack</a>
+  </div>
+{:else if draft && laying.view}
   <div class="grid min-h-full lg:grid-cols-[minmax(0,1fr)_300px]">
     <section class="flex min-w-0 flex-col gap-3 px-4 py-4 md:px-6" aria-label="Layout">
       <div class="flex flex-wrap items-start gap-x-4 gap-y-2">

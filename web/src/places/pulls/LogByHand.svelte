@@ -3,6 +3,7 @@
   import { push } from 'svelte-spa-router';
   import { api, asked, type SavedSetUp } from '../../api/client';
   import { tell } from '../../state/messages.svelte';
+  import { routes } from '../../state/routes.svelte';
   import LogForm, { type Entry } from './LogForm.svelte';
 
   /** For a pull that was made without Run: first which set-up, then how it came out. */
@@ -45,4 +46,10 @@
     {/each}
   </ul>
 </Modal>
-<LogForm bind:open={writing} title="Log “{chosen?.name ?? ''}”" {log} ondone={done} />
+<LogForm
+  route={routes.of(chosen?.draft.route)}
+  bind:open={writing}
+  title="Log “{chosen?.name ?? ''}”"
+  {log}
+  ondone={done}
+/>

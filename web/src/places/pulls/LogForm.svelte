@@ -8,21 +8,23 @@
 
 <script lang="ts">
   import Modal from 'flowbite-svelte/Modal.svelte';
-  import { api, asked, token, Trouble, trouble } from '../../api/client';
+  import { api, asked, token, Trouble, trouble, type RouteView } from '../../api/client';
   import OutcomeMark from '../../drawing/OutcomeMark.svelte';
   import Choice from '../../parts/Choice.svelte';
   import QuantityField from '../../parts/QuantityField.svelte';
   import { kit } from '../../state/kit.svelte';
   import { tell } from '../../state/messages.svelte';
+  import { outcomeWords } from './words';
 
   interface Props {
     open: boolean;
     title: string;
+    route: RouteView | undefined;
     log: (entry: Entry) => Promise<string>;
     readOff?: () => Promise<{ coverage: number; spillMm: number }>;
     ondone: (id: string) => void;
   }
-  let { open = $bindable(), title, log, readOff, ondone }: Props = $props();
+  let { open = $bindable(), title, route, log, readOff, ondone }: Props = $props();
 
   let outcome = $state<Entry['outcome']>('CLEAN');
   let amount = $state<Entry['amount']>('A_LITTLE');
@@ -37,12 +39,13 @@
   let busy = $state(false);
   const known = asked(api.GET('/api/pulls/faults'));
   const at = (field: string) => wrong.find((w) => w.field === field);
-  const OUTCOMES: [Entry['outcome'], string][] = [
-    ['CLEAN', 'clean'],
-    ['UNDER', 'under'],
-    ['OVER', 'over'],
+  const words = $derived(outcomeWords(route));
+  const outcomes = $derived<[Entry['outcome'], string][]>([
+    ['CLEAN', words.CLEAN],
+    ['UNDER', words.UNDER],
+    ['OVER', words.OVER],
     ['BOTH', 'both'],
-  ];
+  ]);
 
   async function scan() {
     const seen = await readOff?.();
@@ -98,7 +101,7 @@
         <Choice
           label="How did it come out?"
           value={outcome}
-          options={OUTCOMES}
+          options={outcomes}
           onchoose={(o) => (outcome = o)}
         />
       </div>
@@ -117,7 +120,7 @@
     {/if}
     <div class="grid gap-4 sm:grid-cols-2">
       <label class="label"
-        >Coverage, % (if you read it off)
+        ><span class="inline-block first-letter:uppercase">{words.share}</span>, % (if you read it off)
         <input
           class="w-full px-2 py-1.5"
           inputmode="decimal"
@@ -130,7 +133,7 @@
       </label>
       <QuantityField
         kind="LENGTH"
-        label="Spill past the edge (if you read it off)"
+        label="{words.excess.charAt(0).toUpperCase()}{words.excess.slice(1)} (if you read it off)"
         name="spillMm"
         value={spillMm}
         error={at('spillMm') ? `${at('spillMm')?.message}. Accepted: ${at('spillMm')?.accepted}` : ''}
@@ -154,10 +157,13 @@
         {/await}
       </div>
     </fieldset>
-    <label class="flex items-center gap-2">
-      <input type="checkbox" class="size-4" bind:checked={keepFoil} />Keep the foil that was cut for it as a
-      leftover, with what it gave
-    </label>
+    {#if !route || route.film}
+      <label class="flex items-center gap-2">
+        <input type="checkbox" class="size-4" bind:checked={keepFoil} />Keep the {route?.film === 'FLOCK'
+          ? 'flock'
+          : 'foil'} that was cut for it as a leftover, with what it gave
+      </label>
+    {/if}
     <label class="label"
       >Note <textarea class="w-full px-2 py-1.5" rows="2" bind:value={note}></textarea></label
     >

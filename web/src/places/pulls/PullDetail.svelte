@@ -4,18 +4,16 @@
   import OutcomeMark from '../../drawing/OutcomeMark.svelte';
   import { percent } from '../../parts/format';
   import { tell } from '../../state/messages.svelte';
+  import { routes } from '../../state/routes.svelte';
+  import { outcomeWords } from './words';
   import { preferences } from '../../state/preferences.svelte';
 
   let { id, onchanged, onclose }: { id: string; onchanged: () => Promise<void>; onclose: () => void } =
     $props();
   let pull = $state<PullView>();
   const faults = asked(api.GET('/api/pulls/faults'));
-  const WORDS = {
-    UNDER: 'too little foil',
-    CLEAN: 'clean',
-    OVER: 'too much foil',
-    BOTH: 'too little and too much',
-  };
+  const route = $derived(routes.of(pull?.route));
+  const words = $derived(outcomeWords(route));
 
   $effect(() => {
     asked(api.GET('/api/pulls/{id}', { params: { path: { id } } }))
@@ -40,7 +38,7 @@
       );
       pull = await asked(api.GET('/api/pulls/{id}', { params: { path: { id } } }));
       await onchanged();
-      tell('This is now the proven recipe for its plate, foil and stock.');
+      tell('This is now the proven recipe for its tool and stock.');
     } catch (trouble) {
       tell(trouble);
     }
@@ -64,7 +62,7 @@
     </p>
     <img
       src="/api/pulls/{id}/picture?width=600&height=400"
-      alt="The pull: {WORDS[pull.outcome]}"
+      alt="The pull: {words[pull.outcome]}"
       width="600"
       height="400"
       class="border-rule mt-2 h-auto w-full border"
@@ -73,24 +71,28 @@
         Drawn from what was logged; there is no photograph.
       </p>{/if}
     <p class="mt-2 flex items-center gap-2 text-[18px]">
-      <OutcomeMark outcome={pull.outcome} size={20} />{WORDS[pull.outcome]}{pull.outcome !== 'CLEAN'
+      <OutcomeMark outcome={pull.outcome} size={20} />{words[pull.outcome]}{pull.outcome !== 'CLEAN'
         ? `, ${pull.amount.toLowerCase().replace('_', ' ')}`
         : ''}
     </p>
     <dl class="mt-2 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
-      <dt class="text-soft">plate</dt>
+      <dt class="text-soft">how</dt>
+      <dd>{route?.label}</dd>
+      <dt class="text-soft">{route?.toolWord ?? 'plate'}</dt>
       <dd>{pull.plate}</dd>
-      <dt class="text-soft">foil, stock</dt>
-      <dd>{pull.film} on {pull.stock}</dd>
-      <dt class="text-soft">press</dt>
+      <dt class="text-soft">on</dt>
+      <dd>{pull.film ? `${pull.film} on ${pull.stock}` : pull.stock}</dd>
+      <dt class="text-soft">machine</dt>
       <dd>{pull.press}</dd>
-      {#if pull.coverage !== undefined}<dt class="text-soft">coverage</dt>
+      {#if pull.coverage !== undefined}<dt class="text-soft">{words.share}</dt>
         <dd>{percent(pull.coverage)}</dd>{/if}
-      {#if pull.spillMm !== undefined}<dt class="text-soft">spill</dt>
+      {#if pull.spillMm !== undefined}<dt class="text-soft">{words.excess}</dt>
         <dd>{preferences.length(pull.spillMm)}</dd>{/if}
       <dt class="text-soft">was forecast</dt>
       <dd>
-        {percent(pull.expectedClean)} clean, {percent(pull.expectedOver)} over, {percent(pull.expectedUnder)} under
+        {percent(pull.expectedClean)} clean, {percent(pull.expectedOver)}
+        {words.OVER}, {percent(pull.expectedUnder)}
+        {words.UNDER}
       </dd>
       {#if pull.note}<dt class="text-soft">note</dt>
         <dd>{pull.note}</dd>{/if}

@@ -8,9 +8,10 @@
   let { run }: { run: RunView } = $props();
   const SPEEDS = [1, 5, 20, 60];
   const step = $derived(run.steps[run.step]);
-  const platform = $derived(kit.platform(run.draft.platformId));
-  const press = $derived(kit.press(run.draft.pressId));
-  const off = $derived(run.platform.switchedItselfOff);
+  const heater = $derived(run.platform);
+  const rollers = $derived(kit.rollers(run.draft.pressId));
+  const name = $derived(kit.heater(run.draft)?.name);
+  const press = $derived(kit.machine(run.draft.pressId));
   const PRESS = {
     IDLE: 'open, nothing in it',
     FEEDING: 'pressing',
@@ -18,46 +19,49 @@
     STALLED: 'refuses the stack',
   };
 
-  /** The platform's lights. Only what heats is ember. */
-  const lights = $derived([
-    {
-      word: run.platform.on ? 'switched on' : off ? 'switched itself off' : 'switched off',
-      lit: run.platform.on,
+  /** The lights of what heats. Only what heats is ember. */
+  const lights = $derived.by(() => {
+    if (!heater) return [];
+    const off = heater.switchedItselfOff ? 'switched itself off' : 'switched off';
+    const power = { word: heater.on ? 'switched on' : off, lit: heater.on, colour: 'var(--ember)' };
+    const ready = {
+      word: heater.ready ? 'ready light' : 'not ready',
+      lit: heater.ready,
       colour: 'var(--ember)',
-    },
-    { word: run.platform.ready ? 'ready' : 'not ready', lit: run.platform.ready, colour: 'var(--ember)' },
-    {
-      word: run.platform.docked ? 'in its dock' : 'out of its dock',
-      lit: run.platform.docked,
+    };
+    const docked = {
+      word: heater.docked ? 'in its dock' : 'out of its dock',
+      lit: heater.docked,
       colour: 'var(--steel)',
-    },
-  ]);
+    };
+    return rollers ? [power, ready] : [power, ready, docked];
+  });
 </script>
 
 <aside class="border-rule px-4 py-5 max-xl:col-span-full max-xl:border-t xl:border-l" aria-label="Devices">
   <div class="grid gap-x-8 gap-y-5 sm:grid-cols-3 xl:grid-cols-1">
-    <section>
-      <h2 class="label font-sans font-normal">{platform?.name} (simulated)</h2>
-      <p class="figure text-[42px] leading-tight {run.platform.celsius > 45 ? 'text-ember' : ''}">
-        {temperatureFigure(run.platform.celsius, preferences.now)}<span class="text-soft ml-1 text-[20px]"
-          >°{preferences.now.temperature}</span
-        >
-      </p>
-      {#each lights as light (light.word)}
-        <p class="flex items-center gap-2">
-          <svg width="18" height="18" aria-hidden="true">
-            <circle
-              cx="9"
-              cy="9"
-              r="7"
-              fill={light.lit ? light.colour : 'none'}
-              stroke={light.lit ? light.colour : 'var(--rule-strong)'}
-              stroke-width="2"
-            />
-          </svg>{light.word}
+    {#if heater}<section>
+        <h2 class="label font-sans font-normal">{name} (simulated)</h2>
+        <p class="figure text-[42px] leading-tight {heater.celsius > 45 ? 'text-ember' : ''}">
+          {temperatureFigure(heater.celsius, preferences.now)}<span class="text-soft ml-1 text-[20px]"
+            >°{preferences.now.temperature}</span
+          >
         </p>
-      {/each}
-    </section>
+        {#each lights as light (light.word)}
+          <p class="flex items-center gap-2">
+            <svg width="18" height="18" aria-hidden="true">
+              <circle
+                cx="9"
+                cy="9"
+                r="7"
+                fill={light.lit ? light.colour : 'none'}
+                stroke={light.lit ? light.colour : 'var(--rule-strong)'}
+                stroke-width="2"
+              />
+            </svg>{light.word}
+          </p>
+        {/each}
+      </section>{/if}
     <section>
       <h2 class="label font-sans font-normal">{press?.name} (simulated)</h2>
       <p>{PRESS[run.press.state]}</p>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { push } from 'svelte-spa-router';
   import { api, asked, type RunView } from '../../api/client';
+  import { routes } from '../../state/routes.svelte';
   import LogForm, { type Entry } from '../pulls/LogForm.svelte';
 
   let { open = $bindable(false), run }: { open: boolean; run: RunView } = $props();
@@ -17,4 +18,11 @@
   }
 </script>
 
-<LogForm bind:open title="Log the pull" {log} {readOff} ondone={(id) => push(`/pulls/${id}`)} />
+<LogForm
+  bind:open
+  title="Log the pull"
+  route={routes.of(run.draft.route)}
+  {log}
+  {readOff}
+  ondone={(id) => push(`/pulls/${id}`)}
+/>

@@ -17,9 +17,9 @@
   const timed = $derived(step.seconds > 0);
   const hot = $derived(step.kind === 'SOAK' || step.kind === 'HOLD');
   const up = $derived(timed && elapsed >= step.seconds);
-  const waiting = $derived(step.kind === 'HEAT_UP' && !run.platform.ready);
+  const waiting = $derived(step.kind === 'HEAT_UP' && run.platform?.ready === false);
   const stalled = $derived(run.press.state === 'STALLED');
-  const due = $derived(up || (step.kind === 'HEAT_UP' && run.platform.ready));
+  const due = $derived(up || (step.kind === 'HEAT_UP' && run.platform?.ready === true));
   const over = $derived(run.status !== 'OPEN');
 
   onMount(() => {

@@ -4,12 +4,14 @@
   let { run }: { run: RunView } = $props();
   const WORDS: Record<RunView['steps'][number]['kind'], string> = {
     PREPARE: 'Lay ready',
-    HEAT_UP: 'Platform to ready',
+    HEAT_UP: 'Heat to ready',
+    KEY: 'Ink keys',
     PLACE: 'Plate on',
     SOAK: 'Soak',
-    LAY: 'Foil, stock, shims',
+    LAY: 'Lay the stack',
     HOLD: 'To the press',
     PASS: 'Pass',
+    TURN: 'Quarter turn',
     REDOCK: 'Platform back',
     COOL: 'Cool',
     PEEL: 'Peel',

@@ -4,10 +4,23 @@
   import { editing } from '../../state/editing.svelte';
   import { kit } from '../../state/kit.svelte';
   import { preferences } from '../../state/preferences.svelte';
+  import { routes } from '../../state/routes.svelte';
   import Dial from './Dial.svelte';
+  import GelDials from './GelDials.svelte';
 
   const draft = $derived(editing.draft);
-  const levels = $derived(draft ? (kit.platform(draft.platformId)?.levels ?? []) : []);
+  const levels = $derived(draft ? (kit.heater(draft)?.levels ?? []) : []);
+  const route = $derived(routes.of(draft?.route));
+  const onPlatform = $derived(route?.heated ?? true);
+  const hot = $derived(levels.length > 0);
+  const machines = $derived([
+    ...kit.inUse('presses').map((p) => ({ id: p.id, name: p.name })),
+    ...kit.inUse('rollers').map((r) => ({ id: r.id, name: r.name })),
+  ]);
+  // A press cannot take the place of rollers, nor rollers of a press: that would be another route.
+  const pressed = $derived(draft ? kit.press(draft.pressId) !== undefined : true);
+  const fitting = $derived(machines.filter((m) => (kit.press(m.id) !== undefined) === pressed));
+  const designs = $derived(kit.inUse('plates').filter((p) => route?.tools.includes(p.kind)));
   const HEATINGS: Draft['heating'][] = ['ALONE', 'COVERED', 'TOGETHER'];
   const PACES: Draft['pace'][] = ['SLOW', 'STEADY', 'BRISK'];
   const PEELS: { name: string; peel: Draft['peel'] }[] = [
@@ -18,10 +31,16 @@
   ];
   const COVERS = { ALONE: 'plate open', COVERED: 'spacer over it', TOGETHER: 'whole stack' };
   const MEDIA = { NONE: 'none', DRY: 'dry', WET: 'wet' };
-  const soakStep = $derived(draft && draft.soakSeconds >= 60 ? 15 : 5);
+  const soakStep = $derived(!onPlatform ? 60 : draft && draft.soakSeconds >= 60 ? 15 : 5);
   const peelIndex = $derived(
     PEELS.findIndex((p) => p.peel.cooling === draft?.peel.cooling && p.peel.seconds === draft.peel.seconds),
   );
+
+  /** Another machine has its own settings, and its own time to warm up. */
+  function through(pressId: string) {
+    const warmUp = kit.rollers(pressId)?.warmUpSeconds;
+    editing.part(warmUp === undefined ? { pressId } : { pressId, level: 0, soakSeconds: warmUp });
+  }
 
   function turn<T>(list: T[], now: T, by: number): T {
     return list[(list.indexOf(now) + by + list.length) % list.length] as T;
@@ -32,34 +51,39 @@
   <div
     class="border-rule bg-paper [&>*]:border-rule grid grid-cols-2 border sm:grid-cols-3 xl:grid-cols-4 [&>*]:border-r [&>*]:border-b [&>*]:border-dashed"
   >
-    <Dial
-      label="Soak"
-      less="shorter"
-      more="longer"
-      onless={() => editing.part({ soakSeconds: Math.max(0, draft.soakSeconds - soakStep) })}
-      onmore={() => editing.part({ soakSeconds: Math.min(1800, draft.soakSeconds + soakStep) })}
-    >
-      <QuantityField
-        kind="DURATION"
-        label="Soak"
-        name="soakSeconds"
-        hideLabel
-        value={draft.soakSeconds}
-        class="[&_input]:font-title w-[104px] [&_input]:border-transparent! [&_input]:py-0! [&_input]:text-[22px]! [&_input]:font-bold"
-        onvalue={(soakSeconds) => editing.part({ soakSeconds })}
+    {#if hot}
+      <Dial
+        label={onPlatform ? 'Soak' : 'Warmed up'}
+        less="shorter"
+        more="longer"
+        onless={() => editing.part({ soakSeconds: Math.max(0, draft.soakSeconds - soakStep) })}
+        onmore={() => editing.part({ soakSeconds: Math.min(3600, draft.soakSeconds + soakStep) })}
+      >
+        <QuantityField
+          kind="DURATION"
+          label={onPlatform ? 'Soak' : 'Warmed up'}
+          name="soakSeconds"
+          hideLabel
+          value={draft.soakSeconds}
+          class="[&_input]:font-title w-[104px] [&_input]:border-transparent! [&_input]:py-0! [&_input]:text-[22px]! [&_input]:font-bold"
+          onvalue={(soakSeconds) => editing.part({ soakSeconds })}
+        />
+      </Dial>
+      {#if onPlatform}
+        <Dial
+          label="Cover"
+          value={COVERS[draft.heating]}
+          onmore={() => editing.part({ heating: turn(HEATINGS, draft.heating, 1) })}
+        />
+      {/if}
+      <Dial
+        label={onPlatform ? 'Heat' : 'Setting'}
+        value={levels[draft.level]?.name ?? ''}
+        unit={preferences.temperature(levels[draft.level]?.celsius ?? 0)}
+        onmore={() => editing.part({ level: (draft.level + 1) % levels.length })}
       />
-    </Dial>
-    <Dial
-      label="Cover"
-      value={COVERS[draft.heating]}
-      onmore={() => editing.part({ heating: turn(HEATINGS, draft.heating, 1) })}
-    />
-    <Dial
-      label="Heat"
-      value={levels[draft.level]?.name ?? ''}
-      unit={preferences.temperature(levels[draft.level]?.celsius ?? 0)}
-      onmore={() => editing.part({ level: (draft.level + 1) % levels.length })}
-    />
+    {/if}
+    {#if draft.gel}<GelDials gel={draft.gel} />{/if}
     <Dial
       label="Pace"
       value={draft.pace.toLowerCase()}
@@ -73,26 +97,50 @@
       onless={() => editing.part({ passes: Math.max(1, draft.passes - 1) })}
       onmore={() => editing.part({ passes: Math.min(6, draft.passes + 1) })}
     />
-    <Dial
-      label="Peel"
-      value={PEELS[peelIndex]?.name ?? `after ${draft.peel.seconds} s`}
-      onmore={() => editing.part({ peel: (PEELS[(peelIndex + 1) % PEELS.length] ?? PEELS[0]!).peel })}
-    />
-    <Dial
-      label="Ink below"
-      value={MEDIA[draft.medium]}
-      onmore={() =>
-        editing.part({ medium: turn(['NONE', 'DRY', 'WET'] as const, draft.medium, 1) as Draft['medium'] })}
-    />
+    {#if route?.mechanism === 'CUT' || route?.mechanism === 'CUT_AND_EMBOSS'}
+      <Dial
+        label="Between passes"
+        value={draft.turned ? 'turned a quarter' : 'as it lies'}
+        onmore={() => editing.part({ turned: !draft.turned, passes: Math.max(2, draft.passes) })}
+      />
+    {/if}
+    {#if hot}
+      <Dial
+        label="Peel"
+        value={PEELS[peelIndex]?.name ?? `after ${draft.peel.seconds} s`}
+        onmore={() => editing.part({ peel: (PEELS[(peelIndex + 1) % PEELS.length] ?? PEELS[0]!).peel })}
+      />
+    {/if}
+    {#if onPlatform}
+      <Dial
+        label="Ink below"
+        value={MEDIA[draft.medium]}
+        onmore={() =>
+          editing.part({ medium: turn(['NONE', 'DRY', 'WET'] as const, draft.medium, 1) as Draft['medium'] })}
+      />
+    {/if}
+    {#if route && !route.toolInStack}
+      <div class="px-3 py-2">
+        <label class="label block first-letter:uppercase" for="design-choice">{route.toolWord}</label>
+        <select
+          id="design-choice"
+          class="w-full py-1 pr-8 pl-2"
+          value={draft.designId}
+          onchange={(e) => editing.part({ designId: e.currentTarget.value })}
+        >
+          {#each designs as d (d.id)}<option value={d.id}>{d.name}</option>{/each}
+        </select>
+      </div>
+    {/if}
     <div class="px-3 py-2">
-      <label class="label block" for="press-choice">Press</label>
+      <label class="label block" for="press-choice">{kit.press(draft.pressId) ? 'Press' : 'Machine'}</label>
       <select
         id="press-choice"
         class="w-full py-1 pr-8 pl-2"
         value={draft.pressId}
-        onchange={(e) => editing.part({ pressId: e.currentTarget.value })}
+        onchange={(e) => through(e.currentTarget.value)}
       >
-        {#each kit.inUse('presses') as p (p.id)}<option value={p.id}>{p.name}</option>{/each}
+        {#each fitting as m (m.id)}<option value={m.id}>{m.name}</option>{/each}
       </select>
     </div>
   </div>

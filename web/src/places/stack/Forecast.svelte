@@ -1,10 +1,13 @@
 <script lang="ts">
+  import AcrossStrip from '../../drawing/AcrossStrip.svelte';
   import HeatLine from '../../drawing/HeatLine.svelte';
   import PullImage from '../../drawing/PullImage.svelte';
   import TwentyPulls from '../../drawing/TwentyPulls.svelte';
   import WindowStrip from '../../drawing/WindowStrip.svelte';
   import { editing } from '../../state/editing.svelte';
   import { preferences } from '../../state/preferences.svelte';
+  import { routes } from '../../state/routes.svelte';
+  import GelState from './GelState.svelte';
   import Learned from './Learned.svelte';
   import Toward from './Toward.svelte';
   import FromYourShelf from './FromYourShelf.svelte';
@@ -13,6 +16,7 @@
 
   const answer = $derived(editing.answer);
   const expected = $derived(answer?.expected);
+  const route = $derived(routes.of(editing.draft?.route));
   let wanted = $state<number>();
 
   // A new forecast answers the old wish.
@@ -24,7 +28,7 @@
 
 {#if expected && editing.draft}
   <div class={editing.asking ? 'opacity-80' : ''}>
-    <TwentyPulls {expected} />
+    <TwentyPulls {expected} words={route} />
     <div class="mt-3">
       <WindowStrip window={expected.window} onmove={(position) => (wanted = position)} />
     </div>
@@ -40,17 +44,26 @@
         <PullImage draft={editing.draft} width={480} height={320} alt="The pull as it would likely look" />
       </div>
       <div>
-        <h3 class="label mb-1 font-sans font-normal">Heat at the foil, °{preferences.now.temperature}</h3>
-        <HeatLine heat={expected.heat} height={170} />
+        {#if expected.across.length > 0}
+          <h3 class="label mb-1 font-sans font-normal">Across the throat</h3>
+          <AcrossStrip across={expected.across} />
+        {:else if expected.heat.length > 0}
+          <h3 class="label mb-1 font-sans font-normal">Heat at the foil, °{preferences.now.temperature}</h3>
+          <HeatLine heat={expected.heat} height={170} />
+        {:else if answer?.dryness !== undefined}
+          <GelState draft={editing.draft} dryness={answer.dryness} />
+        {/if}
       </div>
     </div>
-    <Why {expected} />
+    <Why {expected} mechanism={route?.mechanism ?? 'TRANSFER'} heated={expected.heat.length > 0} />
     <FromYourShelf />
     <SchoolSwitch />
     {#if answer}<Learned rig={answer.rig} draft={editing.draft} />{/if}
     {#if answer && answer.cautions.length > 0}
       <details class="border-rule mt-5 border-t pt-3">
-        <summary class="text-ember font-bold">Hot and moving: cautions</summary>
+        <summary class="font-bold {expected.heat.length > 0 ? 'text-ember' : ''}"
+          >{expected.heat.length > 0 ? 'Hot and moving' : 'Moving and sharp'}: cautions</summary
+        >
         <ul class="mt-2 list-disc pl-5">
           {#each answer.cautions as caution (caution)}<li>{caution}</li>{/each}
         </ul>
@@ -58,7 +71,9 @@
     {/if}
   </div>
 {:else if answer}
-  <h2 class="max-w-[24ch] text-[21px]">There is no forecast until plate, foil and stock lie on each other</h2>
+  <h2 class="max-w-[24ch] text-[21px]">
+    There is no forecast until everything lies there that this route asks for
+  </h2>
   <p class="text-soft mt-2">The findings beside the stack say what is missing, and how to mend it.</p>
 {:else}
   <p class="text-soft">Reckoning…</p>

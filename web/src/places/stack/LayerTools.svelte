@@ -1,8 +1,9 @@
 <script lang="ts">
-  import type { DraftLayer } from '../../api/client';
+  import type { Draft, DraftLayer } from '../../api/client';
   import { editing } from '../../state/editing.svelte';
   import { kit } from '../../state/kit.svelte';
   import { preferences } from '../../state/preferences.svelte';
+  import { routes } from '../../state/routes.svelte';
   import { added, flipped, removed, swapped } from './stackEdits';
 
   /** What can be done with the chosen layer, and what can be added above it. */
@@ -16,14 +17,32 @@
   const draft = $derived(editing.draft);
   const layer = $derived(draft?.layers[selected]);
   const name = $derived(layer ? (kit.item(layer)?.name ?? layer.id) : '');
-  const shelves = {
-    PLATE: 'plates',
-    FILM: 'films',
-    STOCK: 'stocks',
-    BOARD: 'boards',
-    PLATFORM: 'platforms',
-  } as const;
-  const others = $derived(layer && layer.kind !== 'PLATFORM' ? kit.inUse(shelves[layer.kind]) : []);
+  const route = $derived(routes.of(draft?.route));
+  const tools = $derived(kit.inUse('plates').filter((p) => !route || route.tools.includes(p.kind)));
+  const films = $derived(kit.inUse('films').filter((f) => route?.film === f.kind));
+  const stocks = $derived(kit.inUse('stocks').filter((s) => !route || route.stocks.includes(s.kind)));
+  const others = $derived.by(() => {
+    switch (layer?.kind) {
+      case 'PLATE':
+        return tools;
+      case 'FILM':
+        return films;
+      case 'STOCK':
+        return stocks;
+      case 'BOARD':
+        return kit.inUse('boards');
+      default:
+        return [];
+    }
+  });
+
+  /** Behind the stock where film is pressed into it; under the die, where no blade gets at it, for the rest. */
+  function usualPlace(now: Draft): number {
+    const stock = now.layers.findIndex((l) => l.kind === 'STOCK');
+    if (route?.mechanism !== 'TRANSFER') return Math.min(1, now.layers.length);
+    const film = now.layers.findIndex((l) => l.kind === 'FILM');
+    return Math.max(stock, film) + 1;
+  }
 
   function add(select: HTMLSelectElement) {
     const [kind, id] = select.value.split(':') as [DraftLayer['kind'], string];
@@ -33,9 +52,7 @@
       editing.change(swapped(draft, kind, id));
       return;
     }
-    // New boards go behind the stock unless another place is chosen.
-    const stock = draft.layers.findIndex((l) => l.kind === 'STOCK');
-    const at = selected > stock ? selected + 1 : stock + 1;
+    const at = selected >= 0 && selected > usualPlace(draft) ? selected + 1 : usualPlace(draft);
     editing.change(added(draft, at, { kind, id, facing: 'UP' }));
     onselect(at);
   }
@@ -51,14 +68,18 @@
           <option value="BOARD:{b.id}">{b.name}, {preferences.length(b.thicknessMm)}</option>
         {/each}
       </optgroup>
-      <optgroup label="Plate">
-        {#each kit.inUse('plates') as p (p.id)}<option value="PLATE:{p.id}">{p.name}</option>{/each}
-      </optgroup>
-      <optgroup label="Foil">
-        {#each kit.inUse('films') as f (f.id)}<option value="FILM:{f.id}">{f.name}</option>{/each}
-      </optgroup>
+      {#if route?.toolInStack}
+        <optgroup label={route.toolWord}>
+          {#each tools as p (p.id)}<option value="PLATE:{p.id}">{p.name}</option>{/each}
+        </optgroup>
+      {/if}
+      {#if films.length > 0}
+        <optgroup label={route?.film === 'FLOCK' ? 'Flock' : 'Foil'}>
+          {#each films as f (f.id)}<option value="FILM:{f.id}">{f.name}</option>{/each}
+        </optgroup>
+      {/if}
       <optgroup label="Stock">
-        {#each kit.inUse('stocks') as s (s.id)}<option value="STOCK:{s.id}">{s.name}</option>{/each}
+        {#each stocks as s (s.id)}<option value="STOCK:{s.id}">{s.name}</option>{/each}
       </optgroup>
     </select>
     {#if layer}

@@ -7,10 +7,11 @@
 
   let { rig, draft }: { rig: Answer['rig']; draft: Draft } = $props();
   let sure = $state(false);
+  const rigged = $derived(draft.platformId ? 'press and platform' : 'machine');
 
   async function forget() {
     sure = false;
-    const { pressId, platformId } = draft;
+    const { pressId, platformId = '-' } = draft;
     try {
       await asked(
         api.DELETE('/api/rigs/{pressId}/{platformId}', { params: { path: { pressId, platformId } } }),
@@ -26,8 +27,8 @@
 <section class="border-rule mt-5 border-t pt-3">
   <h3 class="label mb-1 font-sans font-normal">
     {rig.pulls === 0
-      ? 'Nothing learned of this press and platform yet: log a pull'
-      : `Learned from ${rig.pulls} pull${rig.pulls === 1 ? '' : 's'} on this press and platform`}
+      ? `Nothing learned of this ${rigged} yet: log a pull`
+      : `Learned from ${rig.pulls} pull${rig.pulls === 1 ? '' : 's'} on this ${rigged}`}
   </h3>
   {#if rig.pulls > 0}
     <ul class="list-disc pl-5">
@@ -45,7 +46,7 @@
 
 <Modal bind:open={sure} title="Forget what was learned?" size="xs">
   <p class="text-ink">
-    Forecasts for this press and platform go back to their labels and get wider. The logbook keeps its pulls.
+    Forecasts for this {rigged} go back to its labels and get wider. The logbook keeps its pulls.
   </p>
   <div class="flex gap-2">
     <button class="press press-strong" onclick={forget}>Forget it</button>

@@ -4,10 +4,11 @@
   import { editing } from '../../state/editing.svelte';
   import { kit } from '../../state/kit.svelte';
   import { tell } from '../../state/messages.svelte';
+  import { routes } from '../../state/routes.svelte';
   import { preferences } from '../../state/preferences.svelte';
 
   const draft = $derived(editing.draft);
-  const press = $derived(draft ? kit.press(draft.pressId) : undefined);
+  const press = $derived(draft ? kit.machine(draft.pressId) : undefined);
   const answer = $derived(editing.answer);
   const stopped = $derived(answer !== undefined && !answer.pullable);
 
@@ -35,11 +36,14 @@
     />
     {#if answer && draft}
       <p class="text-soft" data-testid="squeeze">
-        {press?.name}: <strong class="text-ink">{preferences.length(answer.thicknessMm)}</strong> in an
-        opening of
-        {preferences.length(answer.openingMm)}, so
-        <strong class="text-ink">{preferences.length(answer.overfillMm)}</strong>
-        {answer.overfillMm > 0 ? 'squeeze' : 'too thin to grip'}
+        {#if routes.of(draft.route)}<span class="text-ink">{routes.of(draft.route)?.label}</span>,{/if}
+        {press?.name}:
+        <strong class="text-ink">{preferences.length(answer.thicknessMm)}</strong>{#if answer.openingMm > 0}
+          in an opening of
+          {preferences.length(answer.openingMm)}, so
+          <strong class="text-ink">{preferences.length(answer.overfillMm)}</strong>
+          {answer.overfillMm > 0 ? 'squeeze' : 'too thin to grip'}{:else}
+          between sprung rollers{/if}
       </p>
     {/if}
   </div>

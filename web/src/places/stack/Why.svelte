@@ -1,46 +1,74 @@
 <script lang="ts">
-  import type { Expected } from '../../api/client';
+  import type { Expected, RouteView } from '../../api/client';
   import { percent } from '../../parts/format';
   import { preferences } from '../../state/preferences.svelte';
 
   /** The sum behind the forecast, for the middle of what is plausible. */
-  let { expected }: { expected: Expected } = $props();
+  interface Props {
+    expected: Expected;
+    mechanism: RouteView['mechanism'];
+    heated: boolean;
+  }
+  let { expected, mechanism, heated }: Props = $props();
   const nip = $derived(expected.nip);
+  const pressed = $derived(nip.overfillMm !== 0);
+  const cut = $derived(mechanism === 'CUT' || mechanism === 'CUT_AND_EMBOSS');
+  const formed = $derived(mechanism === 'EMBOSS' || mechanism === 'CUT_AND_EMBOSS');
+  const transfer = $derived(mechanism === 'TRANSFER');
+  const share = $derived(transfer ? 'coverage' : cut ? 'cut through' : 'depth');
+  const excess = $derived(
+    transfer ? 'past the edge' : cut ? 'into the plate' : 'wide, cracks along the edges',
+  );
 </script>
 
 <details class="mt-1">
   <summary class="text-verdigris">Why: the sum behind it</summary>
   <dl class="mt-2 grid grid-cols-[auto_1fr] gap-x-5 gap-y-1 text-[15px]">
-    <dt class="text-soft">squeeze</dt>
+    {#if pressed}
+      <dt class="text-soft">squeeze</dt>
+      <dd>
+        {preferences.length(nip.overfillMm)}: what the rollers must press out of the stack and bend themselves
+      </dd>
+    {/if}
+    <dt class="text-soft">force</dt>
     <dd>
-      {preferences.length(nip.overfillMm)}: what the rollers must press out of the stack and bend themselves
+      {Math.round(nip.forceN)} N{nip.pressureMpa > 0
+        ? `, ${nip.pressureMpa.toFixed(nip.pressureMpa < 1 ? 2 : 1)} MPa on the design`
+        : ''}{cut
+        ? `, ${nip.lineNPerMm.toFixed(1)} N on each mm of blade where most of it lies in the nip`
+        : ''}
     </dd>
-    <dt class="text-soft">force, pressure</dt>
-    <dd>{Math.round(nip.forceN)} N, {nip.pressureMpa.toFixed(1)} MPa on the raised design</dd>
-    <dt class="text-soft">dwell</dt>
-    <dd>{nip.dwellSeconds.toFixed(2)} s under the rollers in a pass</dd>
-    <dt class="text-soft">heat</dt>
-    <dd>
-      {preferences.temperature(nip.bondC)} at the foil in the pass, {preferences.temperature(nip.peelC)} at the
-      peel
-    </dd>
-    <dt class="text-soft">coverage</dt>
+    {#if transfer}
+      <dt class="text-soft">dwell</dt>
+      <dd>{nip.dwellSeconds.toFixed(2)} s under the rollers in a pass</dd>
+      <dt class="text-soft">heat</dt>
+      <dd>
+        {heated
+          ? `${preferences.temperature(nip.bondC)} at the foil in the pass, ${preferences.temperature(nip.peelC)} at the peel`
+          : `none: ${preferences.temperature(nip.bondC)}, as the room`}
+      </dd>
+    {/if}
+    <dt class="text-soft">{share}</dt>
     <dd>
       {percent(expected.coverage.low)} to {percent(expected.coverage.high)}, likeliest {percent(
         expected.coverage.middle,
       )}; 97 % counts as complete
     </dd>
-    <dt class="text-soft">spill</dt>
+    <dt class="text-soft">too much</dt>
     <dd>
-      {preferences.length(expected.spillMm.low)} to {preferences.length(expected.spillMm.high)} past the edge; from
-      {preferences.length(0.2)} it shows
+      {preferences.length(expected.spillMm.low)} to {preferences.length(expected.spillMm.high)}
+      {excess}; from {preferences.length(0.2)} it shows
     </dd>
-    <dt class="text-soft">backing</dt>
-    <dd>
-      over-foil spreads by {preferences.length(expected.window.softnessMm)} for each 2.7 times the dose; soft shims
-      widen it
-    </dd>
-    <dt class="text-soft">dent</dt>
-    <dd>{preferences.length(nip.debossMm)} stays in the stock</dd>
+    {#if transfer}
+      <dt class="text-soft">backing</dt>
+      <dd>
+        over-foil spreads by {preferences.length(expected.window.softnessMm)} for each 2.7 times the dose; soft
+        shims widen it
+      </dd>
+    {/if}
+    {#if nip.debossMm > 0}
+      <dt class="text-soft">{formed ? 'relief' : 'dent'}</dt>
+      <dd>{preferences.length(nip.debossMm)} stays in the stock</dd>
+    {/if}
   </dl>
 </details>
