@@ -104,12 +104,11 @@
     <path d={path} fill="none" stroke="var(--ember)" stroke-width="2.4" stroke-linejoin="round" />
     {#if nip}
       <text
-        x={Math.min(width - 40, (nip.left + nip.right) / 2)}
+        x={Math.max(LEFT, Math.min(width - 80, (nip.left + nip.right) / 2 - 40))}
         y="13"
-        text-anchor="middle"
         font-size="14"
         font-weight="700"
-        fill="var(--ember)">pass {preferences.temperature(nip.celsius[0] ?? 0)}</text
+        fill="var(--ember)">pass {preferences.temperature(Math.max(...nip.celsius))}</text
       >
     {/if}
     {#if hover}

@@ -32,10 +32,11 @@
       room - 2 * ROLLER,
     ),
   );
-  const left = $derived(width < 560 ? 112 : 160);
-  const right = $derived(width < 560 ? 92 : 238);
+  const left = $derived(width < 560 ? 112 : 196);
+  const right = $derived(width < 560 ? 92 : 242);
   const body = $derived({ x: left, width: Math.max(90, width - left - right) });
-  const height = $derived(plan.height + 2 * ROLLER);
+  const bottom = $derived(plan.height + 2 * ROLLER);
+  const height = $derived(Math.max(bottom, plan.foot + ROLLER));
   const rollers = $derived(kit.rollers(draft.pressId));
   const heat = $derived(kit.heater(draft)?.levels[draft.level]?.celsius);
   const roll = $derived(rollers ? 'var(--ember)' : 'var(--steel)');
@@ -61,7 +62,7 @@
     const middle = (x0 + x1) / 2;
     return upper
       ? `M${x0} 0H${x1}V14Q${middle} ${ROLLER * 1.68} ${x0} 14Z`
-      : `M${x0} ${height}H${x1}V${height - 14}Q${middle} ${height - ROLLER * 1.68} ${x0} ${height - 14}Z`;
+      : `M${x0} ${bottom}H${x1}V${bottom - 14}Q${middle} ${bottom - ROLLER * 1.68} ${x0} ${bottom - 14}Z`;
   }
 </script>
 
@@ -86,7 +87,7 @@
       <text x={body.x + body.width / 2} y="24" text-anchor="middle" class="text-[13px]" fill="#fff"
         >{word || 'upper roller'}</text
       >
-      <text x={body.x + body.width / 2} y={height - 12} text-anchor="middle" class="text-[13px]" fill="#fff"
+      <text x={body.x + body.width / 2} y={bottom - 12} text-anchor="middle" class="text-[13px]" fill="#fff"
         >{word || 'lower roller'}</text
       >
     {/if}

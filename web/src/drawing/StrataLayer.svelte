@@ -45,6 +45,7 @@
   const narrow = $derived(width < 560);
   // On a phone the leaders are short and the labels stand close.
   const reach = $derived(narrow ? 14 : 40);
+  const longest = $derived(narrow ? 13 : 21);
   const look = $derived(hatch(layer.kind, item));
   const up = $derived(layer.facing === 'UP');
   const face = $derived(facing(layer.kind, up, item, gel));
@@ -166,7 +167,7 @@
     font-size={narrow ? 14 : 16}
     fill="var(--ink)"
   >
-    {narrow && name.length > 13 ? `${name.slice(0, 12)}…` : name}
+    {name.length > longest ? `${name.slice(0, longest - 1)}…` : name}
   </text>
   <text
     x={body.x - reach}

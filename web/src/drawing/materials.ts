@@ -95,11 +95,18 @@ const THINNEST = 9;
 const PER_ROOT_MM = 26;
 const LABEL_GAP = 40;
 
+/** Where the layers and their labels lie; labels may reach further down, to the foot, than the stack's height. */
+interface Strata {
+  bands: Band[];
+  height: number;
+  foot: number;
+}
+
 /**
  * Where bands and their labels go, top to bottom. Heights follow the root of the thickness, so that a film can be seen
  * beside a platform; labels keep their distance and are joined to their band by leaders.
  */
-export function strata(thicknessesTopDown: number[], room: number): { bands: Band[]; height: number } {
+export function strata(thicknessesTopDown: number[], room: number): Strata {
   const natural = thicknessesTopDown.map((t) => THINNEST + PER_ROOT_MM * Math.sqrt(t));
   const sum = natural.reduce((a, b) => a + b, 0);
   const scale = Math.min(1.25, Math.max(0.6, room / Math.max(1, sum)));
@@ -110,12 +117,11 @@ export function strata(thicknessesTopDown: number[], room: number): { bands: Ban
     bands.push({ top, height, label: top + height / 2 });
     top += height;
   }
-  spread(bands, top);
-  return { bands, height: top };
+  return { bands, height: top, foot: spread(bands, top) };
 }
 
-/** Pushes labels apart, downwards first, then back up where they ran past the end. */
-function spread(bands: Band[], height: number) {
+/** Pushes labels apart, downwards first, then back up where they ran past the end. Answers how far down they reach. */
+function spread(bands: Band[], height: number): number {
   for (let i = 1; i < bands.length; i++) {
     const [before, band] = [bands[i - 1], bands[i]];
     if (before && band) band.label = Math.max(band.label, before.label + LABEL_GAP);
@@ -127,4 +133,11 @@ function spread(bands: Band[], height: number) {
     band.label = Math.min(band.label, limit);
     limit = band.label - LABEL_GAP;
   }
+  return (bands.at(-1)?.label ?? 0) + LABEL_GAP / 2;
+}
+
+/** How bright a colour such as #2a2a2e is, 0…255. */
+export function brightness(colour: string): number {
+  const n = parseInt(colour.slice(1), 16);
+  return 0.3 * (n >> 16) + 0.59 * ((n >> 8) & 255) + 0.11 * (n & 255);
 }

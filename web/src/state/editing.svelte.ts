@@ -1,4 +1,13 @@
-import { api, asked, Trouble, type Advice, type Answer, type Draft, type SavedSetUp } from '../api/client';
+import {
+  api,
+  asked,
+  Trouble,
+  type Advice,
+  type Answer,
+  type Draft,
+  type SavedSetUp,
+  type Schemas,
+} from '../api/client';
 import { tell } from './messages.svelte';
 
 const SAVE_AFTER_MS = 500;
@@ -47,6 +56,13 @@ class Editing {
 
   part(part: Partial<Draft>) {
     if (this.draft) this.change({ ...this.draft, ...part });
+  }
+
+  /** Reckons with gel that lies on the Bench: its coat, its room, its age. */
+  gelOf(panel: Schemas['DryingPanel']) {
+    const { coatMm, humidity, driedSeconds } = panel;
+    const gel = this.draft?.gel;
+    if (gel) this.part({ gel: { ...gel, coatMm, humidity, driedSeconds: Math.round(driedSeconds) } });
   }
 
   undo() {

@@ -35,7 +35,7 @@
     <div class="mt-7 grid gap-8 lg:grid-cols-[1.2fr_1fr]">
       <SetUps setUps={bench.setUps} onstart={() => (starting = true)} onchanged={load} />
       <div class="grid content-start gap-8">
-        <Dryings panels={bench.dryings} now={bench.now} onchanged={load} />
+        <Dryings panels={bench.dryings} setUps={bench.setUps} now={bench.now} onchanged={load} />
         <LatestPulls pulls={bench.latest} />
         <Needs needs={bench.needs} />
       </div>

@@ -1,6 +1,8 @@
 <script lang="ts">
-  import { api, asked, type Schemas } from '../../api/client';
+  import { push } from 'svelte-spa-router';
+  import { api, asked, type SavedSetUp, type Schemas } from '../../api/client';
   import GelPanel from '../../drawing/GelPanel.svelte';
+  import { editing } from '../../state/editing.svelte';
   import { kit } from '../../state/kit.svelte';
   import { tell } from '../../state/messages.svelte';
   import { preferences } from '../../state/preferences.svelte';
@@ -9,10 +11,11 @@
   /** Gel that is drying: how far it is, when it is due, until when it may be used. */
   interface Props {
     panels: Schemas['DryingPanel'][];
+    setUps: SavedSetUp[];
     now: string;
     onchanged: () => Promise<void>;
   }
-  let { panels, now, onchanged }: Props = $props();
+  let { panels, setUps, now, onchanged }: Props = $props();
   let spreading = $state(false);
   const WORDS: Record<Schemas['DryingPanel']['state'], string> = {
     WET: 'wet: do not press it',
@@ -48,7 +51,18 @@
   const remove = (p: Schemas['DryingPanel']) =>
     asked(api.DELETE('/api/dryings/{id}', { params: { path: { id: p.id }, query: { version: p.version } } }));
   const skip = (seconds: number) => asked(api.POST('/api/bench/skip', { params: { query: { seconds } } }));
-  const paper = $derived(kit.inUse('stocks')[0]?.colour ?? '#f6efdd');
+  const paper = (p: Schemas['DryingPanel']) =>
+    kit.inUse('stocks').find((s) => s.id === p.stockId)?.colour ?? '#f6efdd';
+  /** Set-ups that press what was spread through this stencil. */
+  const pressing = (p: Schemas['DryingPanel']) =>
+    setUps.filter((s) => s.draft.gel && p.stencilId !== undefined && s.draft.designId === p.stencilId);
+
+  /** Opens the set-up, reckoned with this very panel. */
+  async function press(panel: Schemas['DryingPanel'], setUp: SavedSetUp) {
+    await editing.open(setUp.id);
+    editing.gelOf(panel);
+    await push(`/stack/${setUp.id}`);
+  }
 </script>
 
 <section aria-labelledby="drying-title">
@@ -59,7 +73,12 @@
   <ul class="mt-1">
     {#each panels as panel (panel.id)}
       <li class="border-rule flex gap-4 border-t py-3">
-        <GelPanel dryness={panel.dryness} clear={panel.dryness >= 0.9} stock={paper} />
+        <GelPanel
+          dryness={panel.dryness}
+          clear={panel.dryness >= 0.9}
+          stock={paper(panel)}
+          stencilId={panel.stencilId}
+        />
         <div class="min-w-0 flex-1">
           <p>
             <strong>{panel.name}</strong>, {preferences.length(panel.coatMm)}: {panel.state === 'WET' &&
@@ -82,6 +101,17 @@
             clear {when(panel.clearAt)}, sound {when(panel.soundAt)}, use it {when(panel.useBy)}
           </p>
           {#each panel.says as say (say)}<p class="text-[15px]">{preferences.said(say)}.</p>{/each}
+          {#if pressing(panel).length > 0}
+            <p class="text-[15px]">
+              {panel.state === 'SOUND' ? 'Press it:' : 'See it pressed as it is:'}
+              {#each pressing(panel) as setUp, i (setUp.id)}
+                {i > 0 ? ' · ' : ''}<button
+                  class="text-verdigris min-h-8 font-bold hover:underline"
+                  onclick={() => press(panel, setUp)}>{setUp.name}</button
+                >
+              {/each}
+            </p>
+          {/if}
           <div class="-ml-2 flex flex-wrap gap-1">
             {#if !panel.dryAt}<button
                 class="press press-quiet min-h-8"

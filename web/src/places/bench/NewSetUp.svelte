@@ -4,19 +4,10 @@
   import { api, asked, Trouble, type RouteView } from '../../api/client';
   import { said } from '../../drawing/materials';
   import { kit } from '../../state/kit.svelte';
-  import { routes } from '../../state/routes.svelte';
+  import { ROUTE_GROUPS, routes } from '../../state/routes.svelte';
   import Picker from './Picker.svelte';
 
   let { open = $bindable(false) }: { open: boolean } = $props();
-
-  /** Routes as they are thought of at the bench: by what they need. */
-  const GROUPS: [string, (r: RouteView) => boolean][] = [
-    ['on a heated platform', (r) => r.heated],
-    ['through heated rollers', (r) => r.mechanism === 'TRANSFER' && !r.heated && needsRollers(r)],
-    ['gel, cold in a press', (r) => r.mechanism === 'TRANSFER' && !r.heated && !needsRollers(r)],
-    ['cut', (r) => r.mechanism === 'CUT'],
-    ['emboss', (r) => r.mechanism === 'EMBOSS' || r.mechanism === 'CUT_AND_EMBOSS'],
-  ];
 
   let chosen = $state<RouteView['route']>('HOT_PLATE');
   let plateId = $state('');
@@ -47,10 +38,6 @@
       stocks.length === 0 && (route?.stocks ?? []).map(said).join(' or '),
     ].filter(Boolean),
   );
-
-  function needsRollers(r: RouteView) {
-    return !r.machines.includes('CRANK_PRESS');
-  }
 
   $effect(() => {
     if (!machines.some((m) => m.id === machineId)) machineId = machines[0]?.id ?? '';
@@ -86,7 +73,7 @@
     <label class="label">
       How
       <select class="w-full py-1.5 pr-8 pl-2" bind:value={chosen}>
-        {#each GROUPS as [group, belongs] (group)}
+        {#each ROUTE_GROUPS as { name: group, belongs } (group)}
           <optgroup label={group}>
             {#each routes.all.filter(belongs) as r (r.route)}<option value={r.route}>{r.label}</option>{/each}
           </optgroup>

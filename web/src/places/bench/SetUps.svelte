@@ -1,8 +1,8 @@
 <script lang="ts">
-  import { api, asked, type SavedSetUp } from '../../api/client';
+  import { api, asked, type RouteView, type SavedSetUp } from '../../api/client';
   import { kit } from '../../state/kit.svelte';
   import { tell } from '../../state/messages.svelte';
-  import { routes } from '../../state/routes.svelte';
+  import { ROUTE_GROUPS, routes } from '../../state/routes.svelte';
   import Swatch from '../../drawing/Swatch.svelte';
 
   interface Props {
@@ -11,6 +11,21 @@
     onchanged: () => Promise<void>;
   }
   let { setUps, onstart, onchanged }: Props = $props();
+
+  // A long list is looked through by what it needs; a short one is seen at a glance.
+  const MANY = 8;
+  let shown = $state('');
+  const groups = $derived(
+    ROUTE_GROUPS.map((g) => ({ ...g, setUps: setUps.filter((s) => within(s, g.belongs)) })).filter(
+      (g) => g.setUps.length > 0,
+    ),
+  );
+  const listed = $derived(groups.find((g) => g.short === shown)?.setUps ?? setUps);
+
+  function within(setUp: SavedSetUp, belongs: (r: RouteView) => boolean) {
+    const route = routes.of(setUp.draft.route);
+    return route !== undefined && belongs(route);
+  }
 
   function named(setUp: SavedSetUp, kind: 'FILM' | 'STOCK') {
     const layer = setUp.draft.layers.find((l) => l.kind === kind);
@@ -45,8 +60,22 @@
     <h2 id="setups-title" class="text-[21px]">Set-ups</h2>
     <button class="press press-quiet" onclick={onstart}>New (N)</button>
   </div>
+  {#if setUps.length > MANY}
+    <div class="-ml-2 flex flex-wrap" role="group" aria-label="Show set-ups">
+      {#each [{ short: '', name: 'all of them', setUps }, ...groups] as g (g.short)}
+        <button
+          class="press press-quiet min-h-8 {g.short === shown
+            ? 'underline underline-offset-4'
+            : 'font-normal'}"
+          aria-pressed={g.short === shown}
+          title={g.name}
+          onclick={() => (shown = g.short)}>{g.short || 'all'} {g.setUps.length}</button
+        >
+      {/each}
+    </div>
+  {/if}
   <ul class="mt-1">
-    {#each setUps as setUp (setUp.id)}
+    {#each listed as setUp (setUp.id)}
       <li class="group border-rule grid grid-cols-[44px_1fr_auto] items-center gap-3 border-t py-2">
         <Swatch film={named(setUp, 'FILM')} stock={named(setUp, 'STOCK')} />
         <a class="min-w-0" href="#/stack/{setUp.id}">

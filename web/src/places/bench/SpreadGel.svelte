@@ -10,14 +10,22 @@
   let stockId = $state('');
   let coatMm = $state(0.2);
   let percent = $state(50);
-  let stencilled = $state(true);
+  let through = $state('another');
+  const stencils = $derived(kit.inUse('plates').filter((p) => p.kind === 'STENCIL'));
   let wrong = $state('');
 
   async function spread() {
     try {
       await asked(
         api.POST('/api/dryings', {
-          body: { name, stockId, coatMm, humidity: percent / 100, stencilled },
+          body: {
+            name,
+            stockId: stockId || undefined,
+            coatMm,
+            humidity: percent / 100,
+            stencilled: through !== '',
+            stencilId: stencils.find((p) => p.id === through)?.id,
+          },
         }),
       );
       open = false;
@@ -59,8 +67,13 @@
       >Humidity of the room, %
       <input type="number" min="0" max="95" class="w-full px-2 py-1.5" bind:value={percent} /></label
     >
-    <label class="flex items-center gap-2"
-      ><input type="checkbox" class="size-4" bind:checked={stencilled} />through a stencil</label
+    <label class="label"
+      >Through
+      <select class="w-full py-1.5 pr-8 pl-2" bind:value={through}>
+        {#each stencils as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
+        <option value="another">another stencil</option>
+        <option value="">no stencil, freely</option>
+      </select></label
     >
     <p class="text-soft text-[15px]">
       At {preferences.temperature(preferences.now.roomC)}, as your preferences say. Spread generously; what is

@@ -1,9 +1,11 @@
 <script lang="ts">
+  import { push } from 'svelte-spa-router';
   import { api, asked, type Schemas } from '../../api/client';
   import { kit } from '../../state/kit.svelte';
   import { tell } from '../../state/messages.svelte';
   import { preferences } from '../../state/preferences.svelte';
   import LeftoverDrawing from '../layout/LeftoverDrawing.svelte';
+  import { brightness } from '../../drawing/materials';
   import { retire } from './shelves';
 
   /** Leftovers as they look, with what is spent of them. */
@@ -29,6 +31,44 @@
     }
   }
 
+  /** Black toner takes all the foil that is left: the negative of what was foiled before. */
+  const gives = (k: (typeof all)[number]) =>
+    k.item.spent.length > 0 &&
+    kit.all.films.some((f) => f.item.id === k.item.filmId && f.item.kind === 'TRANSFER_FOIL');
+  const flock = (k: (typeof all)[number]) =>
+    kit.all.films.some((f) => f.item.id === k.item.filmId && f.item.kind === 'FLOCK');
+
+  async function onToner(k: (typeof all)[number]) {
+    const machine = kit.inUse('rollers')[0];
+    const sheet = kit
+      .inUse('stocks')
+      .filter((s) => s.kind === 'TONER_SHEET')
+      .sort((a, b) => brightness(a.colour) - brightness(b.colour))[0];
+    if (!machine || !sheet)
+      return tell(`Your kit has no ${machine ? 'toner sheet' : 'heated rollers'}; add it first.`);
+    try {
+      const design = await asked(
+        api.POST('/api/layouts/leftovers/{id}/negative', { params: { path: { id: k.item.id } } }),
+      );
+      await kit.load();
+      const saved = await asked(
+        api.POST('/api/set-ups', {
+          body: {
+            name: design.item.name,
+            route: 'TONER',
+            pressId: machine.id,
+            plateId: design.item.id,
+            filmId: k.item.filmId,
+            stockId: sheet.id,
+          },
+        }),
+      );
+      await push(`/stack/${saved.id}`);
+    } catch (trouble) {
+      tell(trouble);
+    }
+  }
+
   const undo = (id: string, version: number) =>
     asked(api.POST('/api/kit/leftovers/{id}/undo', { params: { path: { id }, query: { version } } }));
 </script>
@@ -47,11 +87,21 @@
             kept.item.heightMm,
           )}{view ? `, ${Math.round(view.freeCm2)} cm² unspent` : ''}</span
         >
+        {#if flock(kept) && kept.item.spent.length > 0}
+          <br /><span class="text-soft">Mount it on card: the negative makes a second card.</span>
+        {/if}
       </p>
       <div class="flex flex-wrap gap-1">
         <button class="press" aria-label="Change {kept.item.name}" onclick={() => onedit(kept.item.id)}
           >Change</button
         >
+        {#if gives(kept) && !kept.retired}
+          <button
+            class="press press-quiet"
+            aria-label="Foil black toner with {kept.item.name}"
+            onclick={() => onToner(kept)}>Onto black toner</button
+          >
+        {/if}
         <button
           class="press press-quiet"
           disabled={kept.item.spent.length === 0}

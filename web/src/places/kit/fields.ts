@@ -172,6 +172,7 @@ export const FIELDS: Record<Shelf, Field[]> = {
         ['BEE', 'bee'],
         ['COMB', 'comb'],
         ['ROSETTE', 'rosette'],
+        ['DRIP', 'drips'],
         ['BORDER', 'border'],
         ['SOLID', 'solid'],
         ['OUTLINE', 'outline from an SVG file'],

@@ -97,11 +97,11 @@
       onless={() => editing.part({ passes: Math.max(1, draft.passes - 1) })}
       onmore={() => editing.part({ passes: Math.min(6, draft.passes + 1) })}
     />
-    {#if route?.mechanism === 'CUT' || route?.mechanism === 'CUT_AND_EMBOSS'}
+    {#if draft.passes > 1 && (route?.mechanism === 'CUT' || route?.mechanism === 'CUT_AND_EMBOSS')}
       <Dial
         label="Between passes"
         value={draft.turned ? 'turned a quarter' : 'as it lies'}
-        onmore={() => editing.part({ turned: !draft.turned, passes: Math.max(2, draft.passes) })}
+        onmore={() => editing.part({ turned: !draft.turned })}
       />
     {/if}
     {#if hot}

@@ -51,10 +51,15 @@
           <h3 class="label mb-1 font-sans font-normal">Heat at the foil, °{preferences.now.temperature}</h3>
           <HeatLine heat={expected.heat} height={170} />
         {:else if answer?.dryness !== undefined}
+          <h3 class="label mb-1 font-sans font-normal">The gel, pressed cold</h3>
           <GelState draft={editing.draft} dryness={answer.dryness} />
         {/if}
       </div>
     </div>
+    {#if answer?.dryness !== undefined && expected.heat.length > 0}
+      <h3 class="label mt-3 mb-1 font-sans font-normal">The gel, when it is pressed</h3>
+      <GelState draft={editing.draft} dryness={answer.dryness} />
+    {/if}
     <Why {expected} mechanism={route?.mechanism ?? 'TRANSFER'} heated={expected.heat.length > 0} />
     <FromYourShelf />
     <SchoolSwitch />

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { editing } from '../../state/editing.svelte';
+  import { preferences } from '../../state/preferences.svelte';
   import Offer from './Offer.svelte';
 
   const advice = $derived(editing.advice);
@@ -20,7 +21,7 @@
       {#each advice.best as offer, i (i)}<Offer {offer} />{/each}
     </ol>
     {#each advice.refusals as refusal (refusal)}
-      <p class="border-ochre-line bg-ochre-wash border-l-4 px-4 py-2">{refusal}</p>
+      <p class="border-ochre-line bg-ochre-wash border-l-4 px-4 py-2">{preferences.said(refusal)}</p>
     {/each}
     {#if !advice.cheapest && advice.best.length === 0 && advice.refusals.length === 0}
       <p class="border-rule border-t py-2">Nothing on your shelf does clearly better than this.</p>

@@ -1,27 +1,68 @@
 <script lang="ts">
-  import type { Draft } from '../../api/client';
+  import { api, asked, type Draft, type Schemas } from '../../api/client';
   import GelPanel from '../../drawing/GelPanel.svelte';
   import { duration } from '../../parts/format';
+  import { editing } from '../../state/editing.svelte';
   import { kit } from '../../state/kit.svelte';
+  import { tell } from '../../state/messages.svelte';
 
-  /** How the gel on a panel stands when it is pressed. */
+  /** How the gel on a panel stands when it is pressed, and which panel of the Bench it could be. */
   let { draft, dryness }: { draft: Draft; dryness: number } = $props();
   const CLEAR = 0.9;
   const SOUND = 0.98;
+  let panels = $state<Schemas['DryingPanel'][]>([]);
   const stock = $derived.by(() => {
     const layer = draft.layers.find((l) => l.kind === 'STOCK');
-    const item = layer ? kit.item(layer) : undefined;
-    return item && 'colour' in item ? item.colour : '#f6efdd';
+    return layer ? kit.inUse('stocks').find((s) => s.id === layer.id) : undefined;
   });
+  const stencil = $derived(kit.inUse('plates').find((p) => p.id === draft.designId));
+  const fitting = $derived(panels.filter((p) => stencil !== undefined && p.stencilId === stencil.id));
   const word = $derived(
     dryness >= SOUND ? 'sound' : dryness >= CLEAR ? 'clear, not sound yet' : 'white and wet',
   );
+
+  $effect(() => {
+    asked(api.GET('/api/dryings'))
+      .then((all) => (panels = all))
+      .catch(tell);
+  });
+
+  async function spread() {
+    if (!draft.gel) return;
+    try {
+      const panel = await asked(
+        api.POST('/api/dryings', {
+          body: {
+            name: editing.saved?.name ?? 'Gel',
+            stockId: stock?.id,
+            coatMm: draft.gel.coatMm,
+            humidity: draft.gel.humidity,
+            stencilled: true,
+            stencilId: stencil?.id,
+          },
+        }),
+      );
+      panels = [...panels, panel];
+      tell('The panel lies on the Bench and begins to dry.');
+    } catch (trouble) {
+      tell(trouble);
+    }
+  }
 </script>
 
-<h3 class="label mb-1 font-sans font-normal">The gel, pressed cold</h3>
 <div class="flex items-start gap-4">
-  <GelPanel {dryness} clear={dryness >= CLEAR} {stock} />
-  <p>
-    {Math.round(100 * dryness)} % dry after {duration(draft.gel?.driedSeconds ?? 0)}: {word}.
-  </p>
+  <GelPanel {dryness} clear={dryness >= CLEAR} stock={stock?.colour ?? '#f6efdd'} stencilId={stencil?.id} />
+  <div class="min-w-0 flex-1">
+    <p>
+      {Math.round(100 * dryness)} % dry after {duration(draft.gel?.driedSeconds ?? 0)}: {word}.
+    </p>
+    <div class="-ml-2 flex flex-col items-start">
+      {#each fitting as panel (panel.id)}
+        <button class="press press-quiet min-h-8 text-left" onclick={() => editing.gelOf(panel)}
+          >Take {panel.name} from the Bench</button
+        >
+      {/each}
+      <button class="press press-quiet min-h-8" onclick={spread}>Spread it now</button>
+    </div>
+  </div>
 </div>

@@ -2,6 +2,7 @@
   import { api, asked, type Schemas } from '../../api/client';
   import { duration } from '../../parts/format';
   import { editing } from '../../state/editing.svelte';
+  import { preferences } from '../../state/preferences.svelte';
 
   /** Where practice differs: both ways, and what each would cost on this set-up. */
   const REST_MS = 600;
@@ -44,7 +45,7 @@
             >
               <span class="font-bold {way.present ? 'text-verdigris' : ''}">{way.name}</span>
               <span class="block text-[15px]">{way.twenty[1]} of 20 clean, {duration(way.seconds)}</span>
-              <span class="text-soft block text-[14px] leading-snug">{way.says}</span>
+              <span class="text-soft block text-[14px] leading-snug">{preferences.said(way.says)}</span>
             </button>
           {/each}
         </div>

@@ -38,7 +38,8 @@
       <p class="text-soft" data-testid="squeeze">
         {#if routes.of(draft.route)}<span class="text-ink">{routes.of(draft.route)?.label}</span>,{/if}
         {press?.name}:
-        <strong class="text-ink">{preferences.length(answer.thicknessMm)}</strong>{#if answer.openingMm > 0}
+        <strong class="text-ink">{preferences.length(answer.thicknessMm)}</strong>
+        {#if answer.openingMm > 0}
           in an opening of
           {preferences.length(answer.openingMm)}, so
           <strong class="text-ink">{preferences.length(answer.overfillMm)}</strong>

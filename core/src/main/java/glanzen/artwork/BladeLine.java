@@ -116,6 +116,27 @@ public final class BladeLine {
         return points;
     }
 
+    /**
+     * Which of the points is nearest.
+     *
+     * @param xMm from the middle of the throat, mm
+     * @param yMm from the middle of the die, mm
+     */
+    public int nearest(double xMm, double yMm) {
+        int nearest = 0;
+        double least = Double.MAX_VALUE;
+        for (int i = 0; i < points.size(); i++) {
+            double dx = points.get(i).xMm() - xMm;
+            double dy = points.get(i).yMm() - yMm;
+            double square = dx * dx + dy * dy;
+            if (square < least) {
+                least = square;
+                nearest = i;
+            }
+        }
+        return nearest;
+    }
+
     /** Millimetres of blade per millimetre of feed at each level, fed as it lies. */
     public double[] alongLevels() {
         return along.clone();

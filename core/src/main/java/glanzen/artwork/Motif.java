@@ -18,6 +18,7 @@ public record Motif(Kind kind, String text, String outline) {
         COMB,
         WORDS,
         ROSETTE,
+        DRIP,
         BORDER,
         SOLID,
         OUTLINE,

@@ -28,6 +28,7 @@ final class MotifDrawer {
             case WORDS -> fitted(Lettering.outline(motif.text(), LETTER_STROKE), widthMm, heightMm);
             case ROSETTE -> fitted(rosette(), widthMm, heightMm);
             case COMB -> comb(widthMm, heightMm);
+            case DRIP -> drip(widthMm, heightMm);
             case BORDER -> border(widthMm, heightMm);
             case SOLID -> rectangle(1, 1, widthMm - 1, heightMm - 1);
             case OUTLINE -> centred(PathText.read("motif.outline", motif.outline()), widthMm, heightMm);
@@ -140,6 +141,22 @@ final class MotifDrawer {
         }
         Geometry comb = UnaryUnionOp.union(rings);
         return centred(comb, widthMm, heightMm);
+    }
+
+    /** Honey along the upper edge, running down in drops of several lengths. */
+    private static Geometry drip(double widthMm, double heightMm) {
+        double[] lengths = {0.42, 0.68, 0.34, 0.90, 0.52, 0.74, 0.30};
+        double step = (widthMm - 2) / lengths.length;
+        double shoulder = heightMm * 0.78;
+        List<Geometry> honey = new ArrayList<>(List.of(rectangle(1, shoulder, widthMm - 1, heightMm - 1)));
+        for (int i = 0; i < lengths.length; i++) {
+            double x = 1 + (i + 0.5) * step;
+            double foot = heightMm * (1 - lengths[i]) + step / 2;
+            honey.add(line(x, shoulder, x, Math.min(foot, shoulder)).buffer(step * 0.36, 12));
+            honey.add(ellipse(x, Math.min(foot, shoulder), step * 0.43, step * 0.6));
+        }
+        // Rounds the corners where the drops leave the edge.
+        return UnaryUnionOp.union(honey).buffer(-step * 0.12, 8).buffer(step * 0.12, 8);
     }
 
     private static Geometry hexagon(double x, double y, double radius) {

@@ -2,8 +2,10 @@ package glanzen.layout;
 
 import glanzen.artwork.Artwork;
 import glanzen.artwork.ArtworkShelf;
+import glanzen.artwork.Motif;
 import glanzen.kit.Leftover;
 import glanzen.kit.Leftover.Spent;
+import glanzen.kit.Plate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -27,6 +29,7 @@ public final class LeftoverFinder {
     public static final double HAND_MM = 1.5;
 
     private static final int[] QUARTERS = {0, 90, 180, 270};
+    private static final double PRINTED_MM = 0.02;
     private static final int FINE_STEP = 15;
 
     /**
@@ -50,6 +53,22 @@ public final class LeftoverFinder {
     public Geometry free(Leftover leftover) {
         List<Geometry> spent = leftover.spent().stream().map(this::shape).toList();
         return spent.isEmpty() ? leftover.shape() : leftover.shape().difference(UnaryUnionOp.union(spent));
+    }
+
+    /**
+     * What the whole leftover gives if it is laid on black toner, or on gel without a stencil: all but what the designs
+     * before took. It is no plate that can be pressed but a printed design, as large as the piece.
+     */
+    public Plate negative(Leftover leftover) {
+        return new Plate(
+                leftover.id() + "-negative",
+                leftover.name() + ", its negative",
+                Plate.Kind.PRINT,
+                Plate.Kind.PRINT.usual(),
+                PRINTED_MM,
+                leftover.widthMm(),
+                leftover.heightMm(),
+                Motif.outlined(free(leftover)));
     }
 
     /** The shape that took the foil, on the leftover. */

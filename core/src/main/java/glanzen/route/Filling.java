@@ -7,7 +7,7 @@ import java.util.List;
 /** Chooses boards that together are about as thick as is wanting; of equal fits the one with fewer boards. */
 final class Filling {
 
-    private static final int MOST = 4;
+    private static final int MOST = 5;
     /** One board less is worth this much of a miss, mm; a base is there to fill. */
     private static final double BOARD_MM = 0.06;
 

@@ -3,6 +3,7 @@ package glanzen.route;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
 import glanzen.kit.HeatedRollers;
+import glanzen.kit.Machine;
 import glanzen.kit.Plate;
 import glanzen.kit.Press;
 import glanzen.kit.StackItem;
@@ -195,13 +196,17 @@ final class FitRules {
                                 layers.get(i).item().widthMm(),
                                 layers.get(i).item().heightMm())
                         > s.machine().throatMm())
-                .mapToObj(i -> Finding.stop(
-                        "too-wide",
-                        i,
-                        layers.get(i).item().name() + " is wider than the throat of "
-                                + s.machine().name(),
-                        "The throat takes " + Figures.length(s.machine().throatMm()),
-                        null));
+                .filter(i -> !(s.layout().laid() && layers.get(i).item() instanceof Stock))
+                .mapToObj(i -> wide(i, layers.get(i).item(), s.machine()));
+    }
+
+    /** A sheet is cut smaller, a board is not; of what is laid out, the layout knows the piece. */
+    private static Finding wide(int at, StackItem item, Machine machine) {
+        String what = item.name() + " is wider than the throat of " + machine.name();
+        String throat = Figures.length(machine.throatMm());
+        return item instanceof Stock
+                ? Finding.note("too-wide", at, what, "Cut a piece from the sheet that is no wider than " + throat, null)
+                : Finding.stop("too-wide", at, what, "The throat takes " + throat, null);
     }
 
     /** For a plate by itself; where things are laid out, the layout's own rules are exact. */

@@ -126,10 +126,10 @@ public enum Route {
             .says("Fuzzy face on the dry gel, both inside folded paper between cutting plates; cold, peeled slowly.")
             .stack(
                     of(Part.OUTER),
-                    of(Part.CARRIER).perhaps(),
+                    board(Part.CARRIER, 0.10).perhaps(),
                     facing(Part.STOCK, Facing.UP, "The gel must meet the flock that lies on it"),
                     facing(Part.FILM, Facing.DOWN, "The fuzzy face touches the gel, the plain backing looks outwards"),
-                    of(Part.CARRIER).perhaps(),
+                    board(Part.CARRIER, 0.10).perhaps(),
                     of(Part.OUTER))
             .target(0.42)
             .passes(2)
@@ -203,7 +203,7 @@ public enum Route {
             .tool("folder", Plate.Kind.CUTTING_FOLDER)
             .stock(Stock.Kind.CARD)
             .stack(of(Part.OUTER), of(Part.TOOL), of(Part.STOCK), of(Part.OUTER))
-            .target(0.40)
+            .target(0.30)
             .differ(Question.SECOND_PASS, Question.OUTER_PLATES)
             .rules(concat(CutRules.ALL, EmbossRules.ALL))),
     STENCIL_EMBOSS(embossing("stencil with mat and shims")
@@ -261,13 +261,13 @@ public enum Route {
         return RoutePlan.of(label, TRANSFER)
                 .films(bonding, Film.Kind.TRANSFER_FOIL)
                 .stack(
-                        of(Part.CARRIER),
+                        board(Part.CARRIER, 0.15),
                         facing(Part.STOCK, Facing.UP, "What the foil is to hold on to must meet it"),
                         facing(
                                 Part.FILM,
                                 Facing.UP,
                                 "The colour face looks outwards; the dull face must touch the sheet"),
-                        of(Part.CARRIER));
+                        board(Part.CARRIER, 0.15));
     }
 
     private static Builder cold(String label, BondingLayer bonding, Film.Kind film) {

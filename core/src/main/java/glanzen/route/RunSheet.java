@@ -6,6 +6,7 @@ import glanzen.kit.Film;
 import glanzen.kit.HeatedRollers;
 import glanzen.kit.Pace;
 import glanzen.kit.Plate;
+import glanzen.kit.Stock;
 import glanzen.layout.CutList;
 import glanzen.layout.Method;
 import glanzen.layout.Placed;
@@ -27,8 +28,7 @@ public final class RunSheet {
         if (s.route().film().isPresent()) {
             film(s, list);
         }
-        list.add("Stock cut to " + Figures.length(s.stock().widthMm()) + " × "
-                + Figures.length(s.stock().heightMm()) + ": " + s.stock().name());
+        list.add(stock(s));
         list.add((s.route().heated() ? "Shims ready: " : "Boards ready: ") + shims(s));
         if (s.heated()) {
             list.add("Tweezers, heat-safe tape and cooling mat at hand");
@@ -55,6 +55,16 @@ public final class RunSheet {
             list.add("No tape over foil; low-tack tape on stock, its tack loosened on cloth first");
         }
         return list;
+    }
+
+    private static String stock(SetUp s) {
+        Stock stock = s.stock();
+        double throat = s.machine().throatMm();
+        boolean fits = Math.min(stock.widthMm(), stock.heightMm()) <= throat;
+        return fits
+                ? "Stock cut to " + Figures.length(stock.widthMm()) + " × " + Figures.length(stock.heightMm()) + ": "
+                        + stock.name()
+                : "Stock cut for the design, no wider than " + Figures.length(throat) + ": " + stock.name();
     }
 
     private static void film(SetUp s, List<String> list) {

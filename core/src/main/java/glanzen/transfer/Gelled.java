@@ -7,7 +7,7 @@ public final class Gelled {
 
     private static final double DRYNESS_PER_COAT = 0.05;
     private static final double FOIL_HALO_MM = 0.30;
-    private static final double FLOCK_HALO_MM = 0.05;
+    private static final double FLOCK_HALO_MM = 0.02;
 
     private Gelled() {}
 

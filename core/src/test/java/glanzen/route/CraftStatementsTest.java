@@ -119,11 +119,11 @@ class CraftStatementsTest {
 
     @Test
     void sprayLeavesAHaloForFoilAndHardlyForFlock() {
-        SetUp foil = Crafts.started(Route.GEL_HEATED).withFeed(Pace.BRISK, 1);
+        SetUp foil = Crafts.started(Route.GEL_HEATED).withFeed(Pace.STEADY, 1);
         SetUp flock = Crafts.started(Route.FLOCK);
         assertTrue(clean(foil) > 0.5, "" + clean(foil));
         assertTrue(clean(spray(foil)) < 0.05);
-        assertTrue(clean(spray(flock)) > 0.4, clean(spray(flock)) + " of " + clean(flock));
+        assertTrue(clean(spray(flock)) > 0.75 * clean(flock), clean(spray(flock)) + " of " + clean(flock));
         assertFalse(
                 Objects.requireNonNull(mended(spray(foil), "spray-foil").gel()).sprayed());
     }

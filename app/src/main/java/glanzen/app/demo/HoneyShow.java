@@ -123,20 +123,20 @@ public class HoneyShow implements ApplicationRunner {
             setUps.keep(job.title, Drafts.draft(advised(laid(started(job, things), job, things), things)), false);
         }
         new HoneyShowJobs(jobs, setUps).lay();
-        dryings.spread(new Spread("Drip card, positive", "ivory-300", 0.20, 0.5, true, minutesAgo(150)));
-        dryings.spread(new Spread("Steward’s badges, gel", "white-350", 0.35, 0.5, true, minutesAgo(75)));
+        dryings.spread(new Spread("Drip card, positive", "ivory-300", 0.20, 0.5, true, "drip-stencil", minutesAgo(150)));
+        dryings.spread(new Spread("Steward’s badges, gel", "white-350", 0.35, 0.5, true, "bee-stencil", minutesAgo(75)));
         pulls.page(null, null, null, Outcome.CLEAN, 0, 1).pulls().forEach(p -> pulls.prove(p.id(), p.version()));
     }
 
     /** As the people of the show laid it out. */
     private static SetUp laid(SetUp setUp, Job job, Kit things) {
-        return setUp.withLayout(
-                switch (job.plate) {
-                    case "first" -> HoneyShowLayouts.prizeCard(setUp.layout(), things);
-                    case "alder-lane" -> HoneyShowLayouts.ribbon(setUp.layout());
-                    case "show" -> HoneyShowLayouts.sign(setUp.layout());
-                    default -> setUp.layout();
-                });
+        return switch (job.title) {
+            case "Prize card, First" -> setUp.withLayout(HoneyShowLayouts.prizeCard(setUp.layout(), things));
+            case "Jar ribbon" -> setUp.withLayout(HoneyShowLayouts.ribbon(setUp.layout()));
+            case "Table sign" -> setUp.withLayout(HoneyShowLayouts.sign(setUp.layout()));
+            case "Table sign window" -> setUp.withFilmPeeled(true);
+            default -> setUp;
+        };
     }
 
     /** By now the people of the show have taken some advice. */

@@ -111,7 +111,7 @@ final class HoneyShowKit {
         board("mat", "Embossing mat", Kind.EMBOSSING_MAT, Material.RUBBER, 1.50, 1, 0, 40, 500);
         board("embossing-plate", "Embossing plate", Kind.EMBOSSING_PLATE, Material.LAMINATE, 2.00, 1, 0.2, 33, 900);
         board("base", "Platform base", Kind.BASE, Material.POLYCARBONATE, 6.25, 1, 0.1, 120, 3000);
-        board("carrier", "Carrier sheet", Kind.CARRIER, Material.ACETATE, 0.10, 2, 0, 41, 200);
+        board("carrier", "Carrier sheet", Kind.CARRIER, Material.ACETATE, 0.15, 2, 0, 41, 200);
         board("folded", "Folded paper", Kind.CARRIER, Material.CARD, 0.10, 10, 0, 4, 20);
         board("parchment", "Baking parchment", Kind.PARCHMENT, Material.CARD, 0.05, 6, 0, 5, 15);
         board("card-030", "Card shim", Kind.CARD_SHIM, Material.CARD, 0.30, 6, 0, 12, 60);

@@ -41,6 +41,7 @@ final class HoneyShowLeftovers {
         piece("rose-scrap", "Rose scrap", "rose", 60, 38, "", new Taken("die-bee", 22, 19, 0));
         piece("green-scrap", "Leaf scrap", "green", 52, 46, "M0 0L52 0L40 46L0 30Z");
         piece("blue-end", "Dusk roll end", "blue", 100, 64, "", new Taken("bee", 26, 40, 0));
+        piece("leaf-square", "Gold transfer square", "leaf-gold", 92, 68, "", new Taken("comb-print", 46, 34, 0));
         piece("black-strip", "Black strip", "black", 140, 26, "");
     }
 

@@ -16,13 +16,13 @@ final class HoneyShowTools {
 
     void lay() {
         tool("lace", "Honeycomb lace die", Kind.THIN_DIE, 1.1, 84, 60, Motif.Kind.COMB);
-        tool("tag-thick", "Jar tag, thick die", Kind.THICK_DIE, 3.0, 50, 70, Motif.Kind.TAG);
-        tool("hive-rule", "Hive, steel rule", Kind.STEEL_RULE, 8.2, 60, 60, Motif.Kind.SCALLOP);
+        tool("tag-thick", "Jar tag, thick die", Kind.THICK_DIE, 8.05, 50, 70, Motif.Kind.TAG);
+        tool("hive-rule", "Hive, steel rule", Kind.STEEL_RULE, 7.95, 60, 60, Motif.Kind.SCALLOP);
         tool("comb-folder", "Comb folder", Kind.FLAT_FOLDER, 1.5, 100, 140, Motif.Kind.COMB);
-        tool("deep-folder", "Deep comb folder", Kind.DEEP_FOLDER, 2.0, 100, 140, Motif.Kind.COMB);
-        tool("rosette-folder", "Rosette cut folder", Kind.CUTTING_FOLDER, 1.6, 64, 64, Motif.Kind.ROSETTE);
+        tool("deep-folder", "Deep comb folder", Kind.DEEP_FOLDER, 1.9, 100, 140, Motif.Kind.COMB);
+        tool("rosette-folder", "Rosette cut folder", Kind.CUTTING_FOLDER, 1.5, 64, 64, Motif.Kind.ROSETTE);
         tool("bee-stencil", "Bee stencil", Kind.STENCIL, 0.25, 50, 44, Motif.Kind.BEE);
-        tool("drip-stencil", "Drip stencil", Kind.STENCIL, 0.25, 95, 130, Motif.Kind.COMB);
+        tool("drip-stencil", "Drip stencil", Kind.STENCIL, 0.25, 95, 130, Motif.Kind.DRIP);
         tool("bee-stamp", "Bee stamp", Kind.STAMP, 3.0, 46, 40, Motif.Kind.BEE);
         tool("comb-print", "Comb in toner", Kind.PRINT, 0.02, 84, 60, Motif.Kind.COMB);
     }

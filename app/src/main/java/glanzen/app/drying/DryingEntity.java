@@ -28,6 +28,10 @@ class DryingEntity {
 
     boolean stencilled;
 
+    /** The stencil it was spread through, if that is in the kit. */
+    @Nullable
+    String stencilId;
+
     Instant spreadAt = Instant.EPOCH;
 
     /** When the person found it dry. */

@@ -7,6 +7,10 @@ import org.jspecify.annotations.Nullable;
 /**
  * A gel panel as it is now.
  *
+ * @param stockId what it lies on, if that is in the kit
+ * @param stencilId what it was spread through, if that is in the kit
+ * @param humidity of the room, 0…1
+ * @param driedSeconds how long it has dried
  * @param dryness 0…1
  * @param clearAt when it looks clear
  * @param soundAt when it takes foil or flock
@@ -18,7 +22,11 @@ import org.jspecify.annotations.Nullable;
 public record DryingPanel(
         String id,
         String name,
+        @Nullable String stockId,
+        @Nullable String stencilId,
         double coatMm,
+        double humidity,
+        double driedSeconds,
         double dryness,
         Instant spreadAt,
         Instant clearAt,

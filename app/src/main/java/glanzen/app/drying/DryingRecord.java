@@ -14,6 +14,7 @@ public record DryingRecord(
         double celsius,
         double humidity,
         boolean stencilled,
+        @Nullable String stencilId,
         Instant spreadAt,
         @Nullable Instant dryAt) {
 

@@ -6,7 +6,7 @@ import glanzen.app.kit.KitService;
 import glanzen.app.preferences.PreferencesService;
 import glanzen.app.web.Conflict;
 import glanzen.app.web.NotFound;
-import glanzen.kit.Stock;
+import glanzen.kit.StackItem;
 import glanzen.measure.BadInput;
 import glanzen.measure.Checks;
 import glanzen.measure.Figures;
@@ -15,7 +15,6 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -48,6 +47,7 @@ public class DryingService {
      * @param coatMm how thick
      * @param humidity relative humidity of the room, 0…1
      * @param stencilled whether through a stencil
+     * @param stencilId which, if that is in the kit
      * @param spreadAt when; now if nothing is said
      */
     public record Spread(
@@ -56,6 +56,7 @@ public class DryingService {
             double coatMm,
             double humidity,
             boolean stencilled,
+            @Nullable String stencilId,
             @Nullable Instant spreadAt) {}
 
     /** All panels, longest drying first. */
@@ -69,7 +70,16 @@ public class DryingService {
     public List<DryingRecord> records() {
         return panels.findAllByOrderBySpreadAt().stream()
                 .map(p -> new DryingRecord(
-                        p.id, p.name, p.stockId, p.coatMm, p.celsius, p.humidity, p.stencilled, p.spreadAt, p.dryAt))
+                        p.id,
+                        p.name,
+                        p.stockId,
+                        p.coatMm,
+                        p.celsius,
+                        p.humidity,
+                        p.stencilled,
+                        p.stencilId,
+                        p.spreadAt,
+                        p.dryAt))
                 .toList();
     }
 
@@ -85,6 +95,7 @@ public class DryingService {
             p.celsius = r.celsius();
             p.humidity = r.humidity();
             p.stencilled = r.stencilled();
+            p.stencilId = r.stencilId();
             p.spreadAt = r.spreadAt();
             p.dryAt = r.dryAt();
             panels.save(p);
@@ -96,7 +107,8 @@ public class DryingService {
         new Checks().name("name", spread.name).done();
         double room = preferences.get().roomC();
         Drying drying = new Drying(spread.coatMm, room, spread.humidity);
-        stock(spread.stockId);
+        requireOwned(kit.kit().stocks(), spread.stockId, "stockId", "stock");
+        requireOwned(kit.kit().plates(), spread.stencilId, "stencilId", "a stencil");
         DryingEntity panel = new DryingEntity();
         panel.id = "gel-" + UUID.randomUUID().toString().substring(0, 8);
         panel.name = spread.name.trim();
@@ -104,7 +116,8 @@ public class DryingService {
         panel.coatMm = drying.coatMm();
         panel.celsius = room;
         panel.humidity = drying.humidity();
-        panel.stencilled = spread.stencilled;
+        panel.stencilled = spread.stencilled || spread.stencilId != null;
+        panel.stencilId = spread.stencilId;
         Instant now = clock.now();
         panel.spreadAt = spread.spreadAt == null ? now : spread.spreadAt;
         if (panel.spreadAt.isAfter(now.plusSeconds((long) CLOCKS_APART_SECONDS))) {
@@ -131,14 +144,11 @@ public class DryingService {
         panels.delete(panel);
     }
 
-    private Optional<Stock> stock(@Nullable String id) {
-        if (id == null || id.isEmpty()) {
-            return Optional.empty();
+    private static void requireOwned(
+            List<? extends StackItem> owned, @Nullable String id, String field, String word) {
+        if (id != null && owned.stream().noneMatch(item -> item.id().equals(id))) {
+            throw new BadInput(field, "is not in your kit", word + " of your kit, or none");
         }
-        return Optional.of(kit.kit().stocks().stream()
-                .filter(s -> s.id().equals(id))
-                .findFirst()
-                .orElseThrow(() -> new BadInput("stockId", "is not in your kit", "stock of your kit, or none")));
     }
 
     private DryingEntity find(String id) {
@@ -155,7 +165,11 @@ public class DryingService {
         return new DryingPanel(
                 p.id,
                 p.name,
+                p.stockId,
+                p.stencilId,
                 p.coatMm,
+                p.humidity,
+                Math.max(0, age),
                 dryness,
                 p.spreadAt,
                 after(p, drying.secondsTo(Drying.CLEAR)),

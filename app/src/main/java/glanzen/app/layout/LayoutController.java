@@ -1,6 +1,7 @@
 package glanzen.app.layout;
 
 import glanzen.advice.MakeReady;
+import glanzen.app.kit.Kept;
 import glanzen.app.layout.CuttingService.CutView;
 import glanzen.app.layout.CuttingService.DieQuestion;
 import glanzen.app.layout.CuttingService.DieView;
@@ -15,15 +16,19 @@ import glanzen.app.setup.Draft;
 import glanzen.app.setup.Drafts;
 import glanzen.app.setup.LayoutDraft;
 import glanzen.forecast.Forecaster;
+import glanzen.kit.Plate;
 import glanzen.measure.Checks;
 import glanzen.route.SetUp;
 import java.util.List;
 import java.util.Objects;
+import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Stateless questions about a layout; what is to be kept is kept with its set-up. */
@@ -94,6 +99,13 @@ class LayoutController {
     @PostMapping("/leftovers")
     FinderView find(@RequestBody Draft draft, @RequestParam String key) {
         return leftovers.find(draft, key);
+    }
+
+    /** A printed design of what a leftover still gives. */
+    @PostMapping("/leftovers/{id}/negative")
+    @ResponseStatus(HttpStatus.CREATED)
+    Kept<Plate> negative(@PathVariable String id) {
+        return leftovers.negative(id);
     }
 
     @PostMapping("/patchwork")

@@ -1,12 +1,15 @@
 package glanzen.app.layout;
 
+import glanzen.app.kit.Kept;
 import glanzen.app.kit.KitService;
 import glanzen.app.setup.Draft;
 import glanzen.app.setup.Drafts;
 import glanzen.app.setup.LayoutDraft;
+import glanzen.app.web.NotFound;
 import glanzen.artwork.ArtworkShelf;
 import glanzen.artwork.PathText;
 import glanzen.kit.Leftover;
+import glanzen.kit.Plate;
 import glanzen.layout.Arrangement;
 import glanzen.layout.FoilFrom;
 import glanzen.layout.Layout;
@@ -65,6 +68,15 @@ class LeftoverService {
 
     List<LeftoverView> all() {
         return kit.leftovers().stream().map(this::view).toList();
+    }
+
+    /** Puts what a leftover still gives into the kit as a printed design: black toner takes all of it. */
+    Kept<Plate> negative(String id) {
+        Leftover leftover = kit.leftovers().stream()
+                .filter(l -> l.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new NotFound("This leftover"));
+        return kit.add(Plate.class, finder.negative(leftover));
     }
 
     FinderView find(Draft draft, String key) {

@@ -23,7 +23,7 @@ class DryingApiTest {
 
     private Reply spread(String name, double coatMm, String stock, Instant at) {
         return caller.post("/api/dryings", """
-                {"name": "%s", "stockId": "%s", "coatMm": %s, "humidity": 0.5, "stencilled": true, "spreadAt": "%s"}""".formatted(name, stock, coatMm, at));
+                {"name": "%s", "stockId": "%s", "coatMm": %s, "humidity": 0.5, "stencilled": true, "stencilId": null, "spreadAt": "%s"}""".formatted(name, stock, coatMm, at));
     }
 
     /** Bench time may be ahead of the wall clock: other tests let it run faster. */

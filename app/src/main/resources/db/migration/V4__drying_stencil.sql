@@ -1,0 +1,1 @@
+alter table drying add column stencil_id varchar(64);
