@@ -63,12 +63,12 @@
         {/each}
       </section>{/if}
     <section>
-      <h2 class="label font-sans font-normal">{press?.name} (simulated)</h2>
+      <h2 class="label font-sans font-normal">{rollers ? 'Its feed' : `${press?.name} (simulated)`}</h2>
       <p>{PRESS[run.press.state]}</p>
-      <svg width="200" height="44" role="img" aria-label="{Math.round(run.press.share * 100)} % through">
-        <rect x={8 + 108 * run.press.share} y="17" width="76" height="10" fill="var(--brass)" />
-        <circle cx="100" cy="8" r="9" fill="var(--steel)" />
-        <circle cx="100" cy="36" r="9" fill="var(--steel)" />
+      <svg width="200" height="52" role="img" aria-label="{Math.round(run.press.share * 100)} % through">
+        <rect x={8 + 108 * run.press.share} y="21" width="76" height="10" fill="var(--brass)" />
+        <circle cx="100" cy="11" r="10" fill="var(--steel)" />
+        <circle cx="100" cy="41" r="10" fill="var(--steel)" />
       </svg>
     </section>
     <section>

@@ -43,7 +43,6 @@
         }),
       );
       panels = [...panels, panel];
-      tell('The panel lies on the Bench and begins to dry.');
     } catch (trouble) {
       tell(trouble);
     }

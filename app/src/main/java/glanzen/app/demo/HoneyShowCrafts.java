@@ -41,7 +41,7 @@ final class HoneyShowCrafts {
             new Work("Felt hive", Route.THICK_CUT, IRON, "hive-rule", null, "felt"),
             new Work("Jar tag, leather", Route.THICK_CUT, IRON, "tag-thick", null, "leather"),
             new Work("Rosette, cut and embossed", Route.CUTTING_FOLDER, IRON, "rosette-folder", null, "honey-216"),
-            new Work("Deep comb panel", Route.DEEP_FOLDER, IRON, "deep-folder", null, "honey-216"),
+            new Work("Deep comb panel", Route.DEEP_FOLDER, IRON, "deep-folder", null, "white-350"),
             new Work("Honeycomb lace", Route.INTRICATE_CUT, IRON, "lace", null, "honey-216"),
             new Work("Prize card base, embossed", Route.FLAT_FOLDER, IRON, "comb-folder", null, "white-350"),
             new Work(

@@ -1,5 +1,6 @@
 package glanzen.app.run;
 
+import glanzen.app.web.NotFound;
 import java.io.IOException;
 import java.util.Map;
 import java.util.Set;
@@ -35,10 +36,20 @@ class RunFeed {
     void push() {
         watchers.forEach((id, emitters) -> {
             if (!emitters.isEmpty()) {
-                RunView view = runs.get(id);
-                emitters.forEach(emitter -> send(emitter, view));
+                push(id, emitters);
             }
         });
+    }
+
+    /** A run goes when a whole workshop is taken in; who watched it is told that there is no more to come. */
+    private void push(String id, Set<SseEmitter> emitters) {
+        try {
+            RunView view = runs.get(id);
+            emitters.forEach(emitter -> send(emitter, view));
+        } catch (NotFound gone) {
+            watchers.remove(id);
+            emitters.forEach(SseEmitter::complete);
+        }
     }
 
     private void send(SseEmitter emitter, RunView view) {

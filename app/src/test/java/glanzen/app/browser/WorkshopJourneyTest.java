@@ -103,12 +103,12 @@ class WorkshopJourneyTest {
         browser.open("/kit/presses");
         browser.press("button[aria-label='Measure Old Iron']");
         for (String[] board : new String[][] {
-            {"Outer plate, clear", "2"}, {"Outer plate, new", "2"}, {"Magnetic shim", "1"}, {"Plastic shim", "1"}
+            {"Outer plate, clear", "2"}, {"Outer plate, new", "2"}, {"Metal shim", "1"}, {"Plastic shim", "2"}
         }) {
             WebElement count = browser.see("input[aria-label='How many: " + board[0] + "']");
             count.sendKeys(Keys.chord(Keys.CONTROL, "a"), board[1], Keys.TAB);
         }
-        browser.see("strong", "13.60 mm");
+        browser.see("strong", "13.70 mm");
         browser.press("button", "Note it");
         browser.see("h3", "one trial tells");
         browser.press("button", "Keep it for this press");
@@ -155,7 +155,7 @@ class WorkshopJourneyTest {
                 "<svg xmlns='http://www.w3.org/2000/svg' width='40mm' height='40mm' viewBox='0 0 40 40'>"
                         + "<path d='M20 2L25 15L38 15L28 23L32 37L20 28L8 37L12 23L2 15L15 15Z'/></svg>");
         browser.open("/kit/plates");
-        browser.press("button", "Add a plate");
+        browser.press("button", "Add a tool");
         browser.see("input[name=name]").sendKeys("Star");
         WebElement file = browser.present("input[type=file][accept*=svg]");
         file.sendKeys(text.toString());

@@ -1,0 +1,115 @@
+package glanzen.app.browser;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import glanzen.app.Caller;
+import glanzen.app.Server;
+import java.util.List;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.support.ui.Select;
+import tools.jackson.databind.JsonNode;
+
+/** What a person does without a heated platform, in a browser. */
+@ExtendWith(Server.class)
+class CraftJourneyTest {
+
+    private static final String PANEL = "section[@aria-labelledby='drying-title']//li[.//strong='Trial badge']";
+
+    private final Caller caller;
+    private Browser browser;
+
+    CraftJourneyTest(Caller caller) {
+        this.caller = caller;
+    }
+
+    @BeforeEach
+    void open() {
+        browser = new Browser(caller.base());
+    }
+
+    @AfterEach
+    void close() {
+        browser.close();
+    }
+
+    private void startSetUp(String route, String name, String... picked) {
+        browser.open("/bench");
+        browser.see("h2", "Set-ups");
+        browser.keys("n");
+        new Select(browser.see("dialog[open] select")).selectByVisibleText(route);
+        for (String thing : picked) {
+            browser.press("dialog//label", thing);
+        }
+        WebElement field = browser.see("dialog label.label:last-of-type input");
+        field.sendKeys(Keys.chord(Keys.CONTROL, "a"), name);
+        browser.press("button", "Build the stack");
+        browser.until(() -> browser.place().startsWith("/stack/"));
+        browser.see("[data-testid=twenty]");
+    }
+
+    /** Ticks nothing off, but goes through every step, and logs it clean. */
+    private JsonNode runAndLog(String look) {
+        browser.press("button", "Run it");
+        browser.see("h1", "Lay everything ready");
+        browser.press("button", "60×");
+        while (!browser.see("h1").getText().startsWith(look)) {
+            String step = browser.see("h1").getText();
+            browser.press("section[aria-label=Now] button.press-strong");
+            browser.until(() -> !browser.see("h1").getText().equals(step));
+        }
+        browser.press("button", "Log the pull");
+        browser.press("button", "Put it in the logbook");
+        browser.until(() -> browser.place().startsWith("/pulls/pull-"));
+        return caller.get("/api" + browser.place()).json();
+    }
+
+    @Test
+    void aFlockedBadgeFromStencilToCutOut() {
+        startSetUp("gel flock", "Trial badge", "Bee stencil", "Brown flock", "White card");
+        browser.press("button", "Spread it now");
+        browser.see("button", "Take Trial badge from the Bench");
+
+        browser.open("/bench");
+        browser.see("p", "Clean the stencil now");
+        browser.press(PANEL + "//button", "Trial badge");
+        browser.see("p", "squashed to a blob");
+        assertTrue(browser.see("button", "Run it").getAttribute("disabled") != null);
+
+        browser.open("/bench");
+        while (!panel("Trial badge").path("state").asString().equals("SOUND")) {
+            String before = caller.get("/api/bench").json().path("now").asString();
+            browser.press("button", "skip an hour");
+            browser.until(() ->
+                    !caller.get("/api/bench").json().path("now").asString().equals(before));
+        }
+        browser.see(PANEL + "//p", "Press it:");
+        browser.press(PANEL + "//button", "Trial badge");
+        browser.see("p", ": sound.");
+        JsonNode flocked = runAndLog("Look at the pull");
+        assertEquals("FLOCK", flocked.path("route").asString());
+        assertTrue(
+                caller.get("/api/kit").json().path("leftovers").toString().contains("Brown flock, Bee stencil taken"),
+                "the negative is kept");
+
+        startSetUp("thin die cut", "Trial badge, cut out", "Scallop, second", "White card");
+        browser.see("h3", "Across the throat");
+        JsonNode cut = runAndLog("Lift a corner");
+        assertEquals("THIN_CUT", cut.path("route").asString());
+        assertEquals(List.of(), browser.serious());
+    }
+
+    private JsonNode panel(String name) {
+        for (JsonNode panel : caller.get("/api/dryings").json()) {
+            if (panel.path("name").asString().equals(name)) {
+                return panel;
+            }
+        }
+        throw new AssertionError(name);
+    }
+}
