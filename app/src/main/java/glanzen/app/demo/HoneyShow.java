@@ -123,8 +123,10 @@ public class HoneyShow implements ApplicationRunner {
             setUps.keep(job.title, Drafts.draft(advised(laid(started(job, things), job, things), things)), false);
         }
         new HoneyShowJobs(jobs, setUps).lay();
-        dryings.spread(new Spread("Drip card, positive", "ivory-300", 0.20, 0.5, true, "drip-stencil", minutesAgo(150)));
-        dryings.spread(new Spread("Steward’s badges, gel", "white-350", 0.35, 0.5, true, "bee-stencil", minutesAgo(75)));
+        dryings.spread(
+                new Spread("Drip card, positive", "ivory-300", 0.20, 0.5, true, "drip-stencil", minutesAgo(150)));
+        dryings.spread(
+                new Spread("Steward’s badges, gel", "white-350", 0.35, 0.5, true, "bee-stencil", minutesAgo(75)));
         pulls.page(null, null, null, Outcome.CLEAN, 0, 1).pulls().forEach(p -> pulls.prove(p.id(), p.version()));
     }
 

@@ -144,8 +144,7 @@ public class DryingService {
         panels.delete(panel);
     }
 
-    private static void requireOwned(
-            List<? extends StackItem> owned, @Nullable String id, String field, String word) {
+    private static void requireOwned(List<? extends StackItem> owned, @Nullable String id, String field, String word) {
         if (id != null && owned.stream().noneMatch(item -> item.id().equals(id))) {
             throw new BadInput(field, "is not in your kit", word + " of your kit, or none");
         }

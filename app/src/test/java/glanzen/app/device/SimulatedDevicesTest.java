@@ -6,6 +6,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
+import glanzen.kit.HeatedRollers;
+import glanzen.kit.Machine;
 import glanzen.kit.Platform;
 import java.time.Clock;
 import java.time.Instant;
@@ -99,5 +101,25 @@ class SimulatedDevicesTest {
         when(wall.instant()).thenReturn(START.plusSeconds(15));
         assertEquals(START.plusSeconds(605), clock.now());
         assertEquals(1, clock.speed());
+    }
+
+    @Test
+    void rollersWarmInTheirTimeAndALaminatorsLightIsEarly() {
+        for (Machine.Kind kind : List.of(Machine.Kind.ROLLER_MACHINE, Machine.Kind.LAMINATOR)) {
+            SimulatedRollers.State[] kept = {SimulatedRollers.State.cold(START)};
+            HeatedRollers machine = new HeatedRollers(
+                    "r", "R", kind, 230, 0.9, 0.2, 8, List.of(new Platform.Level("one", 118)), 1800, 0.1, 5, 9, 15);
+            rollersAt(machine, kept, 0).switchOn(118);
+            assertEquals(
+                    kind == Machine.Kind.LAMINATOR,
+                    rollersAt(machine, kept, 10).read().ready());
+            assertTrue(rollersAt(machine, kept, 10).read().celsius() < 110, "ten minutes are not half an hour");
+            assertTrue(rollersAt(machine, kept, 30).read().ready());
+            assertEquals(116, rollersAt(machine, kept, 30).read().celsius(), 1);
+        }
+    }
+
+    private static SimulatedRollers rollersAt(HeatedRollers machine, SimulatedRollers.State[] kept, double minutes) {
+        return new SimulatedRollers(machine, kept[0], START.plusMillis((long) (minutes * 60_000)), s -> kept[0] = s);
     }
 }

@@ -7,6 +7,7 @@ import glanzen.app.Caller;
 import glanzen.app.Caller.Reply;
 import glanzen.app.Server;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -17,6 +18,9 @@ class JobApiTest {
     private static final String JOB = """
             {"name": "%s", "cards": %d, "pieces": [{"name": "Panel", "stockId": "%s", "perCard": 1, "widthMm": 105,
              "heightMm": 148, "operations": [{"kind": "CUT", "note": ""}, {"kind": "HOT_FOIL", "note": ""}]}]}""";
+
+    private static final List<String> MACHINES =
+            List.of("HOT_FOIL", "TONER_FOIL", "GEL_FOIL", "FLOCK", "CUT", "EMBOSS", "REACTIVE_FOIL");
 
     private final Caller caller;
 
@@ -46,6 +50,30 @@ class JobApiTest {
         assertTrue(prize.path("machines").toString().contains("Old Iron"));
         assertTrue(prize.path("costPerCard").asDouble() > 0);
         assertTrue(prize.path("lines").size() >= 4);
+    }
+
+    @Test
+    void everyOperationOfTheShowThatAMachineDoesCanBePulled() {
+        int done = 0;
+        for (JsonNode saved : caller.get("/api/jobs").json()) {
+            for (JsonNode piece : saved.path("job").path("pieces")) {
+                for (JsonNode operation : piece.path("operations")) {
+                    if (MACHINES.contains(operation.path("kind").asString())) {
+                        String setUp = operation.path("setUpId").asString();
+                        JsonNode draft =
+                                caller.get("/api/set-ups/" + setUp).json().path("draft");
+                        assertTrue(
+                                caller.post("/api/forecasts", draft)
+                                        .json()
+                                        .path("pullable")
+                                        .asBoolean(),
+                                saved.path("job").path("name") + ": " + operation);
+                        done++;
+                    }
+                }
+            }
+        }
+        assertTrue(done >= 15, done + "");
     }
 
     @Test

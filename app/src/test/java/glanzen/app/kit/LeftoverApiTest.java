@@ -51,6 +51,23 @@ class LeftoverApiTest {
                 .forEach(view -> assertTrue(!view.path("id").asString().equals(id), "retired ones are not offered"));
     }
 
+    @Test
+    void blackTonerTakesWhatTheFirstDesignLeft() {
+        JsonNode design = caller.post("/api/layouts/leftovers/leaf-square/negative", "")
+                .json()
+                .path("item");
+        assertEquals("PRINT", design.path("kind").asString());
+        JsonNode started = caller.post(
+                        "/api/set-ups", """
+                {"name": "Negative", "route": "TONER", "pressId": "roller-foiler", "plateId": "%s",
+                 "filmId": "leaf-gold", "stockId": "toner-black"}""".formatted(design.path("id").asString()))
+                .json();
+        JsonNode answer = caller.post("/api/forecasts", started.path("draft")).json();
+        assertTrue(answer.path("expected").path("clean").asDouble() > 0.1, answer + "");
+        assertEquals(
+                404, caller.post("/api/layouts/leftovers/nothing/negative", "").status());
+    }
+
     @ParameterizedTest
     @CsvSource({
         "1, 40, '', widthMm",

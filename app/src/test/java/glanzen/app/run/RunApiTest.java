@@ -70,6 +70,25 @@ class RunApiTest {
     }
 
     @Test
+    void rollersAndAColdPressHaveStepsOfTheirOwn() {
+        JsonNode hot = upTo(begin("Comb ground in toner"), "HEAT_UP");
+        assertTrue(hot.path("platform").path("on").asBoolean());
+        hot = upTo(hot, "PASS");
+        assertEquals("FEEDING", hot.path("press").path("state").asString());
+        upTo(hot, "PEEL");
+        leaveWhatIsOpen();
+        JsonNode ink = begin("Bee from scraps");
+        assertEquals("KEY", kind(upTo(ink, "KEY")));
+        leaveWhatIsOpen();
+        JsonNode cold = begin("Steward’s badge, flock");
+        assertTrue(
+                cold.path("platform").isMissingNode() || cold.path("platform").isNull());
+        assertFalse(cold.path("steps").toString().contains("HEAT_UP"));
+        assertTrue(cold.path("preflight").toString().contains("Gel clear all over"));
+        upTo(cold, "PEEL");
+    }
+
+    @Test
     void ticksAreKept() {
         JsonNode run = begin("Prize card, First");
         String path = "/api/runs/" + run.path("id").asString();
