@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { colour, facing, hatch, strata, subtitle, type Item } from './materials';
+import { brightness, colour, facing, hatch, strata, subtitle, type Item } from './materials';
 
 const thing = (more: object) => ({ id: 'x', name: 'X', thicknessMm: 1, ...more }) as unknown as Item;
 
@@ -24,6 +24,12 @@ describe('where bands and labels go', () => {
         expect(bands[i]!.label - bands[i - 1]!.label).toBeGreaterThanOrEqual(39.9);
       }
     }
+  });
+
+  it('says how far down labels reach, where many are thin', () => {
+    const { bands, height, foot } = strata(Array(9).fill(0.1), 200);
+    expect(foot).toBeGreaterThan(bands.at(-1)!.label);
+    expect(foot).toBeGreaterThan(height);
   });
 
   it('fills the room it has and no more than is pleasant', () => {
@@ -54,5 +60,13 @@ describe('how things look', () => {
     expect(subtitle('STOCK', thing({ gsm: 300, kind: 'CARD' }), gsm)).toBe('300 g/m²');
     expect(subtitle('STOCK', thing({ gsm: 0, kind: 'RIBBON' }), gsm)).toBe('ribbon');
     expect(subtitle('BOARD', undefined, gsm)).toBe('not in your kit');
+  });
+});
+
+describe('brightness', () => {
+  it('tells black toner from white', () => {
+    expect(brightness('#000000')).toBe(0);
+    expect(brightness('#ffffff')).toBeCloseTo(255);
+    expect(brightness('#2a2a2e')).toBeLessThan(brightness('#fdfdfb'));
   });
 });

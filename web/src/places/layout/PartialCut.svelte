@@ -5,7 +5,7 @@
   import { preferences } from '../../state/preferences.svelte';
 
   /** Where the top plate must end so that part of a die stays uncut, or a long die is cut in passes. */
-  let { dies }: { dies: Plate[] } = $props();
+  let { dies, open = false }: { dies: Plate[]; open?: boolean } = $props();
   const plates = $derived(kit.inUse('boards').filter((b) => b.kind === 'OUTER_PLATE'));
   let dieId = $state('');
   let boardId = $state('');
@@ -15,7 +15,7 @@
   const scale = $derived(found ? Math.min(130 / found.widthMm, 190 / found.heightMm) : 1);
 
   $effect(() => {
-    dieId ||= dies[0]?.id ?? '';
+    if (!dies.some((d) => d.id === dieId)) dieId = dies[0]?.id ?? '';
     boardId ||= plates[0]?.id ?? '';
   });
   $effect(() => {
@@ -29,7 +29,7 @@
   });
 </script>
 
-<details class="border-rule mt-4 border-t pt-3">
+<details {open} class="border-rule mt-4 border-t pt-3">
   <summary class="text-verdigris font-bold">Cut a die only in part</summary>
   <div class="mt-2 grid gap-2">
     <label class="label"

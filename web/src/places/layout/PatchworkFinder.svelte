@@ -1,19 +1,22 @@
 <script lang="ts">
-  import { api, asked, type Schemas } from '../../api/client';
+  import { api, asked, type Plate, type Schemas } from '../../api/client';
   import QuantityField from '../../parts/QuantityField.svelte';
   import { kit } from '../../state/kit.svelte';
   import { tell } from '../../state/messages.svelte';
 
   /** Scraps over a stamped area: what they cover, and where gaps stay. */
-  let widthMm = $state(60);
-  let heightMm = $state(40);
+  let { stamp }: { stamp?: Plate } = $props();
+  let chosenWidthMm = $state(60);
+  let chosenHeightMm = $state(40);
+  const widthMm = $derived(stamp?.widthMm ?? chosenWidthMm);
+  const heightMm = $derived(stamp?.heightMm ?? chosenHeightMm);
   let work = $state<Schemas['PatchworkView']>();
   const scale = $derived(Math.min(230 / widthMm, 150 / heightMm));
   const colour = (filmId: string) => kit.all.films.find((k) => k.item.id === filmId)?.item.colour ?? '#bbb';
 
   async function lay() {
     try {
-      const body = { plateId: '', widthMm, heightMm, leftoverIds: [] };
+      const body = { plateId: stamp?.id ?? '', widthMm, heightMm, leftoverIds: [] };
       work = await asked(api.POST('/api/layouts/patchwork', { body }));
     } catch (trouble) {
       tell(trouble);
@@ -21,22 +24,22 @@
   }
 </script>
 
-<details class="border-rule mt-4 border-t pt-3">
+<details open={stamp !== undefined} class="border-rule mt-4 border-t pt-3">
   <summary class="text-verdigris font-bold">Patchwork of scraps for a stamp</summary>
-  <div class="mt-2 grid grid-cols-2 gap-2">
+  <div class="mt-2 grid grid-cols-2 gap-2 {stamp ? 'hidden' : ''}">
     <QuantityField
       kind="LENGTH"
       label="Stamped width"
       name="stampWidth"
       value={widthMm}
-      onvalue={(v) => (widthMm = v)}
+      onvalue={(v) => (chosenWidthMm = v)}
     />
     <QuantityField
       kind="LENGTH"
       label="Stamped height"
       name="stampHeight"
       value={heightMm}
-      onvalue={(v) => (heightMm = v)}
+      onvalue={(v) => (chosenHeightMm = v)}
     />
   </div>
   <button class="press mt-2" onclick={lay}>Lay scraps</button>
@@ -48,7 +51,12 @@
       role="img"
       aria-label="Scraps cover {Math.round(work.coverage * 100)} % of the stamp"
     >
-      <clipPath id="stamped"><rect width={widthMm} height={heightMm} /></clipPath>
+      <clipPath id="stamped">
+        {#if stamp}<path d={work.area} clip-rule="evenodd" />{:else}<rect
+            width={widthMm}
+            height={heightMm}
+          />{/if}
+      </clipPath>
       <g transform="translate(1 {heightMm * scale + 1}) scale({scale} {-scale})" clip-path="url(#stamped)">
         {#each work.scraps as scrap, i (i)}
           <path
@@ -71,7 +79,8 @@
       </g>
     </svg>
     <p>
-      {work.scraps.length} scraps cover {Math.round(work.coverage * 100)} %{work.gaps
+      {work.scraps.length === 1 ? 'One scrap covers' : `${work.scraps.length} scraps cover`}
+      {Math.round(work.coverage * 100)} %{work.gaps && work.coverage < 0.995
         ? '; what is outlined stays bare'
         : ''}.
     </p>

@@ -30,7 +30,7 @@
     { name: 'in the stack', peel: { cooling: 'IN_STACK', seconds: 120 } },
   ];
   const COVERS = { ALONE: 'plate open', COVERED: 'spacer over it', TOGETHER: 'whole stack' };
-  const MEDIA = { NONE: 'none', DRY: 'dry', WET: 'wet' };
+  const MEDIA = { NONE: 'none', DRY: 'dry', WET: 'wet', ON_PLATE: 'on the plate' };
   const soakStep = $derived(!onPlatform ? 60 : draft && draft.soakSeconds >= 60 ? 15 : 5);
   const peelIndex = $derived(
     PEELS.findIndex((p) => p.peel.cooling === draft?.peel.cooling && p.peel.seconds === draft.peel.seconds),
@@ -117,6 +117,13 @@
         value={MEDIA[draft.medium]}
         onmore={() =>
           editing.part({ medium: turn(['NONE', 'DRY', 'WET'] as const, draft.medium, 1) as Draft['medium'] })}
+      />
+    {/if}
+    {#if route?.inkable}
+      <Dial
+        label="Plate"
+        value={draft.medium === 'ON_PLATE' ? 'inked' : 'bare, blind'}
+        onmore={() => editing.part({ medium: draft.medium === 'ON_PLATE' ? 'NONE' : 'ON_PLATE' })}
       />
     {/if}
     {#if route && !route.toolInStack}

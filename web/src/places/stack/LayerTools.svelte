@@ -21,6 +21,7 @@
   const tools = $derived(kit.inUse('plates').filter((p) => !route || route.tools.includes(p.kind)));
   const films = $derived(kit.inUse('films').filter((f) => route?.film === f.kind));
   const stocks = $derived(kit.inUse('stocks').filter((s) => !route || route.stocks.includes(s.kind)));
+  const sheets = $derived(draft?.layers.filter((l) => l.kind === 'STOCK').length ?? 0);
   const others = $derived.by(() => {
     switch (layer?.kind) {
       case 'PLATE':
@@ -45,9 +46,15 @@
   }
 
   function add(select: HTMLSelectElement) {
-    const [kind, id] = select.value.split(':') as [DraftLayer['kind'], string];
+    const [kind, id] = select.value.split(':') as [DraftLayer['kind'] | 'SHEET', string];
     select.value = '';
     if (!draft || !id) return;
+    if (kind === 'SHEET') {
+      const stock = draft.layers.findIndex((l) => l.kind === 'STOCK');
+      const facing = draft.layers[stock]?.facing ?? 'DOWN';
+      editing.change(added(draft, stock + 1, { kind: 'STOCK', id, facing }));
+      return;
+    }
     if (kind !== 'BOARD') {
       editing.change(swapped(draft, kind, id));
       return;
@@ -76,6 +83,11 @@
       {#if films.length > 0}
         <optgroup label={route?.film === 'FLOCK' ? 'Flock' : 'Foil'}>
           {#each films as f (f.id)}<option value="FILM:{f.id}">{f.name}</option>{/each}
+        </optgroup>
+      {/if}
+      {#if sheets > 0 && sheets < (route?.sheets ?? 1)}
+        <optgroup label="One sheet more">
+          {#each stocks as s (s.id)}<option value="SHEET:{s.id}">{s.name} too</option>{/each}
         </optgroup>
       {/if}
       <optgroup label="Stock">

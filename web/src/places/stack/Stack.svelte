@@ -3,6 +3,7 @@
   import { api, asked } from '../../api/client';
   import { editing } from '../../state/editing.svelte';
   import { tell } from '../../state/messages.svelte';
+  import Beside from './Beside.svelte';
   import Conflict from './Conflict.svelte';
   import Dials from './Dials.svelte';
   import Findings from './Findings.svelte';
@@ -94,6 +95,7 @@
       <LayerTools {selected} onselect={select} onmove={move} />
       <Findings />
       <Dials />
+      <Beside />
     </section>
     <section class="border-rule bg-paper min-w-0 px-5 py-5 lg:border-l" aria-label="Forecast">
       <Forecast />

@@ -68,7 +68,7 @@ final class GelSchools {
 
     private SetUp onOther(Route route, Machine machine) {
         Pick pick = new Pick(route, machine, null, now.plate(), now.film(), now.stock(), now.roomC());
-        return StartingStack.of(pick, shop.boards()).withGel(gel);
+        return StartingStack.of(pick, shop).withGel(gel);
     }
 
     private List<Way> drying() {

@@ -3,6 +3,7 @@ package glanzen.forecast;
 import glanzen.artwork.Artwork;
 import glanzen.artwork.DistanceField;
 import glanzen.press.Relief;
+import glanzen.route.Medium;
 import glanzen.route.SetUp;
 import java.awt.Color;
 import java.awt.Graphics2D;
@@ -14,6 +15,10 @@ final class PressedPicture implements Picture {
     private static final double EDGE_SHARE = 0.9;
     private static final double SLOPE_MM = 1.2;
     private static final int MOST_SHADE = 70;
+    /** Ink takes long before a relief is formed. */
+    private static final double INK_TAKES = 0.3;
+
+    private static final Color INK = new Color(0x2f2d3a);
     private static final double SHARPNESS_SIGMA = 0.12;
 
     private final SetUp setUp;
@@ -74,22 +79,25 @@ final class PressedPicture implements Picture {
         int w = image.getWidth();
         int h = image.getHeight();
         boolean[] design = relief.artwork().raster(w, h, scale);
-        boolean[] ground = new boolean[design.length];
-        for (int i = 0; i < ground.length; i++) {
-            ground[i] = !design[i];
+        boolean[] bare = new boolean[design.length];
+        for (int i = 0; i < bare.length; i++) {
+            bare[i] = !design[i];
         }
-        float[] depth = DistanceField.of(ground, w);
+        float[] depth = DistanceField.of(bare, w);
         double slopePx = SLOPE_MM * scale;
+        boolean inked = setUp.medium() == Medium.ON_PLATE;
         for (int y = 1; y < h - 1; y++) {
             for (int x = 1; x < w - 1; x++) {
-                double formed = Relief.formed(relief.leastAt(rig, (x - w / 2.0) / scale));
+                double dose = relief.leastAt(rig, (x - w / 2.0) / scale);
+                double formed = Relief.formed(dose);
+                Color ground = inked && design[y * w + x] && dose >= INK_TAKES ? INK : paper;
                 double across = height(depth[y * w + x + 1], slopePx) - height(depth[y * w + x - 1], slopePx);
                 double along = height(depth[(y + 1) * w + x], slopePx) - height(depth[(y - 1) * w + x], slopePx);
                 int light = (int) Math.round(MOST_SHADE * formed * (across + along) * slopePx / 4);
                 image.setRGB(
                         x,
                         y,
-                        shaded(paper, light + (design[y * w + x] ? (int) (6 * formed) : 0))
+                        shaded(ground, light + (design[y * w + x] ? (int) (6 * formed) : 0))
                                 .getRGB());
             }
         }

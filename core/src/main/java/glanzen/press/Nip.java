@@ -20,6 +20,18 @@ public record Nip(double forceN, double pressureMpa, double contactMm) {
     private static final double HIGHEST_MPA = 1e5;
 
     /**
+     * How much too thick a stack must be for a pressure in the nip: what its layers and the frame give way under it.
+     *
+     * @param pressureMpa wanted, MPa
+     * @param raisedWidthMm raised ground across the feed, mm
+     * @return mm
+     */
+    public static double overfillFor(Frame frame, LoadPath path, double pressureMpa, double raisedWidthMm) {
+        double compression = path.compressionMm(pressureMpa, raisedWidthMm);
+        return compression + pressureMpa * frame.contactMm(compression) * raisedWidthMm / frame.stiffnessNPerMm();
+    }
+
+    /**
      * Finds the balance by bisection on ln p.
      *
      * @param overfillMm δ, mm; not positive gives {@link #OPEN}
@@ -33,10 +45,7 @@ public record Nip(double forceN, double pressureMpa, double contactMm) {
         double high = Math.log(HIGHEST_MPA);
         for (int i = 0; i < 60; i++) {
             double middle = (low + high) / 2;
-            double p = Math.exp(middle);
-            double compression = path.compressionMm(p, raisedWidthMm);
-            double needed = compression + p * frame.contactMm(compression) * raisedWidthMm / frame.stiffnessNPerMm();
-            if (needed < overfillMm) {
+            if (overfillFor(frame, path, Math.exp(middle), raisedWidthMm) < overfillMm) {
                 low = middle;
             } else {
                 high = middle;

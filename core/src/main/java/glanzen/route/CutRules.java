@@ -152,7 +152,7 @@ final class CutRules {
                 "partial-edge",
                 s.stack().layers().size() - 1,
                 "Shift the top plate back to where the cut is to end",
-                "The Layout place says where that is; a plate's edge leaves a faint line, so mark it outside the fold",
+                "Its edge leaves a faint line: mark it outside the fold",
                 null));
     }
 }

@@ -42,6 +42,7 @@ public record Difference(String what, String before, String after) {
                             ? s.levels().get(s.level()).name() + ", " + Figures.temperature(s.setPointC())
                             : "none"),
             new Aspect("shims", Difference::shims),
+            new Aspect("outer boards", Difference::outerBoards),
             new Aspect("plate", Difference::plates),
             new Aspect("piece", Difference::piece),
             new Aspect("placed", Difference::placed),
@@ -81,11 +82,24 @@ public record Difference(String what, String before, String after) {
         List<String> names = new ArrayList<>();
         for (int i = 0; i < s.stack().layers().size(); i++) {
             Layer layer = s.stack().layers().get(i);
-            if (layer.item() instanceof Board) {
+            if (layer.item() instanceof Board board && !outer(board)) {
                 names.add(layer.item().name() + (i < platform ? " under the platform" : ""));
             }
         }
         return names.isEmpty() ? "none" : String.join(", ", names);
+    }
+
+    private static String outerBoards(SetUp s) {
+        List<String> names = s.stack().all(Board.class).stream()
+                .filter(Difference::outer)
+                .map(Board::name)
+                .toList();
+        return names.isEmpty() ? "none" : String.join(", ", names);
+    }
+
+    /** What fills the opening or is folded around the work is no shim. */
+    private static boolean outer(Board board) {
+        return board.kind().filler() || board.kind().folded();
     }
 
     private static String plates(SetUp s) {

@@ -2,6 +2,7 @@ package glanzen.route;
 
 import glanzen.kit.Film;
 import glanzen.kit.Pace;
+import glanzen.kit.Plate;
 import glanzen.kit.Stock;
 import glanzen.route.Finding.Mend;
 import java.util.List;
@@ -13,7 +14,32 @@ final class InkRules {
     static final List<Rule> ALL =
             Rules.whereComputable(List.of(CraftRules::heatProof, InkRules::slow, InkRules::scraps, InkRules::gaps));
 
+    static final List<Rule> ON_PLATE = Rules.whereComputable(List.of(InkRules::onPlate));
+
+    /** Pressed harder than this, as a share of what forms the relief, ink is squeezed out sideways. */
+    private static final double RIM = 1.3;
+
     private InkRules() {}
+
+    private static Stream<Finding> onPlate(SetUp s, Workshop shop) {
+        if (s.medium() != Medium.ON_PLATE) {
+            return Stream.empty();
+        }
+        int plate = s.stack().indexOf(Plate.class);
+        return EmbossRules.dose(s, shop) > RIM
+                ? Stream.of(Finding.warn(
+                        "ink-rim",
+                        plate,
+                        "Ink would be squeezed out to a rim around the design",
+                        "Print and deep relief do not go together: less pressure, or no ink",
+                        new Mend("Leave the plate bare", s.withMedium(Medium.NONE))))
+                : Stream.of(Finding.note(
+                        "ink-thin",
+                        plate,
+                        "Ink the relief thinly and evenly, and wipe its ground",
+                        "What lies between prints too",
+                        null));
+    }
 
     private static Stream<Finding> slow(SetUp s, Workshop shop) {
         return s.pace() == Pace.SLOW
@@ -31,7 +57,7 @@ final class InkRules {
                 "ink-scraps",
                 s.stack().indexOf(Film.class),
                 "Scraps will do: lay them patchwork, overlapping does no harm",
-                "Leftovers are found in the Layout place; where one has given its foil already it will miss",
+                "Where one has given its foil already it will miss",
                 null));
     }
 

@@ -68,6 +68,9 @@ final class PressSteps {
                     ? "Gel panel up into folded paper, flock on it, fuzzy face down; outer plates around"
                     : "Gel panel up on the plate, foil on it colour up; plate on top";
         }
+        if (s.medium() == Medium.ON_PLATE) {
+            return "Ink the relief thinly; stock on it, good side down, and lift it off straight afterwards";
+        }
         Plate tool = s.plate();
         if (tool.kind().folder()) {
             return "Stock into the folder, hinge first towards the rollers; plates around it";

@@ -93,8 +93,9 @@ public enum Route {
                     of(Part.STOCK),
                     of(Part.OUTER))
             .target(0.25)
+            .inked()
             .differ(Question.OUTER_PLATES)
-            .rules(EmbossRules.ALL)),
+            .rules(concat(EmbossRules.ALL, InkRules.ON_PLATE))),
     TONER(rollers("toner foil", BondingLayer.TONER)
             .says("Foil colour up on the toner, both in a folded carrier, fold first into hot rollers; peeled cold.")
             .on(EnumSet.of(ROLLER_MACHINE, LAMINATOR, HEATED_PRESS))
@@ -120,7 +121,7 @@ public enum Route {
                     facing(Part.STOCK, Facing.UP, "The gel must meet the foil that lies on it"),
                     facing(Part.FILM, Facing.UP, "The dull face must touch the gel"),
                     of(Part.OUTER))
-            .target(0.30)
+            .pressure(7)
             .differ(Question.GEL_HEAT, Question.GEL_DRYING, Question.SPRAY, Question.PASSES, Question.OUTER_PLATES)),
     FLOCK(cold("gel flock", BondingLayer.GEL_FLOCK, Film.Kind.FLOCK)
             .says("Fuzzy face on the dry gel, both inside folded paper between cutting plates; cold, peeled slowly.")
@@ -131,7 +132,7 @@ public enum Route {
                     facing(Part.FILM, Facing.DOWN, "The fuzzy face touches the gel, the plain backing looks outwards"),
                     board(Part.CARRIER, 0.10).perhaps(),
                     of(Part.OUTER))
-            .target(0.42)
+            .pressure(2.8)
             .passes(2)
             .differ(Question.GEL_DRYING, Question.SPRAY, Question.PASSES, Question.OUTER_PLATES)),
     REACTIVE_INK(RoutePlan.of("reactive ink and foil", TRANSFER)
@@ -395,6 +396,16 @@ public enum Route {
     /** Whether its tool goes through the machine; otherwise it has laid the design before. */
     public boolean toolInStack() {
         return plan.has(Part.TOOL);
+    }
+
+    /** Whether ink may lie on its plate, and print as it embosses. */
+    public boolean inkable() {
+        return plan.inked();
+    }
+
+    /** How many sheets may lie in one stack. */
+    public int mostSheets() {
+        return plan.mostSheets();
     }
 
     /** Whether it wants gel under the film. */

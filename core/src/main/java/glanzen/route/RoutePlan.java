@@ -27,10 +27,12 @@ import org.jspecify.annotations.Nullable;
  * @param film kind of film it takes; nothing where there is none
  * @param slots the stack, bottom to top
  * @param targetMm how much thicker than the opening its stack usually is once blades are through, mm
+ * @param targetMpa pressure on the design its stack is filled up to; 0 where it goes by thickness
  * @param heating what lies on the platform during the soak
  * @param soakSeconds usual soak, s; 0 where nothing soaks
  * @param peel usual peel
  * @param passes usual trips through the machine
+ * @param inked whether its plate may be inked
  * @param taped whether plate, film and stock are taped together and turned over as one
  * @param waits what it has to wait for
  * @param questions where people differ
@@ -49,10 +51,12 @@ record RoutePlan(
         Film.@Nullable Kind film,
         List<Slot> slots,
         double targetMm,
+        double targetMpa,
         Heating heating,
         double soakSeconds,
         Peel peel,
         int passes,
+        boolean inked,
         boolean taped,
         List<Wait> waits,
         List<Question> questions,
@@ -82,10 +86,12 @@ record RoutePlan(
         private Film.@Nullable Kind film;
         private final List<Slot> slots = new ArrayList<>();
         private double targetMm = 0.45;
+        private double targetMpa;
         private Heating heating = Heating.ALONE;
         private double soakSeconds;
         private Peel peel = Peel.WARM;
         private int passes = 1;
+        private boolean inked;
         private boolean taped;
         private final List<Wait> waits = new ArrayList<>();
         private final List<Question> questions = new ArrayList<>();
@@ -139,6 +145,11 @@ record RoutePlan(
             return this;
         }
 
+        Builder pressure(double mpa) {
+            targetMpa = mpa;
+            return this;
+        }
+
         Builder soak(Heating while_, double seconds) {
             heating = while_;
             soakSeconds = seconds;
@@ -152,6 +163,11 @@ record RoutePlan(
 
         Builder passes(int usual) {
             passes = usual;
+            return this;
+        }
+
+        Builder inked() {
+            inked = true;
             return this;
         }
 
@@ -189,10 +205,12 @@ record RoutePlan(
                     film,
                     List.copyOf(slots),
                     targetMm,
+                    targetMpa,
                     heating,
                     soakSeconds,
                     peel,
                     passes,
+                    inked,
                     taped,
                     List.copyOf(waits),
                     List.copyOf(questions),

@@ -1,5 +1,6 @@
 package glanzen.route;
 
+import glanzen.artwork.ArtworkShelf;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
 import glanzen.kit.HeatedRollers;
@@ -13,6 +14,9 @@ import glanzen.layout.FirstLayout;
 import glanzen.layout.Layout;
 import glanzen.layout.Method;
 import glanzen.measure.BadInput;
+import glanzen.press.Frame;
+import glanzen.press.LoadPath;
+import glanzen.press.Nip;
 import glanzen.stack.Facing;
 import glanzen.stack.Layer;
 import glanzen.stack.Stack;
@@ -76,12 +80,14 @@ public final class StartingStack {
     }
 
     private final Pick pick;
+    private final Workshop shop;
     private final List<Board> shelf;
     private final Map<String, Integer> used = new HashMap<>();
 
-    private StartingStack(Pick pick, List<Board> shelf) {
+    private StartingStack(Pick pick, Workshop shop) {
         this.pick = pick;
-        this.shelf = shelf;
+        this.shop = shop;
+        this.shelf = shop.boards();
     }
 
     /**
@@ -99,19 +105,16 @@ public final class StartingStack {
             Stock stock,
             List<Board> shelf,
             double roomC) {
-        return of(new Pick(route, press, platform, plate, film, stock, roomC), shelf);
+        return of(new Pick(route, press, platform, plate, film, stock, roomC), new Workshop(shelf, new ArtworkShelf()));
     }
 
-    /**
-     * Builds it.
-     *
-     * @param shelf boards the person owns
-     */
-    public static SetUp of(Pick pick, List<Board> shelf) {
-        SetUp bare = new StartingStack(pick, shelf).bare();
+    /** Builds it from the boards of a workshop. */
+    public static SetUp of(Pick pick, Workshop shop) {
+        StartingStack start = new StartingStack(pick, shop);
+        SetUp bare = start.bare();
         Route route = pick.route();
         if (!route.heated()) {
-            return bare;
+            return bare.withStack(new Stack(start.filled(bare)));
         }
         return bare.withLayout(FirstLayout.of(
                 pick.tool(),
@@ -129,7 +132,7 @@ public final class StartingStack {
                 route.heated() ? pick.platform() : null,
                 route.toolInStack() ? null : pick.tool(),
                 0,
-                new Stack(filled(wanted())),
+                new Stack(wanted()),
                 route.heating(),
                 pick.machine() instanceof HeatedRollers r ? r.warmUpSeconds() : route.soakSeconds(),
                 HOLD_SECONDS,
@@ -201,8 +204,9 @@ public final class StartingStack {
     }
 
     /** Fills the opening of a press from below, where the route leaves that to its boards. */
-    private List<Layer> filled(List<Layer> layers) {
-        if (!(pick.machine() instanceof Press press) || pick.route().heated()) {
+    private List<Layer> filled(SetUp bare) {
+        List<Layer> layers = bare.stack().layers();
+        if (!(pick.machine() instanceof Press press)) {
             return layers;
         }
         double free = layers.stream()
@@ -211,11 +215,23 @@ public final class StartingStack {
                         .mapToDouble(item -> item.thicknessMm())
                         .sum()
                 - press.openingMm();
-        List<Board> fill = new Filling(fillers(), pick.route().plan().targetMm() - free).best();
+        List<Board> fill = new Filling(fillers(), squeezeMm(bare) - free).best();
         List<Layer> all = new ArrayList<>();
         fill.forEach(b -> all.add(new Layer(b, Facing.UP)));
         all.addAll(layers);
         return all;
+    }
+
+    /** How much too thick it should be: by experience, or so that the design gets the pressure that its film wants. */
+    private double squeezeMm(SetUp bare) {
+        RoutePlan plan = pick.route().plan();
+        if (plan.targetMpa() == 0 || !Rules.computable(bare)) {
+            return plan.targetMm();
+        }
+        double broad = shop.artwork(bare).bands().stream()
+                .mapToDouble(b -> b.share() * b.widthMm())
+                .sum();
+        return Nip.overfillFor(Frame.of(bare.press()), LoadPath.of(bare.stack()), plan.targetMpa(), broad);
     }
 
     private List<Board> fillers() {

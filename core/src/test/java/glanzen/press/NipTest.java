@@ -53,6 +53,14 @@ class NipTest {
 
     @ParameterizedTest
     @MethodSource("cases")
+    void howMuchTooThickItMustBeIsTheSameBalanceReadBackwards(int cards, double raisedWidth, double share) {
+        double mpa = 0.5 + 20 * share;
+        double overfill = Nip.overfillFor(FRAME, path(cards), mpa, raisedWidth);
+        assertEquals(mpa, Nip.solve(FRAME, path(cards), overfill, raisedWidth).pressureMpa(), 1e-6 * mpa);
+    }
+
+    @ParameterizedTest
+    @MethodSource("cases")
     void theTableAgreesWithTheSolver(int cards, double raisedWidth, double share) {
         double overfill = 0.05 + 1.2 * share;
         Nip exact = Nip.solve(FRAME, path(cards), overfill, raisedWidth);

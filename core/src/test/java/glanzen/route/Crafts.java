@@ -130,7 +130,7 @@ public final class Crafts {
                 .map(kind -> kind == Film.Kind.HOT_FOIL ? Bench.COPPER : kind == Film.Kind.FLOCK ? FLOCK : FOIL)
                 .orElse(null);
         return StartingStack.of(
-                new Pick(route, machine, route.heated() ? Bench.PLATFORM : null, tool, film, stock, 21), SHELF);
+                new Pick(route, machine, route.heated() ? Bench.PLATFORM : null, tool, film, stock, 21), SHOP);
     }
 
     /** What a route starts with. */

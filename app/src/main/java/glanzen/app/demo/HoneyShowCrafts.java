@@ -78,7 +78,7 @@ final class HoneyShowCrafts {
         }
     }
 
-    private static SetUp started(Work w, Kit things) {
+    private SetUp started(Work w, Kit things) {
         Pick pick = new Pick(
                 w.route,
                 things.machines().stream()
@@ -99,7 +99,7 @@ final class HoneyShowCrafts {
                         .findFirst()
                         .orElseThrow(),
                 21);
-        return StartingStack.of(pick, things.boards());
+        return StartingStack.of(pick, new Workshop(things.boards(), forecaster.shelf()));
     }
 
     private SetUp advised(SetUp setUp, Kit things) {

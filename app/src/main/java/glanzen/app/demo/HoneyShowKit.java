@@ -50,7 +50,7 @@ final class HoneyShowKit {
 
     private void machines() {
         press(new Press(OLD_IRON, "Old Iron", Press.Kind.CRANK, 14.00, 2200, 15, 155, 2600, 0.10, 4, 8, 14));
-        press(new Press(WHIRR, "Whirr", Press.Kind.MOTOR, 13.95, 1700, 14, 230, 2200, 0.20, 5, 9, 13));
+        press(new Press(WHIRR, "Whirr", Press.Kind.MOTOR, 13.95, 1700, 14, 230, 2200, 0.20, 5, 9, 13, true));
         kit.add(
                 Platform.class,
                 new Platform(
@@ -103,6 +103,8 @@ final class HoneyShowKit {
         priced("outer-1", "Outer plate, clear", 3.05, 15, 4.1, 341);
         priced("outer-2", "Outer plate, new", 3.10, 15, 0.3, 18);
         priced("outer-3", "Outer plate, another maker’s", 2.75, 6, 6.4, 61);
+        priced("outer-dark", "Outer plate, dark", 3.10, 18, 0.5, 26);
+        half("outer-half", "Half-size outer plate", 3.10);
         board("plastic-05", "Plastic shim", Kind.PLASTIC_SHIM, Material.POLYCARBONATE, 0.50, 2, 0.4, 148, 600);
         board("plastic-025", "Thin plastic shim", Kind.PLASTIC_SHIM, Material.POLYCARBONATE, 0.25, 1, 0.1, 22, 400);
         board("metal-04", "Metal shim", Kind.METAL_SHIM, Material.STEEL, 0.40, 1, 0.2, 96, 2000);
@@ -136,7 +138,16 @@ final class HoneyShowKit {
                         420,
                         price,
                         0,
-                        id.equals("outer-3")),
+                        id.equals("outer-3") || id.equals("outer-dark")),
+                id);
+    }
+
+    /** For small dies: it bows less, and is cheaper to wear out. */
+    private void half(String id, String name, double mm) {
+        kit.add(
+                Board.class,
+                new Board(
+                        id, name, Kind.OUTER_PLATE, Material.POLYCARBONATE, mm, 150, 105, 2, 0.1, 12, 420, 8, 0, false),
                 id);
     }
 
@@ -150,7 +161,12 @@ final class HoneyShowKit {
             double bowMm,
             int passes,
             int life) {
-        kit.add(Board.class, new Board(id, name, kind, material, mm, 150, 210, owned, bowMm, passes, life), id);
+        // The base is grey: a press that looks for its plates sees it.
+        boolean opaque = kind == Kind.BASE;
+        kit.add(
+                Board.class,
+                new Board(id, name, kind, material, mm, 150, 210, owned, bowMm, passes, life, 0, 0, opaque),
+                id);
     }
 
     private void plates() {
@@ -272,6 +288,8 @@ final class HoneyShowKit {
     /** What is not card, ribbon or acetate. */
     private void others() {
         other("toner-comb", "Toner sheet, comb", Stock.Kind.TONER_SHEET, Surface.SMOOTH, 0.19, 160, 20, "#fdfdfb");
+        other("toner-white", "White toner sheet", Stock.Kind.TONER_SHEET, Surface.SMOOTH, 0.19, 160, 6, "#f3f3f0");
+        other("toner-clear", "Clear toner sheet", Stock.Kind.TONER_SHEET, Surface.ACETATE, 0.12, 0, 5, "#e6edf0");
         other("toner-black", "Black toner sheet", Stock.Kind.TONER_SHEET, Surface.SMOOTH, 0.19, 160, 8, "#2a2a2e");
         other("toner-sticky", "Sticky toner sheet", Stock.Kind.TONER_ADHESIVE, Surface.SMOOTH, 0.22, 180, 6, "#f4f6f7");
         other("laser", "Own laser print", Stock.Kind.LASER_PRINT, Surface.COATED, 0.27, 250, 30, "#fbfbf7");

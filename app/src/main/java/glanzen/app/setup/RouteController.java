@@ -32,6 +32,8 @@ class RouteController {
      * @param toolInStack whether the tool goes through; otherwise it has laid the design before
      * @param film kind of film it takes; absent where there is none
      * @param wantsGel whether there is gel under the film
+     * @param inkable whether its plate may be inked
+     * @param sheets how many sheets may lie in one stack
      * @param does operations of a job it does
      * @param tooLittle what a pull is called that got too little
      * @param tooMuch what a pull is called that got too much
@@ -52,6 +54,8 @@ class RouteController {
             List<Stock.Kind> stocks,
             Film.@Nullable Kind film,
             boolean wantsGel,
+            boolean inkable,
+            int sheets,
             List<Operation.Kind> does,
             String tooLittle,
             String tooMuch,
@@ -73,6 +77,8 @@ class RouteController {
                     List.copyOf(r.stocks()),
                     r.film().orElse(null),
                     r.wantsGel(),
+                    r.inkable(),
+                    r.mostSheets(),
                     Arrays.stream(Operation.Kind.values())
                             .filter(k -> k.doneBy(r))
                             .toList(),

@@ -7,12 +7,14 @@ import glanzen.app.setup.Draft.LayerKind;
 import glanzen.app.web.Conflict;
 import glanzen.app.web.Json;
 import glanzen.app.web.NotFound;
+import glanzen.artwork.ArtworkShelf;
 import glanzen.kit.Kit;
 import glanzen.measure.BadInput;
 import glanzen.measure.Checks;
 import glanzen.route.Route;
 import glanzen.route.StartingStack;
 import glanzen.route.StartingStack.Pick;
+import glanzen.route.Workshop;
 import glanzen.stack.Facing;
 import java.time.Clock;
 import java.util.HashSet;
@@ -32,13 +34,21 @@ public class SetUpService {
     private final SetUpRepository setUps;
     private final KitService kit;
     private final PreferencesService preferences;
+    private final ArtworkShelf artworks;
     private final Json json;
     private final Clock clock;
 
-    SetUpService(SetUpRepository setUps, KitService kit, PreferencesService preferences, Json json, Clock clock) {
+    SetUpService(
+            SetUpRepository setUps,
+            KitService kit,
+            PreferencesService preferences,
+            ArtworkShelf artworks,
+            Json json,
+            Clock clock) {
         this.setUps = setUps;
         this.kit = kit;
         this.preferences = preferences;
+        this.artworks = artworks;
         this.json = json;
         this.clock = clock;
     }
@@ -91,7 +101,7 @@ public class SetUpService {
                 choice.filmId == null ? null : pick("filmId", all.films(), p -> p.id().equals(choice.filmId)),
                 pick("stockId", all.stocks(), p -> p.id().equals(choice.stockId)),
                 preferences.get().roomC());
-        return keep(choice.name, Drafts.draft(StartingStack.of(pick, kit.boards())), false);
+        return keep(choice.name, Drafts.draft(StartingStack.of(pick, new Workshop(kit.boards(), artworks))), false);
     }
 
     private static <T> T pick(String field, List<T> shelf, Predicate<T> fits) {

@@ -10,6 +10,7 @@ import glanzen.app.Server;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 
@@ -149,5 +150,44 @@ class KitApiTest {
                 "boards",
                 caller.post(path, "{\"boardIds\": [\"tissue\"], \"trials\": []}")
                         .fields());
+    }
+
+    private static final String ROLLERS = """
+            {"name": "Bench rollers", "kind": "%s", "throatMm": 230, "gapMm": 1, "pressureMpa": 0.2, "nipMm": 8,
+             "settings": [%s], "warmUpSeconds": %s, "unevenness": 0.1, "slowMmPerS": 5, "steadyMmPerS": 9,
+             "briskMmPerS": 15}""";
+    private static final String SETTING = "{\"name\": \"one\", \"celsius\": %s}";
+
+    @Test
+    void heatedRollersAreAddedAndDoTheirRoutes() {
+        JsonNode added = caller.post(
+                        "/api/kit/rollers", ROLLERS.formatted("LAMINATOR", SETTING.formatted("120"), "1800"))
+                .json();
+        String id = added.path("item").path("id").asString();
+        JsonNode started = caller.post("/api/set-ups", """
+                {"name": "On new rollers", "route": "TONER", "pressId": "%s", "plateId": "comb-print",
+                 "filmId": "leaf-gold", "stockId": "toner-comb"}""".formatted(id)).json();
+        assertEquals(1800, started.path("draft").path("soakSeconds").asDouble(), "a laminator wants its half hour");
+        assertEquals(
+                204,
+                caller.delete("/api/set-ups/" + started.path("id").asString() + "?version="
+                                + started.path("version").asLong())
+                        .status());
+        caller.put(
+                "/api/kit/rollers/" + id + "/retired?version="
+                        + added.path("version").asLong() + "&retired=true",
+                "");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "LAMINATOR, 900, 1800, celsius",
+        "LAMINATOR, 120, -1, warmUpSeconds",
+        "CRANK_PRESS, 120, 1800, kind"
+    })
+    void rollersThatCannotBeAreRefused(String kind, String celsius, String warmUp, String field) {
+        Reply refused = caller.post("/api/kit/rollers", ROLLERS.formatted(kind, SETTING.formatted(celsius), warmUp));
+        assertEquals(422, refused.status());
+        assertEquals(field, refused.fields());
     }
 }

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import glanzen.app.setup.Draft.DraftLayer;
 import glanzen.app.setup.Draft.LayerKind;
 import glanzen.app.web.Json;
+import glanzen.artwork.ArtworkShelf;
 import glanzen.artwork.Motif;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
@@ -24,6 +25,7 @@ import glanzen.route.Route;
 import glanzen.route.SetUp;
 import glanzen.route.StartingStack;
 import glanzen.route.StartingStack.Pick;
+import glanzen.route.Workshop;
 import glanzen.stack.Facing;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -67,7 +69,9 @@ class DraftsTest {
                 .findFirst()
                 .orElseThrow();
         Film film = route.film().isPresent() ? FILM : null;
-        return StartingStack.of(new Pick(route, machine, PLATFORM, PLATE, film, STOCK, 21), KIT.boards());
+        return StartingStack.of(
+                new Pick(route, machine, PLATFORM, PLATE, film, STOCK, 21),
+                new Workshop(KIT.boards(), new ArtworkShelf()));
     }
 
     @ParameterizedTest
