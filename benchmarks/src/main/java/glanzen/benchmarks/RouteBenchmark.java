@@ -1,0 +1,67 @@
+package glanzen.benchmarks;
+
+import glanzen.advice.Advice;
+import glanzen.advice.Advisor;
+import glanzen.advice.ErrorBias;
+import glanzen.forecast.Crowd;
+import glanzen.forecast.Forecast;
+import glanzen.forecast.Forecaster;
+import glanzen.route.Route;
+import glanzen.route.SetUp;
+import glanzen.route.StartingStack;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** Whether a new set-up is there at once, and whether cuts and relief are advised on as quickly as foil. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Fork(1)
+@Warmup(iterations = 4, time = 2)
+@Measurement(iterations = 5, time = 2)
+public class RouteBenchmark {
+
+    @Param({"HOT_PLATE", "TONER", "GEL_COLD", "FLOCK", "THIN_CUT", "INTRICATE_CUT", "FLAT_FOLDER", "CUTTING_FOLDER"})
+    public Route route;
+
+    private final Forecaster forecaster = new Forecaster(DemoBench.SHOP.artworks());
+    private final Advisor advisor = new Advisor(forecaster, DemoBench.SHOP);
+    private final Crowd crowd = Crowd.fresh();
+    private StartingStack.Pick pick;
+    private SetUp started;
+
+    /** What is asked about. */
+    @Setup
+    public void start() {
+        pick = DemoBench.pick(route);
+        started = StartingStack.of(pick, DemoBench.SHOP);
+    }
+
+    /** The stack a route begins with, out of all boards of the demo. */
+    @Benchmark
+    public SetUp startingStack() {
+        return StartingStack.of(pick, DemoBench.SHOP);
+    }
+
+    /** Its forecast, 256 rigs. */
+    @Benchmark
+    public Forecast forecast() {
+        return forecaster.forecast(started, crowd);
+    }
+
+    /** Advice on it. */
+    @Benchmark
+    public Advice advice() {
+        return advisor.advise(started, crowd, ErrorBias.OVER);
+    }
+}
