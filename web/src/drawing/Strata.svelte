@@ -41,6 +41,18 @@
   const heat = $derived(kit.heater(draft)?.levels[draft.level]?.celsius);
   const roll = $derived(rollers ? 'var(--ember)' : 'var(--steel)');
   const word = $derived(rollers && heat !== undefined ? `hot roller, ${preferences.temperature(heat)}` : '');
+  /** A folded sheet lies around what it carries; its fold goes in first. */
+  const fold = $derived.by(() => {
+    const rows = topDown.flatMap((l, row) =>
+      l.item && 'kind' in l.item && l.item.kind === 'CARRIER' ? [row] : [],
+    );
+    const [above, below] = [plan.bands[rows[0] ?? -1], plan.bands[rows.at(-1) ?? -1]];
+    if (!above || !below || above === below) return '';
+    const [y0, y1] = [above.top + above.height / 2 + ROLLER, below.top + below.height / 2 + ROLLER];
+    const x = body.x + body.width;
+    const reach = Math.min(22, (y1 - y0) / 3);
+    return `M${x} ${y0}C${x + reach} ${y0} ${x + reach} ${y1} ${x} ${y1}`;
+  });
   const target = $derived(drag?.moved ? placeAt(drag.y) : undefined);
 
   function placeAt(y: number) {
@@ -90,6 +102,11 @@
       <text x={body.x + body.width / 2} y={bottom - 12} text-anchor="middle" class="text-[13px]" fill="#fff"
         >{word || 'lower roller'}</text
       >
+    {/if}
+    {#if fold}
+      <path d={fold} fill="none" stroke="var(--rule-strong)" stroke-width="3">
+        <title>its fold, which goes in first</title>
+      </path>
     {/if}
     {#each topDown as { layer, index, item }, row (index)}
       {@const band = plan.bands[row]}

@@ -74,6 +74,7 @@ public final class Schools {
             case COVER -> now.heating() == Heating.TOGETHER ? List.of() : cover();
             case PASSES -> passes();
             case PEEL -> peel();
+            case ERROR_BIAS -> new BiasSchool(now, forecaster, shop, crowd, this::way).ways();
             case GEL_HEAT, GEL_DRYING, SPRAY -> new GelSchools(now, shop, this::way).ways(question);
             case TONER_AND_DIES, CARRIER_CUTTING -> new TonerSchools(now, shop, this::way).ways(question);
             default -> new PressSchools(now, shop, this::way).ways(question);

@@ -1,7 +1,10 @@
 package glanzen.artwork;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /**
  * Where a blade runs, as points a fraction of a millimetre apart, and how much of it lies in the nip with each of them:
@@ -27,14 +30,55 @@ public final class BladeLine {
      */
     public record Point(double xMm, double yMm, int alongLevel, int acrossLevel) {}
 
+    /**
+     * Points that are pressed alike: as far from the middle, with as much blade in the nip.
+     *
+     * @param awayMm from the middle of the throat, when fed as it lies, mm
+     * @param turnedAwayMm the same when turned a quarter, mm
+     * @param alongLevel level of the blade in the nip with it when fed as it lies
+     * @param acrossLevel the same when turned a quarter
+     * @param share of the whole blade, 0…1
+     */
+    public record Stretch(double awayMm, double turnedAwayMm, int alongLevel, int acrossLevel, double share) {}
+
+    private static final double ALIKE_MM = 4;
+
     private final List<Point> points;
     private final double[] along;
     private final double[] across;
+    private final List<Stretch> lying;
+    private final List<Stretch> turned;
 
     private BladeLine(List<Point> points, double[] along, double[] across) {
         this.points = points;
         this.along = along;
         this.across = across;
+        this.lying = gathered(points, p -> List.of(p.alongLevel(), away(p.xMm())));
+        this.turned = gathered(points, p -> List.of(p.alongLevel(), away(p.xMm()), p.acrossLevel(), away(p.yMm())));
+    }
+
+    private static int away(double mm) {
+        return (int) (Math.abs(mm) / ALIKE_MM);
+    }
+
+    private static List<Stretch> gathered(List<Point> points, Function<Point, List<Integer>> alike) {
+        return points.stream()
+                .collect(Collectors.groupingBy(alike, LinkedHashMap::new, Collectors.toList()))
+                .values()
+                .stream()
+                .map(group -> new Stretch(
+                        group.stream()
+                                .mapToDouble(p -> Math.abs(p.xMm()))
+                                .average()
+                                .orElse(0),
+                        group.stream()
+                                .mapToDouble(p -> Math.abs(p.yMm()))
+                                .average()
+                                .orElse(0),
+                        group.get(0).alongLevel(),
+                        group.get(0).acrossLevel(),
+                        group.size() / (double) points.size()))
+                .toList();
     }
 
     /** @param blade a cutting line, drawn {@value #DRAWN_MM} mm wide */
@@ -109,6 +153,16 @@ public final class BladeLine {
             double at = (Math.log(Math.max(0.1, density)) - low) / span * (LEVELS - 1);
             return (int) Math.max(0, Math.min(LEVELS - 1, Math.round(at)));
         }
+    }
+
+    /** What is pressed alike when it is fed as it lies. */
+    public List<Stretch> lying() {
+        return lying;
+    }
+
+    /** What is pressed alike both as it lies and turned a quarter. */
+    public List<Stretch> turned() {
+        return turned;
     }
 
     /** The points, far edge first. */

@@ -2,6 +2,7 @@ package glanzen.forecast;
 
 import glanzen.artwork.Artwork;
 import glanzen.artwork.BladeLine;
+import glanzen.artwork.BladeLine.Stretch;
 import glanzen.forecast.Forecast.NipFigures;
 import glanzen.press.Blade;
 import glanzen.press.Frame;
@@ -41,25 +42,57 @@ public final class BladeModel implements PullModel {
 
     @Override
     public Doses doses(Rig rig) {
-        Nip[] along = nips(line.alongLevels(), rig);
-        Nip[] turned = setUp.turned() && setUp.passes() > 1 ? nips(line.acrossLevels(), rig) : along;
-        double perLoad = 1 / (need * Math.exp(rig.lnNeed(setUp.needKey())));
-        List<BladeLine.Point> points = line.points();
-        double[] dose = new double[points.size()];
-        double[] share = new double[points.size()];
+        Loads loads = new Loads(rig);
+        List<Stretch> stretches = turned() ? line.turned() : line.lying();
+        double[] dose = new double[stretches.size()];
+        double[] share = new double[dose.length];
         for (int i = 0; i < dose.length; i++) {
-            BladeLine.Point p = points.get(i);
-            double once = margin(along[p.alongLevel()], p.xMm()) * perLoad;
-            double again = turned == along ? once : margin(turned[p.acrossLevel()], p.yMm()) * perLoad;
-            // The blade falls back into its own groove: cuts add like the squares of their margins.
-            dose[i] = Math.sqrt(once * once + (setUp.passes() - 1) * again * again);
-            share[i] = 1.0 / dose.length;
+            Stretch s = stretches.get(i);
+            dose[i] = loads.dose(s.alongLevel(), s.awayMm(), s.acrossLevel(), s.turnedAwayMm());
+            share[i] = s.share();
         }
-        double force = 0;
-        for (Nip nip : along) {
-            force = Math.max(force, nip.forceN());
+        return new Doses(dose, share, new Yardstick.Cutting(need), 0, loads.greatestForceN());
+    }
+
+    /** Dose at every point of the blade, in the order of its points. */
+    double[] pointDoses(Rig rig) {
+        Loads loads = new Loads(rig);
+        return line.points().stream()
+                .mapToDouble(p -> loads.dose(p.alongLevel(), p.xMm(), p.acrossLevel(), p.yMm()))
+                .toArray();
+    }
+
+    private boolean turned() {
+        return setUp.turned() && setUp.passes() > 1;
+    }
+
+    /** What a rig puts on the blade. */
+    private final class Loads {
+
+        private final Nip[] along;
+        private final Nip[] across;
+        private final double perLoad;
+
+        Loads(Rig rig) {
+            along = nips(line.alongLevels(), rig);
+            across = turned() ? nips(line.acrossLevels(), rig) : along;
+            perLoad = 1 / (need * Math.exp(rig.lnNeed(setUp.needKey())));
         }
-        return new Doses(dose, share, new Yardstick.Cutting(need), 0, force);
+
+        /** The blade falls back into its own groove: cuts add like the squares of their margins. */
+        double dose(int alongLevel, double awayMm, int acrossLevel, double turnedAwayMm) {
+            double once = margin(along[alongLevel], awayMm) * perLoad;
+            double again = turned() ? margin(across[acrossLevel], turnedAwayMm) * perLoad : once;
+            return Math.sqrt(once * once + (setUp.passes() - 1) * again * again);
+        }
+
+        double greatestForceN() {
+            double force = 0;
+            for (Nip nip : along) {
+                force = Math.max(force, nip.forceN());
+            }
+            return force;
+        }
     }
 
     private Nip[] nips(double[] levels, Rig rig) {
@@ -98,16 +131,16 @@ public final class BladeModel implements PullModel {
 
     @Override
     public List<Across> across(Rig rig) {
-        Doses doses = doses(rig);
+        double[] dose = pointDoses(rig);
         double half = artwork.widthMm() / 2;
         List<Across> strips = new ArrayList<>();
         for (int n = 0; n < STRIPS; n++) {
             double from = -half + n * 2 * half / STRIPS;
             double to = from + 2 * half / STRIPS;
             double least = Double.MAX_VALUE;
-            for (int i = 0; i < doses.dose().length; i++) {
+            for (int i = 0; i < dose.length; i++) {
                 double x = line.points().get(i).xMm();
-                least = x >= from && x < to ? Math.min(least, doses.dose()[i]) : least;
+                least = x >= from && x < to ? Math.min(least, dose[i]) : least;
             }
             if (least < Double.MAX_VALUE) {
                 strips.add(new Across(from, to, least));

@@ -58,7 +58,7 @@ final class PressedPicture implements Picture {
     private void cut(BufferedImage image, BladeModel blade, double scale, Color paper) {
         int w = image.getWidth();
         int h = image.getHeight();
-        double[] dose = blade.doses(rig).dose();
+        double[] dose = blade.pointDoses(rig);
         GrainField sharpness = new GrainField(seed, 6);
         int through = shaded(paper, -150).getRGB();
         int dented = shaded(paper, -28).getRGB();

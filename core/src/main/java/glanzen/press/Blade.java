@@ -16,7 +16,9 @@ import glanzen.stack.Stack;
 public final class Blade {
 
     private static final double BITE_N_PER_MM2 = 138;
-    private static final int HALVINGS = 32;
+    private static final int MOST_STEPS = 40;
+    private static final double EXACT_N = 1e-6;
+    private static final double EXACT_MM = 1e-9;
 
     private Blade() {}
 
@@ -56,20 +58,40 @@ public final class Blade {
         double density = Math.max(0.1, bladePerMm);
         double low = 0;
         double high = frame.stiffnessNPerMm() * squeezeMm;
-        for (int i = 0; i < HALVINGS; i++) {
-            double force = (low + high) / 2;
-            double contact = frame.contactMm(squeezeMm - force / frame.stiffnessNPerMm());
-            double taken = force / frame.stiffnessNPerMm()
-                    + behind.compressionMm(force / contact / density, density)
-                    + force / (contact * density) / BITE_N_PER_MM2;
-            if (taken < squeezeMm) {
+        double slack = -squeezeMm;
+        double tight = taken(frame, behind, squeezeMm, density, high) - squeezeMm;
+        double force = high;
+        // False position, halving the end that stays (Dowell and Jarratt 1971): what is taken up is nearly straight in
+        // force.
+        int kept = 0;
+        for (int i = 0; i < MOST_STEPS && high - low > EXACT_N; i++) {
+            force = (low * tight - high * slack) / (tight - slack);
+            double off = taken(frame, behind, squeezeMm, density, force) - squeezeMm;
+            if (Math.abs(off) < EXACT_MM) {
+                break;
+            }
+            if (off < 0) {
                 low = force;
+                slack = off;
+                tight *= kept == 1 ? 0.5 : 1;
+                kept = 1;
             } else {
                 high = force;
+                tight = off;
+                slack *= kept == -1 ? 0.5 : 1;
+                kept = -1;
             }
         }
-        double contact = frame.contactMm(squeezeMm - low / frame.stiffnessNPerMm());
-        return new Nip(low, low / (contact * density), contact);
+        double contact = frame.contactMm(squeezeMm - force / frame.stiffnessNPerMm());
+        return new Nip(force, force / (contact * density), contact);
+    }
+
+    /** What frame, backing and bite take up under a force, mm. */
+    private static double taken(Frame frame, LoadPath behind, double squeezeMm, double density, double force) {
+        double contact = frame.contactMm(squeezeMm - force / frame.stiffnessNPerMm());
+        return force / frame.stiffnessNPerMm()
+                + behind.compressionMm(force / contact / density, density)
+                + force / (contact * density) / BITE_N_PER_MM2;
     }
 
     /** How far a blade bites into the plate with a line load beyond its need, mm. */

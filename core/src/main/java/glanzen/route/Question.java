@@ -6,6 +6,7 @@ public enum Question {
     COVER("cover", "Cover while heating?", "small loose plates: leave it open"),
     PASSES("passes", "How many passes?", "taped: either; loose words: one"),
     PEEL("peel", "When is it peeled?", "solids and toner: cold"),
+    ERROR_BIAS("error-bias", "Which way to err?", "how foil and stock contrast, and whether you erase"),
     GEL_HEAT("gel-heat", "Is the gel foiled hot or cold?", "the finish wanted, and whether there is a roller machine"),
     GEL_DRYING("gel-drying", "How long does the gel dry?", "how thick the coat is"),
     SPRAY("spray", "Is the stencil held with spray?", "foil afterwards: no; flock tolerates it"),

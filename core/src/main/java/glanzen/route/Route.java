@@ -37,21 +37,21 @@ public enum Route {
             .tool("plate", Plate.Kind.PLATE)
             .stock(Stock.Kind.CARD)
             .soak(Heating.COVERED, 30)
-            .differ(Question.WHEN_SHEET, Question.COVER, Question.PASSES, Question.PEEL)),
+            .differ(Question.WHEN_SHEET, Question.COVER, Question.PASSES, Question.PEEL, Question.ERROR_BIAS)),
     TAPED_PLATE(hot("taped or hinged plate")
             .says("Plate and foil are taped to the stock first, then all is turned over onto the platform as one.")
             .tool("plate", Plate.Kind.PLATE)
             .stock(Stock.Kind.CARD)
             .soak(Heating.TOGETHER, 75)
             .taped()
-            .differ(Question.WHEN_SHEET, Question.PASSES, Question.PEEL)),
+            .differ(Question.WHEN_SHEET, Question.PASSES, Question.PEEL, Question.ERROR_BIAS)),
     DIE_AS_PLATE(hot("die as plate")
             .says("A thin die stands in for a plate, cutting edge up, with a thin card shim more.")
             .tool("die", Plate.Kind.THIN_DIE)
             .stock(Stock.Kind.CARD)
             .stack(hotStack(0.15, 1))
             .soak(Heating.COVERED, 30)
-            .differ(Question.WHEN_SHEET, Question.COVER, Question.PASSES, Question.PEEL)),
+            .differ(Question.WHEN_SHEET, Question.COVER, Question.PASSES, Question.PEEL, Question.ERROR_BIAS)),
     SOLID_PLATE(hot("solid plate")
             .says("A bare plate makes metallic stock: two cards more pressure, minutes of soak, peeled cold.")
             .tool("plate", Plate.Kind.SOLID_PLATE)
@@ -59,7 +59,7 @@ public enum Route {
             .stack(hotStack(0.30, 2))
             .soak(Heating.COVERED, 240)
             .peel(Peel.COLD)
-            .differ(Question.WHEN_SHEET, Question.COVER, Question.PASSES, Question.PEEL)),
+            .differ(Question.WHEN_SHEET, Question.COVER, Question.PASSES, Question.PEEL, Question.ERROR_BIAS)),
     RIBBON(hot("hot foil on ribbon")
             .says("Words lie along the ribbon, taped with foil as one; in and back out, never threaded through.")
             .tool("plate", Plate.Kind.PLATE)
@@ -68,20 +68,20 @@ public enum Route {
             .soak(Heating.TOGETHER, 60)
             .passes(2)
             .taped()
-            .differ(Question.WHEN_SHEET, Question.PASSES, Question.PEEL)),
+            .differ(Question.WHEN_SHEET, Question.PASSES, Question.PEEL, Question.ERROR_BIAS)),
     ACETATE(hot("hot foil on acetate")
             .says("Heat-proof acetate only; the protective film off the foil side before, off the other side after.")
             .tool("plate", Plate.Kind.PLATE)
             .stock(Stock.Kind.ACETATE)
             .soak(Heating.COVERED, 25)
-            .differ(Question.WHEN_SHEET, Question.COVER, Question.PASSES, Question.PEEL)),
+            .differ(Question.WHEN_SHEET, Question.COVER, Question.PASSES, Question.PEEL, Question.ERROR_BIAS)),
     OVER_MEDIA(hot("hot foil over dry media")
             .says("Ink or paint first and fully dry; foil on top.")
             .tool("plate", Plate.Kind.PLATE)
             .stock(Stock.Kind.CARD)
             .soak(Heating.COVERED, 35)
             .waits(Wait.MEDIUM_DRY)
-            .differ(Question.WHEN_SHEET, Question.COVER, Question.PASSES, Question.PEEL)),
+            .differ(Question.WHEN_SHEET, Question.COVER, Question.PASSES, Question.PEEL, Question.ERROR_BIAS)),
     COLD_PLATE(RoutePlan.of("plate without heat", EMBOSS)
             .says("Plate and stock only: a blind deboss, or with ink on the plate the look of letterpress.")
             .on(presses())

@@ -42,7 +42,7 @@ class SchoolsTest {
         SetUp words = setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30);
         List<School> schools = Schools.of(words, forecaster, Crowd.fresh(), Crafts.SHOP);
         assertEquals(
-                List.of("sheet", "cover", "passes", "peel"),
+                List.of("sheet", "cover", "passes", "peel", "error-bias"),
                 schools.stream().map(School::key).toList());
         for (School s : schools) {
             assertEquals(1, s.ways().stream().filter(Way::present).count(), s.key());
@@ -90,6 +90,17 @@ class SchoolsTest {
             assertEquals(1, s.ways().stream().filter(Way::present).count(), s.key());
             assertTrue(s.ways().stream().allMatch(w -> Rules.computable(w.setUp())), s.key());
         }
+    }
+
+    @Test
+    void oneMayLeanTowardsOverOrUnderFoilWithOneChange() {
+        SetUp s = Crafts.started(Route.HOT_PLATE);
+        School bias = school(s, "error-bias");
+        Way over = bias.ways().get(0);
+        Way under = bias.ways().get(1);
+        assertTrue(over.forecast().dose().middle() > under.forecast().dose().middle());
+        assertTrue(over.forecast().under() < under.forecast().under());
+        assertEquals(1, bias.ways().stream().filter(w -> w.setUp().equals(s)).count(), "one of them is what is done");
     }
 
     @Test
