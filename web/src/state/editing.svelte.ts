@@ -38,7 +38,8 @@ class Editing {
     await this.settle();
     const saved = await asked(api.GET('/api/set-ups/{id}', { params: { path: { id } } }));
     this.saved = saved;
-    this.draft = saved.draft;
+    // Read back, so that it is the very same draft until something is changed.
+    this.draft = this.saved.draft;
     this.answer = undefined;
     this.advice = undefined;
     this.conflict = false;
@@ -161,7 +162,7 @@ class Editing {
     const theirs = await asked(api.GET('/api/set-ups/{id}', { params: { path: { id: this.saved.id } } }));
     this.#past = [...this.#past, this.draft];
     this.saved = theirs;
-    this.draft = theirs.draft;
+    this.draft = this.saved.draft;
     this.conflict = false;
     this.ask();
   }

@@ -51,17 +51,15 @@
 
 <div class="flex items-start gap-4">
   <GelPanel {dryness} clear={dryness >= CLEAR} stock={stock?.colour ?? '#f6efdd'} stencilId={stencil?.id} />
-  <div class="min-w-0 flex-1">
-    <p>
-      {Math.round(100 * dryness)} % dry after {duration(draft.gel?.driedSeconds ?? 0)}: {word}.
-    </p>
-    <div class="-ml-2 flex flex-col items-start">
-      {#each fitting as panel (panel.id)}
-        <button class="press press-quiet min-h-8 text-left" onclick={() => editing.gelOf(panel)}
-          >Take {panel.name} from the Bench</button
-        >
-      {/each}
-      <button class="press press-quiet min-h-8" onclick={spread}>Spread it now</button>
-    </div>
-  </div>
+  <p class="min-w-0 flex-1">
+    {Math.round(100 * dryness)} % dry after {duration(draft.gel?.driedSeconds ?? 0)}: {word}.
+  </p>
+</div>
+<div class="-ml-2 flex flex-col items-start">
+  {#each fitting as panel (panel.id)}
+    <button class="press press-quiet min-h-8 text-left" onclick={() => editing.gelOf(panel)}
+      >Take {panel.name} from the Bench</button
+    >
+  {/each}
+  <button class="press press-quiet min-h-8" onclick={spread}>Spread it now</button>
 </div>

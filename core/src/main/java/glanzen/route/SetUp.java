@@ -196,12 +196,17 @@ public record SetUp(
         return machine instanceof Press press ? stack.overfillMm(press.openingMm()) : 0;
     }
 
-    /** Where a shim is put in: on the stock where foil is pressed into it, far from the blade where it is cut. */
+    /**
+     * Where a shim is put in: on the stock where foil is pressed into it, or on what is folded around it; far from the
+     * blade where it is cut.
+     */
     public int shimPlace() {
         if (route.mechanism() == Mechanism.TRANSFER) {
-            return stack.indexOf(Film.class) > stack.indexOf(Stock.class)
-                    ? stack.indexOf(Film.class) + 1
-                    : stack.indexOf(Stock.class) + 1;
+            int on = Math.max(stack.indexOf(Film.class), stack.indexOf(Stock.class)) + 1;
+            boolean folded = on < stack.layers().size()
+                    && stack.layers().get(on).item() instanceof Board b
+                    && b.kind().folded();
+            return folded ? on + 1 : on;
         }
         return stack.indexWhere(item -> !(item instanceof Board b && b.kind().filler()));
     }

@@ -9,6 +9,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.Bench;
+import glanzen.kit.Board;
 import glanzen.kit.Film;
 import glanzen.kit.HeatedRollers;
 import glanzen.kit.Pace;
@@ -110,6 +111,15 @@ class CraftStatementsTest {
         SetUp old = fresh.withGel(Objects.requireNonNull(fresh.gel()).dried(20 * 24 * 3600));
         assertTrue(finding(old, "gel-old").isPresent());
         assertTrue(Crafts.forecast(old).under() > Crafts.forecast(fresh).under() + 0.3);
+    }
+
+    @Test
+    void shimsLieOutsideTheFoldedPaper() {
+        SetUp flock = Crafts.started(Route.FLOCK);
+        int folded = flock.shimPlace() - 1;
+        assertTrue(flock.stack().layers().get(folded).item() instanceof Board b && b.kind().folded());
+        SetUp cold = Crafts.started(Route.GEL_COLD);
+        assertTrue(cold.stack().layers().get(cold.shimPlace() - 1).item() instanceof Film);
     }
 
     @Test

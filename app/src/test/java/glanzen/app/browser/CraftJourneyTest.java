@@ -3,6 +3,7 @@ package glanzen.app.browser;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import glanzen.app.Asked;
 import glanzen.app.Caller;
 import glanzen.app.Server;
 import java.util.List;
@@ -102,6 +103,21 @@ class CraftJourneyTest {
         JsonNode cut = runAndLog("Lift a corner");
         assertEquals("THIN_CUT", cut.path("route").asString());
         assertEquals(List.of(), browser.serious());
+    }
+
+    @Test
+    void lookingAtStacksOfAllKindsChangesNothing() {
+        for (String name : List.of("Comb ground in toner", "Honeycomb lace", "Drip card, negative", "Bee from scraps")) {
+            JsonNode saved = Asked.setUp(caller, name);
+            browser.open("/stack/" + saved.path("id").asString());
+            browser.until(() -> browser.text("header").contains(name));
+            browser.see("[data-testid=twenty]");
+            browser.see("[data-testid=schools] button");
+            assertEquals(List.of(), browser.serious(), name);
+            browser.open("/bench");
+            browser.see("h2", "Set-ups");
+            assertEquals(saved, Asked.setUp(caller, name));
+        }
     }
 
     private JsonNode panel(String name) {
