@@ -102,7 +102,7 @@ final class BoardRules {
 
     private static Optional<Board> standIn(Workshop shop, Board.Kind kind) {
         return STAND_INS.getOrDefault(kind, List.of()).stream()
-                .flatMap(k -> shop.boards().stream().filter(b -> b.kind() == k && FitRules.sound(b)))
+                .flatMap(k -> shop.boards().stream().filter(b -> b.kind() == k && SupplyRules.sound(b)))
                 .findFirst();
     }
 
@@ -123,7 +123,7 @@ final class BoardRules {
 
     private static @Nullable Mend added(SetUp s, Workshop shop, Board.Kind kind, int at) {
         return shop.boards().stream()
-                .filter(b -> b.kind() == kind && FitRules.sound(b))
+                .filter(b -> b.kind() == kind && SupplyRules.sound(b))
                 .findFirst()
                 .or(() -> standIn(shop, kind))
                 .map(b -> new Mend("Add " + b.name(), s.withStack(s.stack().with(at, new Layer(b, Facing.UP)))))

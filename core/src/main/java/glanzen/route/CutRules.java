@@ -85,7 +85,7 @@ final class CutRules {
     private static @Nullable Mend better(SetUp s, Workshop shop, double margin) {
         return shop.boards().stream()
                 .filter(b -> b.kind() == Board.Kind.METAL_SHIM || b.kind() == Board.Kind.PLASTIC_SHIM)
-                .filter(FitRules::sound)
+                .filter(SupplyRules::sound)
                 .map(b -> new Mend(
                         "Add " + b.name(), s.withStack(s.stack().with(s.shimPlace(), new Layer(b, Facing.UP)))))
                 .filter(m -> leastMargin(m.mended(), shop) > Math.max(margin, 0.95))

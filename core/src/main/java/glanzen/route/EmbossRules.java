@@ -75,7 +75,7 @@ final class EmbossRules {
             return Stream.empty();
         }
         Mend mend = shop.boards().stream()
-                .filter(b -> b.kind().shim() && FitRules.sound(b))
+                .filter(b -> b.kind().shim() && SupplyRules.sound(b))
                 .map(b -> new Mend(
                         "Add " + b.name(), s.withStack(s.stack().with(s.shimPlace(), new Layer(b, Facing.UP)))))
                 .filter(m -> dose(m.mended(), shop) > dose

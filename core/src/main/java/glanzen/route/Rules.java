@@ -19,6 +19,7 @@ public final class Rules {
         rules.addAll(LayerRules.ALL);
         rules.addAll(BoardRules.ALL);
         rules.addAll(FitRules.ALL);
+        rules.addAll(SupplyRules.ALL);
         return List.copyOf(rules);
     }
 

@@ -177,7 +177,7 @@ public final class StartingStack {
     /** The sound board of a kind that is nearest to the usual thickness, mm, and large enough for the tool. */
     private Optional<Board> taken(Board.Kind kind, double usualMm) {
         Optional<Board> board = shelf.stream()
-                .filter(b -> b.kind() == kind && sound(b) && left(b) > 0)
+                .filter(b -> b.kind() == kind && SupplyRules.sound(b) && left(b) > 0)
                 .min(Comparator.comparing((Board b) -> !covers(b))
                         .thenComparingDouble(b -> usualMm == 0 ? 0 : Math.abs(b.thicknessMm() - usualMm))
                         .thenComparing(b -> sensed() && !b.opaque()));
@@ -192,10 +192,6 @@ public final class StartingStack {
     private boolean covers(Board board) {
         return board.widthMm() >= pick.tool().widthMm()
                 && board.heightMm() >= pick.tool().heightMm();
-    }
-
-    private static boolean sound(Board b) {
-        return b.wear() <= 1 && b.bowMm() < 3;
     }
 
     private int left(Board b) {
@@ -240,7 +236,7 @@ public final class StartingStack {
             boolean fits = board.kind().filler()
                     || board.kind() == Board.Kind.PLASTIC_SHIM
                     || board.kind() == Board.Kind.CARD_SHIM;
-            for (int i = 0; fits && sound(board) && i < Math.min(2, left(board)); i++) {
+            for (int i = 0; fits && SupplyRules.sound(board) && i < Math.min(2, left(board)); i++) {
                 fillers.add(board);
             }
         }

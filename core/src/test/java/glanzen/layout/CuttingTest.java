@@ -141,6 +141,17 @@ class CuttingTest {
         return new Spent("block", Motif.outlined(box(0, 0, w, h)), w, h, x, y, 0, "");
     }
 
+    @Test
+    void theNegativeIsAllThatWasNotTakenAsItLies() {
+        LeftoverFinder finder = new LeftoverFinder(ArrangementTest.SHELF);
+        Leftover l = leftover(60, 40, block(12, 10, 20, 15), block(8, 8, 45, 30));
+        Plate negative = finder.negative(l);
+        Artwork design = Artwork.of(negative.motif(), negative.widthMm(), negative.heightMm());
+        assertEquals(60 * 40 - 12 * 10 - 8 * 8, design.areaMm2(), 0.5);
+        assertEquals(Plate.Kind.PRINT, negative.kind());
+        assertTrue(finder.free(l).symDifference(design.shape()).getArea() < 1, "it lies as it lay");
+    }
+
     @ParameterizedTest
     @ValueSource(longs = {31, 32, 33, 34, 35, 36, 37, 38, 39, 40})
     void aLeftoverIsFoundWhenLookingEverywhereFindsOne(long seed) {

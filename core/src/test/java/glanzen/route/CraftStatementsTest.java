@@ -117,7 +117,8 @@ class CraftStatementsTest {
     void shimsLieOutsideTheFoldedPaper() {
         SetUp flock = Crafts.started(Route.FLOCK);
         int folded = flock.shimPlace() - 1;
-        assertTrue(flock.stack().layers().get(folded).item() instanceof Board b && b.kind().folded());
+        assertTrue(flock.stack().layers().get(folded).item() instanceof Board b
+                && b.kind().folded());
         SetUp cold = Crafts.started(Route.GEL_COLD);
         assertTrue(cold.stack().layers().get(cold.shimPlace() - 1).item() instanceof Film);
     }

@@ -107,7 +107,8 @@ class CraftJourneyTest {
 
     @Test
     void lookingAtStacksOfAllKindsChangesNothing() {
-        for (String name : List.of("Comb ground in toner", "Honeycomb lace", "Drip card, negative", "Bee from scraps")) {
+        for (String name :
+                List.of("Comb ground in toner", "Honeycomb lace", "Drip card, negative", "Bee from scraps")) {
             JsonNode saved = Asked.setUp(caller, name);
             browser.open("/stack/" + saved.path("id").asString());
             browser.until(() -> browser.text("header").contains(name));

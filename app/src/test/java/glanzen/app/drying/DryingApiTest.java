@@ -80,4 +80,35 @@ class DryingApiTest {
                 spread("Tomorrow", 0.2, "ivory-300", benchNow().plus(Duration.ofDays(1)))
                         .fields());
     }
+
+    private static final String THROUGH = """
+            {"name": "Through bee", "stockId": "white-350", "coatMm": 0.25, "humidity": 0.4, "stencilled": false,
+             "stencilId": "%s"}""";
+
+    @Test
+    void aPanelRemembersItsStencilAndWhatItLiesOn() {
+        JsonNode panel =
+                caller.post("/api/dryings", THROUGH.formatted("bee-stencil")).json();
+        assertEquals("bee-stencil", panel.path("stencilId").asString());
+        assertEquals("white-350", panel.path("stockId").asString());
+        assertEquals(0.4, panel.path("humidity").asDouble(), 1e-9);
+        assertTrue(panel.path("driedSeconds").asDouble() < 60);
+        assertTrue(panel.path("says").toString().contains("Clean the stencil"), "named, it was through one");
+        caller.post("/api/bench/skip?seconds=3600", "");
+        for (JsonNode later : caller.get("/api/dryings").json()) {
+            if (later.path("id").equals(panel.path("id"))) {
+                assertEquals(3600, later.path("driedSeconds").asDouble(), 30);
+                assertTrue(
+                        later.path("dryness").asDouble() > panel.path("dryness").asDouble());
+            }
+        }
+        assertEquals(
+                "stencilId",
+                caller.post("/api/dryings", THROUGH.formatted("nobody")).fields());
+        assertEquals(
+                204,
+                caller.delete("/api/dryings/" + panel.path("id").asString() + "?version="
+                                + panel.path("version").asLong())
+                        .status());
+    }
 }

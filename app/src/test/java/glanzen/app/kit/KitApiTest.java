@@ -180,11 +180,7 @@ class KitApiTest {
     }
 
     @ParameterizedTest
-    @CsvSource({
-        "LAMINATOR, 900, 1800, celsius",
-        "LAMINATOR, 120, -1, warmUpSeconds",
-        "CRANK_PRESS, 120, 1800, kind"
-    })
+    @CsvSource({"LAMINATOR, 900, 1800, celsius", "LAMINATOR, 120, -1, warmUpSeconds", "CRANK_PRESS, 120, 1800, kind"})
     void rollersThatCannotBeAreRefused(String kind, String celsius, String warmUp, String field) {
         Reply refused = caller.post("/api/kit/rollers", ROLLERS.formatted(kind, SETTING.formatted(celsius), warmUp));
         assertEquals(422, refused.status());
