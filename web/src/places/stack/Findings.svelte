@@ -14,7 +14,7 @@
   };
 </script>
 
-<div class="flex flex-col gap-2" aria-live="polite" aria-label="Findings">
+<div class="flex flex-col gap-2" role="group" aria-live="polite" aria-label="Findings">
   {#if editing.failed}
     <p class="border-ochre-line bg-ochre-wash border-l-4 px-4 py-2">{editing.failed}</p>
   {/if}
