@@ -50,15 +50,15 @@
         {:else if expected.heat.length > 0}
           <h3 class="label mb-1 font-sans font-normal">Heat at the foil, °{preferences.now.temperature}</h3>
           <HeatLine heat={expected.heat} height={170} />
-        {:else if answer?.dryness !== undefined}
+        {:else if answer?.drying}
           <h3 class="label mb-1 font-sans font-normal">The gel, pressed cold</h3>
-          <GelState draft={editing.draft} dryness={answer.dryness} />
+          <GelState draft={editing.draft} drying={answer.drying} />
         {/if}
       </div>
     </div>
-    {#if answer?.dryness !== undefined && expected.heat.length > 0}
+    {#if answer?.drying && expected.heat.length > 0}
       <h3 class="label mt-3 mb-1 font-sans font-normal">The gel, when it is pressed</h3>
-      <GelState draft={editing.draft} dryness={answer.dryness} />
+      <GelState draft={editing.draft} drying={answer.drying} />
     {/if}
     <Why {expected} mechanism={route?.mechanism ?? 'TRANSFER'} heated={expected.heat.length > 0} />
     <FromYourShelf />

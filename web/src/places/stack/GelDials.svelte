@@ -38,6 +38,14 @@
   onmore={() => put({ driedSeconds: Math.min(30 * 24 * HOUR, gel.driedSeconds + step) })}
 />
 <Dial
+  label="Humidity"
+  value="{Math.round(100 * gel.humidity)} %"
+  less="drier"
+  more="damper"
+  onless={() => put({ humidity: Math.max(0, Math.round(20 * gel.humidity - 1) / 20) })}
+  onmore={() => put({ humidity: Math.min(0.95, Math.round(20 * gel.humidity + 1) / 20) })}
+/>
+<Dial
   label="Stencil held"
   value={gel.sprayed ? 'with spray' : 'by hand'}
   onmore={() => put({ sprayed: !gel.sprayed })}

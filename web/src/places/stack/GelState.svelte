@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { api, asked, type Draft, type Schemas } from '../../api/client';
+  import { api, asked, type Answer, type Draft, type Schemas } from '../../api/client';
   import GelPanel from '../../drawing/GelPanel.svelte';
   import { duration } from '../../parts/format';
   import { editing } from '../../state/editing.svelte';
@@ -7,7 +7,12 @@
   import { tell } from '../../state/messages.svelte';
 
   /** How the gel on a panel stands when it is pressed, and which panel of the Bench it could be. */
-  let { draft, dryness }: { draft: Draft; dryness: number } = $props();
+  interface Props {
+    draft: Draft;
+    drying: NonNullable<Answer['drying']>;
+  }
+  let { draft, drying }: Props = $props();
+  const dryness = $derived(drying.dryness);
   const CLEAR = 0.9;
   const SOUND = 0.98;
   let panels = $state<Schemas['DryingPanel'][]>([]);
@@ -26,6 +31,9 @@
       .then((all) => (panels = all))
       .catch(tell);
   });
+
+  /** To five minutes: no room is steadier than that. */
+  const roughly = (seconds: number) => duration(Math.ceil(seconds / 300) * 300);
 
   async function spread() {
     if (!draft.gel) return;
@@ -53,6 +61,11 @@
   <GelPanel {dryness} clear={dryness >= CLEAR} stock={stock?.colour ?? '#f6efdd'} stencilId={stencil?.id} />
   <p class="min-w-0 flex-1">
     {Math.round(100 * dryness)} % dry after {duration(draft.gel?.driedSeconds ?? 0)}: {word}.
+    <span class="text-soft block text-[15px]"
+      >Clear in {roughly(drying.clearSeconds)}, sound in {roughly(drying.soundSeconds)}; use it within {Math.round(
+        drying.useWithinSeconds / 86400,
+      )} days.</span
+    >
   </p>
 </div>
 <div class="-ml-2 flex flex-col items-start">

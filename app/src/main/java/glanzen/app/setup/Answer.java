@@ -8,6 +8,9 @@ import glanzen.learning.RigReport;
 import glanzen.learning.Seen;
 import glanzen.route.Difference;
 import glanzen.route.Finding;
+import glanzen.route.Gel;
+import glanzen.route.SetUp;
+import glanzen.transfer.Drying;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -22,7 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param findings rules it breaks, worst first
  * @param cautions hazards of this set-up, in plain words
  * @param expected what to expect; absent if it cannot be computed
- * @param dryness of the gel under the film, 0…1; absent where there is none
+ * @param drying of the gel under the film; absent where there is none
  * @param rig what has been learned of this press and platform
  */
 public record Answer(
@@ -34,7 +37,7 @@ public record Answer(
         List<FoundView> findings,
         List<String> cautions,
         @Nullable Expected expected,
-        @Nullable Double dryness,
+        @Nullable GelView drying,
         RigView rig) {
 
     /** A rule that is broken, with the mended draft. */
@@ -72,6 +75,30 @@ public record Answer(
             NipFigures nip,
             List<PullModel.Across> across,
             List<HeatView> heat) {}
+
+    /**
+     * How gel dries in its room.
+     *
+     * @param dryness as it is pressed, 0…1
+     * @param clearSeconds until it looks clear
+     * @param soundSeconds until it takes foil or flock
+     * @param useWithinSeconds how long it stays tacky
+     */
+    public record GelView(double dryness, double clearSeconds, double soundSeconds, double useWithinSeconds) {
+
+        static @Nullable GelView of(SetUp setUp) {
+            Gel gel = setUp.gel();
+            if (gel == null) {
+                return null;
+            }
+            Drying drying = gel.drying(setUp.roomC());
+            return new GelView(
+                    gel.dryness(setUp.roomC()),
+                    drying.secondsTo(Drying.CLEAR),
+                    drying.secondsTo(Drying.SOUND),
+                    Drying.USE_WITHIN_SECONDS);
+        }
+    }
 
     /**
      * Places on the scale from too little to too much: the clean zone is from 0 to 1.

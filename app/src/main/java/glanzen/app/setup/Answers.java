@@ -10,6 +10,7 @@ import glanzen.app.rig.RigService;
 import glanzen.app.setup.Answer.AdviceView;
 import glanzen.app.setup.Answer.Expected;
 import glanzen.app.setup.Answer.FoundView;
+import glanzen.app.setup.Answer.GelView;
 import glanzen.app.setup.Answer.HeatView;
 import glanzen.app.setup.Answer.MendView;
 import glanzen.app.setup.Answer.ProposalView;
@@ -90,7 +91,7 @@ public class Answers {
                 findings.stream().map(Answers::view).toList(),
                 computable ? cautions(setUp) : List.of(),
                 computable ? expected(setUp, forecaster.forecast(setUp, crowd)) : null,
-                setUp.gel() == null ? null : setUp.gel().dryness(setUp.roomC()),
+                GelView.of(setUp),
                 new RigView(rigs.pulls(setUp.machine().id(), setUp.platformId()), rigs.remarks(setUp)));
     }
 

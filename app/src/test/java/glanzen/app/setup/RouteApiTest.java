@@ -145,7 +145,10 @@ class RouteApiTest {
     @Test
     void wetGelIsStoppedAndDriedGelIsNot() {
         ObjectNode draft = started("FLOCK", "old-iron", "bee-stencil", "flock-brown", "white-350");
-        assertTrue(asked(draft).path("dryness").asDouble() > 0.99);
+        JsonNode drying = asked(draft).path("drying");
+        assertTrue(drying.path("dryness").asDouble() > 0.99);
+        assertTrue(drying.path("clearSeconds").asDouble()
+                < drying.path("soundSeconds").asDouble());
         ObjectNode gel = (ObjectNode) draft.path("gel");
         gel.put("driedSeconds", 0);
         JsonNode wet = asked(draft);
