@@ -96,11 +96,19 @@
     <path d={roller(true)} fill={roll} />
     <path d={roller(false)} fill={roll} />
     {#if width >= 560}
-      <text x={body.x + body.width / 2} y="24" text-anchor="middle" class="text-[13px]" fill="#fff"
-        >{word || 'upper roller'}</text
+      <text
+        x={body.x + body.width / 2}
+        y="24"
+        text-anchor="middle"
+        class="text-[13px]"
+        fill={rollers ? 'var(--paper)' : '#fff'}>{word || 'upper roller'}</text
       >
-      <text x={body.x + body.width / 2} y={bottom - 12} text-anchor="middle" class="text-[13px]" fill="#fff"
-        >{word || 'lower roller'}</text
+      <text
+        x={body.x + body.width / 2}
+        y={bottom - 12}
+        text-anchor="middle"
+        class="text-[13px]"
+        fill={rollers ? 'var(--paper)' : '#fff'}>{word || 'lower roller'}</text
       >
     {/if}
     {#if fold}
