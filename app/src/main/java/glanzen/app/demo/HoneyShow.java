@@ -1,8 +1,5 @@
 package glanzen.app.demo;
 
-import glanzen.advice.Advisor;
-import glanzen.advice.ErrorBias;
-import glanzen.advice.Proposal;
 import glanzen.app.device.SimulatedRig;
 import glanzen.app.drying.DryingService;
 import glanzen.app.drying.DryingService.Spread;
@@ -15,7 +12,6 @@ import glanzen.app.setup.Draft;
 import glanzen.app.setup.Drafts;
 import glanzen.app.setup.SetUpService;
 import glanzen.artwork.ArtworkShelf;
-import glanzen.forecast.Crowd;
 import glanzen.forecast.Forecaster;
 import glanzen.forecast.Pull;
 import glanzen.kit.Kit;
@@ -36,16 +32,15 @@ import java.util.List;
 import java.util.Random;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Lays out the Alder Lane Honey Show where there is nothing yet: kit, set-ups and six weeks of pulls. */
 @Component
 @ConditionalOnProperty("glanzen.demo")
-public class HoneyShow implements ApplicationRunner {
+public class HoneyShow implements SmartLifecycle {
 
     private static final Logger LOG = LoggerFactory.getLogger(HoneyShow.class);
     private static final int PULLS = 40;
@@ -61,6 +56,7 @@ public class HoneyShow implements ApplicationRunner {
     private final DryingService dryings;
     private final JobService jobs;
     private final Clock clock;
+    private volatile boolean running;
 
     HoneyShow(
             KitService kit,
@@ -104,11 +100,12 @@ public class HoneyShow implements ApplicationRunner {
 
     @Override
     @Transactional
-    public void run(ApplicationArguments args) {
+    public void start() {
+        running = true;
         if (!kit.kit().presses().isEmpty()) {
             return;
         }
-        LOG.info("Laying out the Alder Lane Honey Show");
+        LOG.info("Laying out the Alder Lane Honey Show; this takes a quarter of a minute, once");
         new HoneyShowKit(kit).lay();
         Kit things = kit.kit();
         Random random = new Random(SEED);
@@ -117,10 +114,12 @@ public class HoneyShow implements ApplicationRunner {
             Job job = PULLED.get((int) (PULLED.size() * Math.pow(random.nextDouble(), 1.6)));
             pull(varied(started(job, things), things, i, random), job.title, i, random);
         }
-        new HoneyShowCrafts(setUps, rigs, forecaster).lay(things);
+        HoneyShowAdvice advice = new HoneyShowAdvice(rigs, forecaster, things);
+        new HoneyShowCrafts(setUps, forecaster, advice).lay(things);
+        List<SetUp> advised = advice.taken(
+                JOBS.stream().map(j -> laid(started(j, things), j, things)).toList());
         for (int i = JOBS.size() - 1; i >= 0; i--) {
-            Job job = JOBS.get(i);
-            setUps.keep(job.title, Drafts.draft(advised(laid(started(job, things), job, things), things)), false);
+            setUps.keep(JOBS.get(i).title, Drafts.draft(advised.get(i)), false);
         }
         new HoneyShowJobs(jobs, setUps).lay();
         dryings.spread(
@@ -128,6 +127,22 @@ public class HoneyShow implements ApplicationRunner {
         dryings.spread(
                 new Spread("Steward’s badges, gel", "white-350", 0.35, 0.5, true, "bee-stencil", minutesAgo(75)));
         pulls.page(null, null, null, Outcome.CLEAN, 0, 1).pulls().forEach(p -> pulls.prove(p.id(), p.version()));
+    }
+
+    @Override
+    public void stop() {
+        running = false;
+    }
+
+    @Override
+    public boolean isRunning() {
+        return running;
+    }
+
+    /** Before the doors open: nobody is to see an empty Bench. */
+    @Override
+    public int getPhase() {
+        return 0;
     }
 
     /** As the people of the show laid it out. */
@@ -139,16 +154,6 @@ public class HoneyShow implements ApplicationRunner {
             case "Table sign window" -> setUp.withFilmPeeled(true);
             default -> setUp;
         };
-    }
-
-    /** By now the people of the show have taken some advice. */
-    private SetUp advised(SetUp setUp, Kit things) {
-        Crowd crowd = rigs.crowd(setUp.machine().id(), setUp.platformId());
-        return new Advisor(forecaster, new Workshop(things.boards(), artworks))
-                .advise(setUp, crowd, ErrorBias.OVER).best().stream()
-                        .findFirst()
-                        .map(Proposal::setUp)
-                        .orElse(setUp);
     }
 
     private SetUp started(Job job, Kit things) {

@@ -1,9 +1,5 @@
 package glanzen.app.demo;
 
-import glanzen.advice.Advisor;
-import glanzen.advice.ErrorBias;
-import glanzen.advice.Proposal;
-import glanzen.app.rig.RigService;
 import glanzen.app.setup.Drafts;
 import glanzen.app.setup.SetUpService;
 import glanzen.forecast.Forecaster;
@@ -63,18 +59,20 @@ final class HoneyShowCrafts {
             new Work("Steward’s badge, flock", Route.FLOCK, IRON, "bee-stencil", "flock-brown", "white-350"));
 
     private final SetUpService setUps;
-    private final RigService rigs;
     private final Forecaster forecaster;
+    private final HoneyShowAdvice advice;
 
-    HoneyShowCrafts(SetUpService setUps, RigService rigs, Forecaster forecaster) {
+    HoneyShowCrafts(SetUpService setUps, Forecaster forecaster, HoneyShowAdvice advice) {
         this.setUps = setUps;
-        this.rigs = rigs;
         this.forecaster = forecaster;
+        this.advice = advice;
     }
 
     void lay(Kit things) {
-        for (Work work : WORKS) {
-            setUps.keep(work.title, Drafts.draft(advised(started(work, things), things)), false);
+        List<SetUp> advised =
+                advice.taken(WORKS.stream().map(w -> started(w, things)).toList());
+        for (int i = 0; i < WORKS.size(); i++) {
+            setUps.keep(WORKS.get(i).title, Drafts.draft(advised.get(i)), false);
         }
     }
 
@@ -100,14 +98,5 @@ final class HoneyShowCrafts {
                         .orElseThrow(),
                 21);
         return StartingStack.of(pick, new Workshop(things.boards(), forecaster.shelf()));
-    }
-
-    private SetUp advised(SetUp setUp, Kit things) {
-        Workshop shop = new Workshop(things.boards(), forecaster.shelf(), things.machines());
-        return new Advisor(forecaster, shop)
-                .advise(setUp, rigs.crowd(setUp.machine().id(), setUp.platformId()), ErrorBias.OVER).best().stream()
-                        .findFirst()
-                        .map(Proposal::setUp)
-                        .orElse(setUp);
     }
 }
