@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { brightness, colour, facing, hatch, strata, subtitle, type Item } from './materials';
+import { colour, facing, hatch, strata, subtitle, type Item } from './materials';
 
 const thing = (more: object) => ({ id: 'x', name: 'X', thicknessMm: 1, ...more }) as unknown as Item;
 
@@ -60,13 +60,5 @@ describe('how things look', () => {
     expect(subtitle('STOCK', thing({ gsm: 300, kind: 'CARD' }), gsm)).toBe('300 g/m²');
     expect(subtitle('STOCK', thing({ gsm: 0, kind: 'RIBBON' }), gsm)).toBe('ribbon');
     expect(subtitle('BOARD', undefined, gsm)).toBe('not in your kit');
-  });
-});
-
-describe('brightness', () => {
-  it('tells black toner from white', () => {
-    expect(brightness('#000000')).toBe(0);
-    expect(brightness('#ffffff')).toBeCloseTo(255);
-    expect(brightness('#2a2a2e')).toBeLessThan(brightness('#fdfdfb'));
   });
 });

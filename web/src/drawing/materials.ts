@@ -135,9 +135,3 @@ function spread(bands: Band[], height: number): number {
   }
   return (bands.at(-1)?.label ?? 0) + LABEL_GAP / 2;
 }
-
-/** How bright a colour such as #2a2a2e is, 0…255. */
-export function brightness(colour: string): number {
-  const n = parseInt(colour.slice(1), 16);
-  return 0.3 * (n >> 16) + 0.59 * ((n >> 8) & 255) + 0.11 * (n & 255);
-}

@@ -75,14 +75,14 @@
       <li class="border-rule flex gap-4 border-t py-3">
         <GelPanel
           dryness={panel.dryness}
-          clear={panel.dryness >= 0.9}
+          clear={panel.clear}
           stock={paper(panel)}
           stencilId={panel.stencilId}
         />
         <div class="min-w-0 flex-1">
           <p>
             <strong>{panel.name}</strong>, {preferences.length(panel.coatMm)}: {panel.state === 'WET' &&
-            panel.dryness >= 0.9
+            panel.clear
               ? 'looks clear, do not press it yet'
               : WORDS[panel.state]}
           </p>

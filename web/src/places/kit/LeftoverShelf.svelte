@@ -5,7 +5,6 @@
   import { tell } from '../../state/messages.svelte';
   import { preferences } from '../../state/preferences.svelte';
   import LeftoverDrawing from '../layout/LeftoverDrawing.svelte';
-  import { brightness } from '../../drawing/materials';
   import { retire } from './shelves';
 
   /** Leftovers as they look, with what is spent of them. */
@@ -32,37 +31,12 @@
   }
 
   /** Black toner takes all the foil that is left: the negative of what was foiled before. */
-  const gives = (k: (typeof all)[number]) =>
-    k.item.spent.length > 0 &&
-    kit.all.films.some((f) => f.item.id === k.item.filmId && f.item.kind === 'TRANSFER_FOIL');
-  const flock = (k: (typeof all)[number]) =>
-    kit.all.films.some((f) => f.item.id === k.item.filmId && f.item.kind === 'FLOCK');
-
-  async function onToner(k: (typeof all)[number]) {
-    const machine = kit.inUse('rollers')[0];
-    const sheet = kit
-      .inUse('stocks')
-      .filter((s) => s.kind === 'TONER_SHEET')
-      .sort((a, b) => brightness(a.colour) - brightness(b.colour))[0];
-    if (!machine || !sheet)
-      return tell(`Your kit has no ${machine ? 'toner sheet' : 'heated rollers'}; add it first.`);
+  async function onToner(id: string) {
     try {
-      const design = await asked(
-        api.POST('/api/layouts/leftovers/{id}/negative', { params: { path: { id: k.item.id } } }),
+      const saved = await asked(
+        api.POST('/api/layouts/leftovers/{id}/negative', { params: { path: { id } } }),
       );
       await kit.load();
-      const saved = await asked(
-        api.POST('/api/set-ups', {
-          body: {
-            name: design.item.name,
-            route: 'TONER',
-            pressId: machine.id,
-            plateId: design.item.id,
-            filmId: k.item.filmId,
-            stockId: sheet.id,
-          },
-        }),
-      );
       await push(`/stack/${saved.id}`);
     } catch (trouble) {
       tell(trouble);
@@ -87,7 +61,7 @@
             kept.item.heightMm,
           )}{view ? `, ${Math.round(view.freeCm2)} cm² unspent` : ''}</span
         >
-        {#if flock(kept) && kept.item.spent.length > 0}
+        {#if view?.secondLife === 'MOUNTED'}
           <br /><span class="text-soft">Mount it on card: the negative makes a second card.</span>
         {/if}
       </p>
@@ -95,11 +69,11 @@
         <button class="press" aria-label="Change {kept.item.name}" onclick={() => onedit(kept.item.id)}
           >Change</button
         >
-        {#if gives(kept) && !kept.retired}
+        {#if view?.secondLife === 'ON_TONER' && !kept.retired}
           <button
             class="press press-quiet"
             aria-label="Foil black toner with {kept.item.name}"
-            onclick={() => onToner(kept)}>Onto black toner</button
+            onclick={() => onToner(kept.item.id)}>Onto black toner</button
           >
         {/if}
         <button

@@ -13,8 +13,6 @@
   }
   let { draft, drying }: Props = $props();
   const dryness = $derived(drying.dryness);
-  const CLEAR = 0.9;
-  const SOUND = 0.98;
   let panels = $state<Schemas['DryingPanel'][]>([]);
   const stock = $derived.by(() => {
     const layer = draft.layers.find((l) => l.kind === 'STOCK');
@@ -22,9 +20,7 @@
   });
   const stencil = $derived(kit.inUse('plates').find((p) => p.id === draft.designId));
   const fitting = $derived(panels.filter((p) => stencil !== undefined && p.stencilId === stencil.id));
-  const word = $derived(
-    dryness >= SOUND ? 'sound' : dryness >= CLEAR ? 'clear, not sound yet' : 'white and wet',
-  );
+  const word = $derived(drying.sound ? 'sound' : drying.clear ? 'clear, not sound yet' : 'white and wet');
 
   $effect(() => {
     asked(api.GET('/api/dryings'))
@@ -58,7 +54,7 @@
 </script>
 
 <div class="flex items-start gap-4">
-  <GelPanel {dryness} clear={dryness >= CLEAR} stock={stock?.colour ?? '#f6efdd'} stencilId={stencil?.id} />
+  <GelPanel {dryness} clear={drying.clear} stock={stock?.colour ?? '#f6efdd'} stencilId={stencil?.id} />
   <p class="min-w-0 flex-1">
     {Math.round(100 * dryness)} % dry after {duration(draft.gel?.driedSeconds ?? 0)}: {word}.
     <span class="text-soft block text-[15px]"

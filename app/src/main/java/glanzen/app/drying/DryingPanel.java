@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param humidity of the room, 0…1
  * @param driedSeconds how long it has dried
  * @param dryness 0…1
+ * @param clear whether it looks clear
  * @param clearAt when it looks clear
  * @param soundAt when it takes foil or flock
  * @param useBy until when it stays tacky
@@ -28,6 +29,7 @@ public record DryingPanel(
         double humidity,
         double driedSeconds,
         double dryness,
+        boolean clear,
         Instant spreadAt,
         Instant clearAt,
         Instant soundAt,

@@ -170,6 +170,7 @@ public class DryingService {
                 p.humidity,
                 Math.max(0, age),
                 dryness,
+                dryness >= Drying.CLEAR,
                 p.spreadAt,
                 after(p, drying.secondsTo(Drying.CLEAR)),
                 after(p, drying.secondsTo(Drying.SOUND)),

@@ -1,7 +1,6 @@
 package glanzen.app.layout;
 
 import glanzen.advice.MakeReady;
-import glanzen.app.kit.Kept;
 import glanzen.app.layout.CuttingService.CutView;
 import glanzen.app.layout.CuttingService.DieQuestion;
 import glanzen.app.layout.CuttingService.DieView;
@@ -15,8 +14,8 @@ import glanzen.app.setup.Answers;
 import glanzen.app.setup.Draft;
 import glanzen.app.setup.Drafts;
 import glanzen.app.setup.LayoutDraft;
+import glanzen.app.setup.SavedSetUp;
 import glanzen.forecast.Forecaster;
-import glanzen.kit.Plate;
 import glanzen.measure.Checks;
 import glanzen.route.SetUp;
 import java.util.List;
@@ -39,6 +38,7 @@ class LayoutController {
     private final LayoutService layouts;
     private final CuttingService cutting;
     private final LeftoverService leftovers;
+    private final NegativeService negatives;
     private final Answers answers;
     private final Forecaster forecaster;
 
@@ -46,11 +46,13 @@ class LayoutController {
             LayoutService layouts,
             CuttingService cutting,
             LeftoverService leftovers,
+            NegativeService negatives,
             Answers answers,
             Forecaster forecaster) {
         this.layouts = layouts;
         this.cutting = cutting;
         this.leftovers = leftovers;
+        this.negatives = negatives;
         this.answers = answers;
         this.forecaster = forecaster;
     }
@@ -101,11 +103,11 @@ class LayoutController {
         return leftovers.find(draft, key);
     }
 
-    /** A printed design of what a leftover still gives. */
+    /** A set-up that foils toner with what a leftover still gives. */
     @PostMapping("/leftovers/{id}/negative")
     @ResponseStatus(HttpStatus.CREATED)
-    Kept<Plate> negative(@PathVariable String id) {
-        return leftovers.negative(id);
+    SavedSetUp negative(@PathVariable String id) {
+        return negatives.onToner(id);
     }
 
     @PostMapping("/patchwork")

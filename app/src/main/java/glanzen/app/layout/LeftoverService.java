@@ -1,15 +1,13 @@
 package glanzen.app.layout;
 
-import glanzen.app.kit.Kept;
 import glanzen.app.kit.KitService;
+import glanzen.app.layout.NegativeService.SecondLife;
 import glanzen.app.setup.Draft;
 import glanzen.app.setup.Drafts;
 import glanzen.app.setup.LayoutDraft;
-import glanzen.app.web.NotFound;
 import glanzen.artwork.ArtworkShelf;
 import glanzen.artwork.PathText;
 import glanzen.kit.Leftover;
-import glanzen.kit.Plate;
 import glanzen.layout.Arrangement;
 import glanzen.layout.FoilFrom;
 import glanzen.layout.Layout;
@@ -42,7 +40,7 @@ class LeftoverService {
         this.finder = new LeftoverFinder(shelf);
     }
 
-    /** A leftover drawn: its shape and what is spent of it, as path text. */
+    /** A leftover drawn: its shape and what is spent of it, as path text; and what its rest is good for as a whole. */
     record LeftoverView(
             String id,
             String name,
@@ -51,7 +49,8 @@ class LeftoverService {
             double heightMm,
             String shape,
             List<String> spent,
-            double freeCm2) {}
+            double freeCm2,
+            SecondLife secondLife) {}
 
     /**
      * A leftover that will do.
@@ -68,15 +67,6 @@ class LeftoverService {
 
     List<LeftoverView> all() {
         return kit.leftovers().stream().map(this::view).toList();
-    }
-
-    /** Puts what a leftover still gives into the kit as a printed design: black toner takes all of it. */
-    Kept<Plate> negative(String id) {
-        Leftover leftover = kit.leftovers().stream()
-                .filter(l -> l.id().equals(id))
-                .findFirst()
-                .orElseThrow(() -> new NotFound("This leftover"));
-        return kit.add(Plate.class, finder.negative(leftover));
     }
 
     FinderView find(Draft draft, String key) {
@@ -115,7 +105,8 @@ class LeftoverService {
                 l.heightMm(),
                 PathText.write(l.shape()),
                 l.spent().stream().map(s -> PathText.write(finder.shape(s))).toList(),
-                finder.free(l).getArea() / 100);
+                finder.free(l).getArea() / 100,
+                NegativeService.of(l, kit.kit()));
     }
 
     /**

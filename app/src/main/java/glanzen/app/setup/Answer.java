@@ -80,11 +80,19 @@ public record Answer(
      * How gel dries in its room.
      *
      * @param dryness as it is pressed, 0…1
+     * @param clear whether it looks clear then
+     * @param sound whether it takes foil or flock then
      * @param clearSeconds until it looks clear
      * @param soundSeconds until it takes foil or flock
      * @param useWithinSeconds how long it stays tacky
      */
-    public record GelView(double dryness, double clearSeconds, double soundSeconds, double useWithinSeconds) {
+    public record GelView(
+            double dryness,
+            boolean clear,
+            boolean sound,
+            double clearSeconds,
+            double soundSeconds,
+            double useWithinSeconds) {
 
         static @Nullable GelView of(SetUp setUp) {
             Gel gel = setUp.gel();
@@ -92,8 +100,11 @@ public record Answer(
                 return null;
             }
             Drying drying = gel.drying(setUp.roomC());
+            double dryness = gel.dryness(setUp.roomC());
             return new GelView(
-                    gel.dryness(setUp.roomC()),
+                    dryness,
+                    dryness >= Drying.CLEAR,
+                    dryness >= Drying.SOUND,
                     drying.secondsTo(Drying.CLEAR),
                     drying.secondsTo(Drying.SOUND),
                     Drying.USE_WITHIN_SECONDS);

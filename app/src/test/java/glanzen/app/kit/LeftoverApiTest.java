@@ -53,19 +53,22 @@ class LeftoverApiTest {
 
     @Test
     void blackTonerTakesWhatTheFirstDesignLeft() {
-        JsonNode design = caller.post("/api/layouts/leftovers/leaf-square/negative", "")
-                .json()
-                .path("item");
-        assertEquals("PRINT", design.path("kind").asString());
-        JsonNode started = caller.post(
-                        "/api/set-ups", """
-                {"name": "Negative", "route": "TONER", "pressId": "roller-foiler", "plateId": "%s",
-                 "filmId": "leaf-gold", "stockId": "toner-black"}""".formatted(design.path("id").asString()))
-                .json();
-        JsonNode answer = caller.post("/api/forecasts", started.path("draft")).json();
+        JsonNode started =
+                caller.post("/api/layouts/leftovers/leaf-square/negative", "").json();
+        JsonNode draft = started.path("draft");
+        assertEquals("TONER", draft.path("route").asString());
+        assertTrue(draft.path("layers").toString().contains("toner-black"), draft + "");
+        JsonNode answer = caller.post("/api/forecasts", draft).json();
         assertTrue(answer.path("expected").path("clean").asDouble() > 0.1, answer + "");
+        String design = draft.path("designId").asString();
+        assertTrue(caller.get("/api/kit").json().path("plates").toString().contains(design), "it joins the kit");
         assertEquals(
                 404, caller.post("/api/layouts/leftovers/nothing/negative", "").status());
+        for (String none : new String[] {"copper-end", "black-strip"}) {
+            Reply refused = caller.post("/api/layouts/leftovers/" + none + "/negative", "");
+            assertEquals(422, refused.status());
+            assertEquals("leftover", refused.fields());
+        }
     }
 
     @ParameterizedTest
