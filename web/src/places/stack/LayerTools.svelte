@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Draft, DraftLayer } from '../../api/client';
+  import type { DraftLayer } from '../../api/client';
   import { editing } from '../../state/editing.svelte';
   import { kit } from '../../state/kit.svelte';
   import { preferences } from '../../state/preferences.svelte';
@@ -37,14 +37,6 @@
     }
   });
 
-  /** Behind the stock where film is pressed into it; under the die, where no blade gets at it, for the rest. */
-  function usualPlace(now: Draft): number {
-    const stock = now.layers.findIndex((l) => l.kind === 'STOCK');
-    if (route?.mechanism !== 'TRANSFER') return Math.min(1, now.layers.length);
-    const film = now.layers.findIndex((l) => l.kind === 'FILM');
-    return Math.max(stock, film) + 1;
-  }
-
   function add(select: HTMLSelectElement) {
     const [kind, id] = select.value.split(':') as [DraftLayer['kind'] | 'SHEET', string];
     select.value = '';
@@ -59,7 +51,8 @@
       editing.change(swapped(draft, kind, id));
       return;
     }
-    const at = selected >= 0 && selected > usualPlace(draft) ? selected + 1 : usualPlace(draft);
+    const usual = editing.answer?.shimPlace ?? draft.layers.length;
+    const at = selected > usual ? selected + 1 : usual;
     editing.change(added(draft, at, { kind, id, facing: 'UP' }));
     onselect(at);
   }

@@ -19,7 +19,6 @@ final class PressedPicture implements Picture {
     private static final double INK_TAKES = 0.3;
 
     private static final Color INK = new Color(0x2f2d3a);
-    private static final double SHARPNESS_SIGMA = 0.12;
 
     private final SetUp setUp;
     private final PullModel model;
@@ -68,7 +67,8 @@ final class PressedPicture implements Picture {
                 int x = i % w;
                 int y = i / w;
                 double there = dose[blade.line().nearest((x + 0.5 - w / 2.0) / scale, (h / 2.0 - y - 0.5) / scale)];
-                boolean cuts = Math.log(Math.max(1e-9, there)) + SHARPNESS_SIGMA * sharpness.at(x, y) >= 0;
+                boolean cuts =
+                        Math.log(Math.max(1e-9, there)) + Yardstick.Cutting.SHARPNESS_SIGMA * sharpness.at(x, y) >= 0;
                 image.setRGB(x, y, cuts ? through : dented);
             }
         }

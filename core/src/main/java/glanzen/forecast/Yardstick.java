@@ -57,7 +57,7 @@ public sealed interface Yardstick {
     record Cutting(double needNPerMm) implements Yardstick {
 
         /** Sharpness scatters along a blade, in ln units. */
-        private static final double SHARPNESS_SIGMA = 0.12;
+        static final double SHARPNESS_SIGMA = 0.12;
 
         /** Share of a blade's length that is through: sharpness scatters log-normally. */
         @Override

@@ -208,7 +208,9 @@ public record SetUp(
                     && b.kind().folded();
             return folded ? on + 1 : on;
         }
-        return stack.indexWhere(item -> !(item instanceof Board b && b.kind().filler()));
+        return Math.max(
+                0,
+                stack.indexWhere(item -> !(item instanceof Board b && b.kind().filler())));
     }
 
     /** Feed speed, mm/s. */

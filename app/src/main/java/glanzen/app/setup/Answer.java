@@ -25,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param findings rules it breaks, worst first
  * @param cautions hazards of this set-up, in plain words
  * @param expected what to expect; absent if it cannot be computed
+ * @param shimPlace where a board that is added belongs, counted from the bottom
  * @param drying of the gel under the film; absent where there is none
  * @param rig what has been learned of this press and platform
  */
@@ -37,6 +38,7 @@ public record Answer(
         List<FoundView> findings,
         List<String> cautions,
         @Nullable Expected expected,
+        int shimPlace,
         @Nullable GelView drying,
         RigView rig) {
 

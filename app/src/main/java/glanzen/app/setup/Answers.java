@@ -91,6 +91,7 @@ public class Answers {
                 findings.stream().map(Answers::view).toList(),
                 computable ? cautions(setUp) : List.of(),
                 computable ? expected(setUp, forecaster.forecast(setUp, crowd)) : null,
+                setUp.shimPlace(),
                 GelView.of(setUp),
                 new RigView(rigs.pulls(setUp.machine().id(), setUp.platformId()), rigs.remarks(setUp)));
     }
