@@ -6,6 +6,15 @@ export default defineConfig({
   plugins: [tailwindcss(), svelte()],
   // Assets are files of their own: the content security policy allows no data: fonts or scripts.
   build: { assetsInlineLimit: 0, target: 'es2022' },
-  server: { proxy: { '/api': 'http://127.0.0.1:8080' } },
+  // The server answers its own page only: what comes through here says it is that page.
+  server: {
+    proxy: {
+      '/api': {
+        target: 'http://127.0.0.1:8080',
+        headers: { origin: 'http://127.0.0.1:8080' },
+        changeOrigin: true,
+      },
+    },
+  },
   test: { include: ['src/**/*.test.ts'] },
 });

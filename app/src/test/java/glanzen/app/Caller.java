@@ -13,6 +13,7 @@ import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.TimeUnit;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -29,6 +30,22 @@ public final class Caller {
     Caller(String base) {
         this.base = base;
         get("/api/preferences");
+    }
+
+    /** Talks to a server of its own process, once it is up. */
+    static Caller waitingFor(String base, Process server) {
+        try {
+            do {
+                try {
+                    return new Caller(base);
+                } catch (UncheckedIOException notYet) {
+                    // Asked again as long as it has not ended.
+                }
+            } while (!server.waitFor(100, TimeUnit.MILLISECONDS));
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+        throw new AssertionError("the server ended before it answered");
     }
 
     /** What came back. */

@@ -63,19 +63,22 @@ final class PressSchools {
 
     private List<Way> second() {
         int twice = Math.max(2, now.passes());
-        return List.of(
+        List<Way> ways = new ArrayList<>(List.of(
                 make.way(
                         "one pass", "nothing slips", now.withFeed(now.pace(), 1).withTurned(false), now.passes() == 1),
                 make.way(
                         "again as it lies",
                         "more everywhere; the middle stays behind",
                         now.withFeed(now.pace(), twice).withTurned(false),
-                        now.passes() > 1 && !now.turned()),
-                make.way(
-                        "again, turned a quarter",
-                        "the strong sides come where the ends were; it must not slip",
-                        now.withFeed(now.pace(), twice).withTurned(true),
-                        now.passes() > 1 && now.turned()));
+                        now.passes() > 1 && !now.turned())));
+        if (Rules.turnable(now)) {
+            ways.add(make.way(
+                    "again, turned a quarter",
+                    "the strong sides come where the ends were; it must not slip",
+                    now.withFeed(now.pace(), twice).withTurned(true),
+                    now.passes() > 1 && now.turned()));
+        }
+        return ways;
     }
 
     private List<Way> deep() {

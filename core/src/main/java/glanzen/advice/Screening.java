@@ -12,6 +12,7 @@ import glanzen.kit.Pace;
 import glanzen.route.Heating;
 import glanzen.route.Mechanism;
 import glanzen.route.Peel;
+import glanzen.route.Rules;
 import glanzen.route.SetUp;
 import glanzen.stack.Stack;
 import java.util.ArrayList;
@@ -114,7 +115,7 @@ final class Screening {
     private void passes(SetUp setUp, Rig middle) {
         for (int passes = 1; passes <= 2; passes++) {
             SetUp fed = setUp.withFeed(setUp.pace(), passes)
-                    .withTurned(passes > 1 && setUp.route().mechanism().cuts());
+                    .withTurned(passes > 1 && setUp.route().mechanism().cuts() && Rules.turnable(setUp));
             PullModel model = forecaster.model(fed);
             judge(fed, model.doses(middle));
         }

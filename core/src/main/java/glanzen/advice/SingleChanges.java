@@ -5,6 +5,7 @@ import glanzen.kit.Pace;
 import glanzen.kit.Press;
 import glanzen.route.Mechanism;
 import glanzen.route.Peel;
+import glanzen.route.Rules;
 import glanzen.route.SetUp;
 import glanzen.stack.Facing;
 import glanzen.stack.Layer;
@@ -37,7 +38,7 @@ final class SingleChanges {
             feeds(present, changes);
         }
         int otherPasses = present.passes() == 1 ? 2 : 1;
-        boolean turned = otherPasses > 1 && present.route().mechanism().cuts();
+        boolean turned = otherPasses > 1 && present.route().mechanism().cuts() && Rules.turnable(present);
         changes.add(new Change(present.withFeed(present.pace(), otherPasses).withTurned(turned), SECOND_PASS_COST));
         for (int level = 0; level < present.levels().size(); level++) {
             if (level != present.level()) {

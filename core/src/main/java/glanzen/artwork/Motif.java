@@ -1,6 +1,7 @@
 package glanzen.artwork;
 
 import glanzen.measure.Checks;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 
 /**
@@ -33,6 +34,8 @@ public record Motif(Kind kind, String text, String outline) {
         }
     }
 
+    private static final Envelope LARGEST = new Envelope(-1, SvgReader.LARGEST_MM + 1, -1, SvgReader.LARGEST_MM + 1);
+
     private static final int LONGEST = 40;
     private static final int LONGEST_OUTLINE = 600_000;
 
@@ -56,7 +59,14 @@ public record Motif(Kind kind, String text, String outline) {
                         "an outline read from an SVG file")
                 .done();
         if (kind == Kind.OUTLINE) {
-            PathText.read("motif.outline", outline);
+            Envelope box = PathText.read("motif.outline", outline).getEnvelopeInternal();
+            new Checks()
+                    .holds(
+                            LARGEST.contains(box),
+                            "motif.outline",
+                            "is too large, or lies far from its corner",
+                            "up to " + SvgReader.LARGEST_MM + " mm a side, lower left at nought")
+                    .done();
         }
     }
 

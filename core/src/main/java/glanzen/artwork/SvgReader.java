@@ -41,10 +41,13 @@ public final class SvgReader {
 
     private static final String ACCEPTED =
             "an SVG file of paths and basic shapes, text turned into outlines, up to 4 MB and 400 mm a side";
+    private static final int LONGEST_MESSAGE = 120;
     private static final int MOST_SHAPES = 4000;
     private static final int MOST_POINTS = 200_000;
     private static final int DEEPEST = 24;
-    private static final double LARGEST_MM = 400;
+    /** Largest outline, mm a side. */
+    static final int LARGEST_MM = 400;
+
     private static final double FINE_MM = 0.02;
 
     /**
@@ -75,14 +78,21 @@ public final class SvgReader {
         if (svg.length() > MOST_CHARACTERS) {
             throw bad("is too large");
         }
-        SvgReader reader = new SvgReader();
         Element root = parsed(svg).getDocumentElement();
         if (!"svg".equals(name(root))) {
             throw bad("is no SVG");
         }
-        reader.index(root, 0);
-        reader.draw(root, SvgUnits.toMm(root), new SvgStyle(root, SvgStyle.PLAIN), 0);
-        return reader.outline();
+        try {
+            SvgReader reader = new SvgReader();
+            reader.index(root, 0);
+            reader.draw(root, SvgUnits.toMm(root), new SvgStyle(root, SvgStyle.PLAIN), 0);
+            return reader.outline();
+        } catch (BadInput refused) {
+            throw refused;
+        } catch (RuntimeException tangled) {
+            // Geometry gives up on numbers beyond all bounds in more ways than can be named.
+            throw bad("has a shape that cannot be worked out; its numbers may be beyond all bounds");
+        }
     }
 
     private static Document parsed(String svg) {
@@ -248,6 +258,9 @@ public final class SvgReader {
     }
 
     static BadInput bad(String message) {
-        return new BadInput("svg", message, ACCEPTED);
+        return new BadInput(
+                "svg",
+                message.length() > LONGEST_MESSAGE ? message.substring(0, LONGEST_MESSAGE) + "…" : message,
+                ACCEPTED);
     }
 }

@@ -60,7 +60,7 @@ final class SvgShapes {
         try {
             return new Path2D.Double(AWTPathProducer.createShape(new StringReader(d), Path2D.WIND_NON_ZERO));
         } catch (ParseException unread) {
-            throw SvgReader.bad("has a path that cannot be read: " + (d.length() > 40 ? d.substring(0, 40) + "…" : d));
+            throw SvgReader.bad("has a path that cannot be read: " + d);
         } catch (java.io.IOException never) {
             throw new IllegalStateException(never);
         }

@@ -57,12 +57,9 @@ final class SvgStyle {
         if ("none".equals(values.get("stroke"))) {
             return 0;
         }
-        try {
-            return Math.max(
-                    0,
-                    Double.parseDouble(values.getOrDefault("stroke-width", "1").replaceAll("[a-z]+$", "")));
-        } catch (NumberFormatException unread) {
-            throw SvgReader.bad("has a stroke width that cannot be read: " + values.get("stroke-width"));
-        }
+        return Math.max(
+                0,
+                SvgNumbers.read(values.getOrDefault("stroke-width", "1"), "stroke width")
+                        .value());
     }
 }

@@ -1,17 +1,15 @@
 package glanzen.artwork;
 
+import glanzen.artwork.SvgNumbers.Measured;
 import java.awt.geom.AffineTransform;
+import java.util.Arrays;
 import java.util.Map;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.w3c.dom.Element;
 
 /** Lengths of SVG: user units are 1/96 in unless the view box says otherwise. */
 final class SvgUnits {
 
-    private static final Pattern LENGTH =
-            Pattern.compile("\\s*([+-]?(?:\\d+\\.?\\d*|\\.\\d+)(?:[eE][+-]?\\d+)?)\\s*([a-z%]*)\\s*");
     private static final double PX_MM = 25.4 / 96;
     private static final Map<String, Double> MM = Map.of(
             "", PX_MM, "px", PX_MM, "mm", 1.0, "cm", 10.0, "in", 25.4, "pt", 25.4 / 72, "pc", 25.4 / 6, "q", 0.25);
@@ -32,15 +30,13 @@ final class SvgUnits {
         if (box.isEmpty()) {
             return AffineTransform.getScaleInstance(PX_MM, PX_MM);
         }
-        String[] parts = box.split("[\\s,]+");
-        double[] v = new double[4];
-        try {
-            for (int i = 0; i < 4; i++) {
-                v[i] = Double.parseDouble(parts[i]);
-            }
-        } catch (NumberFormatException | ArrayIndexOutOfBoundsException unread) {
-            throw SvgReader.bad("has a view box that cannot be read: " + box);
+        String[] parts = box.split("[\\s,]+", 5);
+        if (parts.length != 4) {
+            throw SvgReader.bad("has a view box that is not four numbers");
         }
+        double[] v = Arrays.stream(parts)
+                .mapToDouble(part -> SvgNumbers.read(part, "view box").value())
+                .toArray();
         if (!(v[2] > 0) || !(v[3] > 0)) {
             throw SvgReader.bad("has a view box without size");
         }
@@ -57,14 +53,14 @@ final class SvgUnits {
         if (text.isBlank()) {
             return null;
         }
-        Matcher m = LENGTH.matcher(text.toLowerCase(java.util.Locale.ROOT));
-        Double unit = m.matches() ? MM.get(m.group(2)) : null;
-        if (m.matches() && m.group(2).equals("%")) {
+        Measured read = SvgNumbers.read(text, attribute);
+        if (read.unit().equals("%")) {
             return null;
         }
+        Double unit = MM.get(read.unit());
         if (unit == null) {
-            throw SvgReader.bad("has a " + attribute + " that cannot be read: " + text);
+            throw SvgReader.bad("has a " + attribute + " in a unit that is not known: " + read.unit());
         }
-        return Double.parseDouble(m.group(1)) * unit;
+        return read.value() * unit;
     }
 }

@@ -1,5 +1,6 @@
 package glanzen.forecast;
 
+import glanzen.measure.Checks;
 import glanzen.transfer.Normal;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -23,7 +24,13 @@ public record Crowd(List<Rig> rigs) {
     private static final double GOLDEN_4 = 1.1673039782614187;
 
     public Crowd {
+        new Checks()
+                .present("rigs", rigs, "plausible rigs")
+                .filled("rigs", rigs == null ? List.of() : rigs, "plausible rigs")
+                .done();
         rigs = List.copyOf(rigs);
+        double weight = rigs.stream().mapToDouble(Rig::weight).sum();
+        new Checks().figure("rigs.weight", weight, 0.999, 1.001, "in all").done();
     }
 
     /** A fresh crowd around the labels; always the same. */

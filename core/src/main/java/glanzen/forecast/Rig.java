@@ -1,5 +1,6 @@
 package glanzen.forecast;
 
+import glanzen.measure.Checks;
 import java.util.HashMap;
 import java.util.Map;
 
@@ -21,7 +22,21 @@ public record Rig(
         Map<String, Double> lnNeeds,
         double weight) {
 
+    /** No rig is further off than this: 60 K, 3 mm, and factors of e⁵. */
+    private static final double FAR_OFF_K = 60;
+
+    private static final double FAR_OFF_MM = 3;
+    private static final double FAR_OFF_LN = 5;
+
     public Rig {
+        new Checks()
+                .figure("setPointErrorK", setPointErrorK, -FAR_OFF_K, FAR_OFF_K, "K")
+                .figure("openingErrorMm", openingErrorMm, -FAR_OFF_MM, FAR_OFF_MM, "mm")
+                .figure("lnStiffness", lnStiffness, -FAR_OFF_LN, FAR_OFF_LN, "")
+                .figure("lnContact", lnContact, -FAR_OFF_LN, FAR_OFF_LN, "")
+                .figure("weight", weight, 0, 1, "")
+                .present("lnNeeds", lnNeeds, "needs by film, perhaps none")
+                .done();
         lnNeeds = Map.copyOf(lnNeeds);
     }
 

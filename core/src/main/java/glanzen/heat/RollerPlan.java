@@ -31,9 +31,11 @@ public record RollerPlan(
         double coolSeconds)
         implements HeatSource {
 
+    /** Time between the end of one pass and the start of the next, s. */
+    public static final double BETWEEN_SECONDS = 10;
+
     private static final double PRESSED = 4000;
     private static final double IN_AIR = 12;
-    private static final double BETWEEN_SECONDS = 10;
 
     public RollerPlan {
         layers = List.copyOf(layers);

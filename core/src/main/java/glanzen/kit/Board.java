@@ -115,8 +115,12 @@ public record Board(
         this(id, name, kind, material, thicknessMm, widthMm, heightMm, owned, bowMm, passes, lifePasses, 0, 0, false);
     }
 
-    /** The same after one more trip through a press. */
-    public Board pressed() {
+    /**
+     * The same after some more trips through a press.
+     *
+     * @param trips passes it went through
+     */
+    public Board pressed(int trips) {
         return new Board(
                 id,
                 name,
@@ -127,7 +131,7 @@ public record Board(
                 heightMm,
                 owned,
                 bowMm,
-                passes + 1,
+                passes + trips,
                 lifePasses,
                 price,
                 turns,

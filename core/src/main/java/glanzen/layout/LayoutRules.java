@@ -19,11 +19,12 @@ public final class LayoutRules {
     /** Between two plates less than this leaves no room for tape, mm. */
     public static final double TAPE_MM = 6;
     /** Nearer to the throat's middle than this share of its half, rollers press clearly less. */
-    public static final double WEAK_SHARE = 0.35;
+    private static final double WEAK_SHARE = 0.35;
 
     private static final double SAME_THICKNESS_MM = 0.05;
     private static final double SMALL_CM2 = 25;
-    private static final double GIVING_CROWN = 0.08;
+    /** Rollers that give less than this press alike everywhere, for what a hand can see. */
+    private static final double GIVING_CROWN = 0.05;
 
     private final Arrangement arrangement;
     private final Layout layout;
@@ -148,10 +149,15 @@ public final class LayoutRules {
         return high > half ? half - high : low < -half ? -half - low : 0;
     }
 
+    /** How far to either side of the throat's middle a press clearly presses less, mm; 0 where it does not. */
+    public static double weakWithinMm(Press press) {
+        return press.crown() < GIVING_CROWN ? 0 : WEAK_SHARE * press.throatMm() / 2;
+    }
+
     private void weakMiddle(List<Remark> remarks) {
         List<Lying> weak =
                 arrangement.plates().stream().filter(this::inWeakMiddle).toList();
-        if (weak.isEmpty() || press.crown() < GIVING_CROWN) {
+        if (weak.isEmpty()) {
             return;
         }
         String names = String.join(
@@ -169,9 +175,7 @@ public final class LayoutRules {
         Plate plate = lying.placed().plate();
         Envelope box = on.platform(lying.designBox());
         double furthest = Math.max(Math.abs(box.getMinX()), Math.abs(box.getMaxX()));
-        return plate.areaCm2() <= SMALL_CM2
-                && plate.kind() != Plate.Kind.SOLID_PLATE
-                && furthest < WEAK_SHARE * press.throatMm() / 2;
+        return plate.areaCm2() <= SMALL_CM2 && plate.kind() != Plate.Kind.SOLID_PLATE && furthest < weakWithinMm(press);
     }
 
     /** The piece moved sideways as far as plates and sheet allow. */

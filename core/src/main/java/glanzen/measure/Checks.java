@@ -1,5 +1,6 @@
 package glanzen.measure;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -10,6 +11,8 @@ import org.jspecify.annotations.Nullable;
 public final class Checks {
 
     private static final int LONGEST_NAME = 80;
+    private static final Instant FIRST_MOMENT = Instant.parse("2000-01-01T00:00:00Z");
+    private static final Instant LAST_MOMENT = Instant.parse("2100-01-01T00:00:00Z");
 
     private final List<BadInput.Problem> problems = new ArrayList<>();
 
@@ -32,6 +35,14 @@ public final class Checks {
     public Checks name(String field, @Nullable String text) {
         if (text == null || text.isBlank() || text.length() > LONGEST_NAME) {
             add(field, "needs a name", "1 to " + LONGEST_NAME + " letters");
+        }
+        return this;
+    }
+
+    /** A time that a person can have lived through or planned for. */
+    public Checks moment(String field, @Nullable Instant at) {
+        if (at == null || at.isBefore(FIRST_MOMENT) || at.isAfter(LAST_MOMENT)) {
+            add(field, at == null ? "is missing" : "lies far away: " + at, "a time between the years 2000 and 2100");
         }
         return this;
     }

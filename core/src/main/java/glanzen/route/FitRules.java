@@ -3,7 +3,6 @@ package glanzen.route;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
 import glanzen.kit.HeatedRollers;
-import glanzen.kit.Machine;
 import glanzen.kit.Plate;
 import glanzen.kit.Press;
 import glanzen.kit.StackItem;
@@ -178,21 +177,42 @@ final class FitRules {
         List<Layer> layers = s.stack().layers();
         return IntStream.range(0, layers.size())
                 .filter(i -> !(layers.get(i).item() instanceof Film))
-                .filter(i -> Math.min(
-                                layers.get(i).item().widthMm(),
-                                layers.get(i).item().heightMm())
-                        > s.machine().throatMm())
+                .filter(i ->
+                        acrossMm(layers.get(i).item(), turns(s)) > s.machine().throatMm())
                 .filter(i -> !(s.layout().laid() && layers.get(i).item() instanceof Stock))
-                .mapToObj(i -> wide(i, layers.get(i).item(), s.machine()));
+                .mapToObj(i -> wide(i, layers.get(i).item(), s));
+    }
+
+    private static boolean turns(SetUp s) {
+        return s.turned() && s.passes() > 1;
+    }
+
+    /** How wide a throat a thing needs, mm: it lies lengthwise, unless it is to be turned on the way. */
+    private static double acrossMm(StackItem item, boolean turned) {
+        return turned ? Math.max(item.widthMm(), item.heightMm()) : Math.min(item.widthMm(), item.heightMm());
+    }
+
+    /** Whether every board and tool of a stack fits the throat both ways, so that it may be turned a quarter. */
+    static boolean turnable(SetUp s) {
+        return s.stack().layers().stream()
+                .map(Layer::item)
+                .filter(item -> !(item instanceof Film || item instanceof Stock))
+                .allMatch(item -> acrossMm(item, true) <= s.machine().throatMm());
     }
 
     /** A sheet is cut smaller, a board is not; of what is laid out, the layout knows the piece. */
-    private static Finding wide(int at, StackItem item, Machine machine) {
-        String what = item.name() + " is wider than the throat of " + machine.name();
-        String throat = Figures.length(machine.throatMm());
-        return item instanceof Stock
-                ? Finding.note("too-wide", at, what, "Cut a piece from the sheet that is no wider than " + throat, null)
-                : Finding.stop("too-wide", at, what, "The throat takes " + throat, null);
+    private static Finding wide(int at, StackItem item, SetUp s) {
+        double throatMm = s.machine().throatMm();
+        boolean fitsAsItLies = acrossMm(item, false) <= throatMm;
+        String what = item.name() + (fitsAsItLies ? ", turned a quarter, is" : " is") + " wider than the throat of "
+                + s.machine().name();
+        String throat = Figures.length(throatMm);
+        if (item instanceof Stock) {
+            return Finding.note(
+                    "too-wide", at, what, "Cut a piece from the sheet that is no wider than " + throat, null);
+        }
+        Mend mend = fitsAsItLies ? new Mend("Pass again as it lies", s.withTurned(false)) : null;
+        return Finding.stop("too-wide", at, what, "The throat takes " + throat, mend);
     }
 
     /** For a plate by itself; where things are laid out, the layout's own rules are exact. */

@@ -19,8 +19,6 @@ final class GelRules {
     /** A thin coat that has had a day. */
     static final Gel USUAL = new Gel(0.20, 24 * 3600.0, 0.5, false);
 
-    private static final double HEAVY_GSM = 250;
-
     private GelRules() {}
 
     private static Gel gel(SetUp s) {
@@ -61,7 +59,7 @@ final class GelRules {
 
     private static Stream<Finding> heavy(SetUp s, Workshop shop) {
         double gsm = s.stock().gsm();
-        return gsm == 0 || gsm >= HEAVY_GSM
+        return !Drying.curls(gsm)
                 ? Stream.empty()
                 : Stream.of(Finding.warn(
                         "gel-stock",

@@ -29,7 +29,18 @@ final class LayerRules {
     }
 
     private static List<Part> wanted(SetUp s) {
-        return s.route().slots().stream().map(Slot::part).filter(CORE::contains).toList();
+        return wanted(s.route());
+    }
+
+    private static List<Part> wanted(Route route) {
+        return route.slots().stream().map(Slot::part).filter(CORE::contains).toList();
+    }
+
+    /** What a stack of a route is made of, bottom to top, in words; of cuts and relief the die may lie on either side. */
+    static String asksFor(Route route) {
+        List<String> words = wanted(route).stream().map(p -> word(route, p)).toList();
+        boolean ordered = route.mechanism() == Mechanism.TRANSFER;
+        return (ordered ? "from the bottom " : "") + String.join(", ", words) + ", once each, between their boards";
     }
 
     private static int most(SetUp s, Part part) {
@@ -118,11 +129,15 @@ final class LayerRules {
     }
 
     private static String word(SetUp s, Part part) {
+        return word(s.route(), part);
+    }
+
+    private static String word(Route route, Part part) {
         if (part == Part.TOOL) {
-            return s.route().toolInStack() ? s.route().toolWord() : "tool";
+            return route.toolInStack() ? route.toolWord() : "tool";
         }
         boolean flock = part == Part.FILM
-                && s.route().film().filter(k -> k == Film.Kind.FLOCK).isPresent();
+                && route.film().filter(k -> k == Film.Kind.FLOCK).isPresent();
         return flock ? "flock" : part.word();
     }
 

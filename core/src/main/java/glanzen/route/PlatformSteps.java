@@ -58,9 +58,8 @@ final class PlatformSteps {
             steps.add(new Step(
                     Kind.PASS,
                     RunSheet.pass(s, pass),
-                    "About " + Figures.duration(Math.ceil(s.plate().heightMm() / s.feedMmPerS()))
-                            + " for the plate's length.",
-                    s.plate().heightMm() / s.feedMmPerS(),
+                    "About " + Figures.duration(Math.ceil(s.passSeconds())) + " for its length.",
+                    s.passSeconds(),
                     List.of(),
                     List.of(RunSheet.ROLLERS)));
         }

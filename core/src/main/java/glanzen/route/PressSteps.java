@@ -25,7 +25,7 @@ final class PressSteps {
                 0,
                 List.of(),
                 s.route().mechanism().cuts() ? List.of(CUTS) : List.of()));
-        double seconds = s.pressedLengthMm() / s.feedMmPerS();
+        double seconds = s.passSeconds();
         for (int pass = 1; pass <= s.passes(); pass++) {
             if (pass > 1 && s.turned()) {
                 steps.add(Step.of(

@@ -34,7 +34,7 @@ final class RollerSteps {
         }
         steps.add(Step.of(Kind.LAY, lay(s), "Dull face down, smooth it out; check that there is only one film.", 0));
         for (int pass = 1; pass <= s.passes(); pass++) {
-            double seconds = s.stock().heightMm() / s.feedMmPerS();
+            double seconds = s.passSeconds();
             steps.add(new Step(
                     Kind.PASS,
                     pass == 1 ? RunSheet.pass(s, 1) + ", the folded edge first" : "Once more, the folded edge first",

@@ -48,6 +48,16 @@ public final class Rules {
         return FitRules.forceN(setUp, shop);
     }
 
+    /** True if a stack fits the throat both ways, so that it may be turned a quarter between passes. */
+    public static boolean turnable(SetUp setUp) {
+        return FitRules.turnable(setUp);
+    }
+
+    /** What a stack of this route is made of, bottom to top, in words. */
+    public static String asksFor(Route route) {
+        return LayerRules.asksFor(route);
+    }
+
     /** True if nothing stops the set-up from being pulled. */
     public static boolean pullable(List<Finding> findings) {
         return findings.stream().noneMatch(f -> f.severity() == Severity.STOP);

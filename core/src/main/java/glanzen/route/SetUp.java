@@ -169,8 +169,11 @@ public record SetUp(
                 () -> die.kind().folder() ? drawn.outerEdge() : drawn.edge());
     }
 
-    /** Length of all that is pressed along the feed, mm. */
+    /** Length of all that is pressed along the feed, mm; rollers roll over the whole sheet. */
     public double pressedLengthMm() {
+        if (machine instanceof HeatedRollers) {
+            return stock().heightMm();
+        }
         return layout.laid() && platform != null
                 ? Math.min(platform.heightMm(), new OnPlatform(layout).feedHeightMm())
                 : plate().heightMm();
@@ -218,10 +221,15 @@ public record SetUp(
         return machine.speedMmPerS(pace);
     }
 
-    /** Time at the bench from plate on platform, or from switching on, to peel, s: soak, hold, passes over the tool's length, cooling. */
+    /** How long one pass takes over all that is pressed, s. */
+    public double passSeconds() {
+        return pressedLengthMm() / feedMmPerS();
+    }
+
+    /** Time at the bench from plate on platform, or from switching on, to peel, s: soak, hold, passes over what is pressed, cooling. */
     public double totalSeconds() {
-        double onePass = pressedLengthMm() / feedMmPerS();
-        return soakSeconds + holdSeconds + passes * onePass + (passes - 1) * HeatPlan.BETWEEN_SECONDS + peel.seconds();
+        double between = machine instanceof HeatedRollers ? RollerPlan.BETWEEN_SECONDS : HeatPlan.BETWEEN_SECONDS;
+        return soakSeconds + holdSeconds + passes * passSeconds() + (passes - 1) * between + peel.seconds();
     }
 
     /** The same done another way. */

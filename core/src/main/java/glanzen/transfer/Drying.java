@@ -22,6 +22,9 @@ public record Drying(double coatMm, double celsius, double humidity) {
     /** It stays tacky for a week, s. */
     public static final double USE_WITHIN_SECONDS = 7 * 24 * 3600.0;
 
+    /** From this weight on, g/m², stock lies flat under drying gel: about 300, as it is sold. */
+    public static final double LIES_FLAT_GSM = 280;
+
     private static final double HOUR = 3600;
     private static final double REFERENCE_COAT_MM = 0.20;
 
@@ -31,6 +34,15 @@ public record Drying(double coatMm, double celsius, double humidity) {
                 .celsius("celsius", celsius, 5, 40)
                 .figure("humidity", humidity, 0, 0.95, "")
                 .done();
+    }
+
+    /**
+     * Whether a sheet is light enough to curl as gel dries on it.
+     *
+     * @param gsm its weight, g/m²; 0 if not known, which is taken as heavy enough
+     */
+    public static boolean curls(double gsm) {
+        return gsm > 0 && gsm < LIES_FLAT_GSM;
     }
 
     /** τ, s. */

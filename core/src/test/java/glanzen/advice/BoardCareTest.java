@@ -47,7 +47,7 @@ class BoardCareTest {
         assertTrue(care("worn", worn, fresh).says().get(1).contains("fresh"));
         assertTrue(care("fresh", worn, fresh).says().isEmpty());
         assertEquals(10, care("worn", worn, fresh).passesLeft());
-        assertEquals(391, worn.pressed().passes());
+        assertEquals(391, worn.pressed(1).passes());
     }
 
     @Test

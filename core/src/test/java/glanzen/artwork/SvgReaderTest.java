@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.measure.BadInput;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -73,6 +74,51 @@ class SvgReaderTest {
         BadInput bad = assertThrows(BadInput.class, () -> read(inside));
         assertEquals("svg", bad.problems().get(0).field());
         assertTrue(bad.problems().get(0).message().length() > 5);
+    }
+
+    /** Numbers without end, and numbers beyond all bounds: a clear answer, and at once. */
+    @ParameterizedTest
+    @Timeout(20)
+    @ValueSource(
+            strings = {
+                "<rect width='%s' height='10'/>",
+                "<rect width='10%s' height='10'/>",
+                "<rect width='10' height='10' stroke='red' stroke-width='%s'/>",
+                "<rect width='10' height='10' stroke='red' stroke-width='1%sx'/>",
+                "<rect width='NaN' height='10'/>",
+                "<rect width='10' height='10' stroke='red' stroke-width='Infinity'/>",
+                "<rect x='1e300' width='10' height='10'/>",
+                "<circle r='1e38'/>",
+                "<path d='M0 0L1e300 1e300L-1e300 0Z'/>",
+                "<path d='M0 0L1e38 1e38L-1e38 0Z'/>",
+                "<path d='M%s 0h9v9z'/>",
+                "<polygon points='0,0 1e400,4 4,4'/>",
+                "<g transform='matrix(0 0 0 0 0 0)'><rect width='9' height='9'/></g>",
+                "<g transform='scale(1e300)'><rect width='9' height='9'/></g>",
+                "<g transform='rotate()'><rect width='9' height='9'/></g>",
+                "<g transform='scale(%s)'><rect width='9' height='9'/></g>",
+                "<circle r='-5'/>",
+                "<rect width='-10' height='10'/>",
+                "<polygon points='1 2 3'/>",
+                "<line x1='0' x2='1e9' stroke='red'/>"
+            })
+    void oddNumbersAreAnsweredClearlyAndAtOnce(String inside) {
+        for (String filling : new String[] {"9".repeat(20_000), ".".repeat(20_000), "a".repeat(20_000)}) {
+            try {
+                assertTrue(read(inside.replace("%s", filling)).shape().isValid());
+            } catch (BadInput refused) {
+                assertEquals("svg", refused.problems().get(0).field());
+                assertTrue(refused.problems().get(0).message().length() < 200);
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @Timeout(20)
+    @ValueSource(strings = {"%s 0 10 10", "0 0 NaN 10", "0 0 Infinity 10", "1 2 3", "0 0 10 10 10"})
+    void oddViewBoxesToo(String box) {
+        String svg = "<svg viewBox='" + box.replace("%s", "9".repeat(20_000)) + "'><rect width='9' height='9'/></svg>";
+        assertThrows(BadInput.class, () -> SvgReader.read(svg));
     }
 
     @ParameterizedTest

@@ -127,9 +127,9 @@ class KitItemsTest {
 
     @Test
     void aPassChangesABoardsCountAndNothingElse() {
-        assertEquals(Set.of("passes"), changed(Bench.PLASTIC, Bench.PLASTIC.pressed()));
+        assertEquals(Set.of("passes"), changed(Bench.PLASTIC, Bench.PLASTIC.pressed(1)));
         assertEquals(
-                Bench.PLASTIC.passes() + 1, Bench.PLASTIC.pressed().turned().passes());
+                Bench.PLASTIC.passes() + 3, Bench.PLASTIC.pressed(3).turned().passes());
     }
 
     @Test

@@ -14,6 +14,8 @@ import glanzen.measure.LengthUnit;
 import glanzen.measure.Printer;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** What a layout says of itself, and its templates. */
 class LayoutRulesTest {
@@ -48,6 +50,17 @@ class LayoutRulesTest {
         Layout middle = one(80, 100, ArrangementTest.words("First"));
         assertEquals(Remark.Weight.NOTE, find(check(middle), "weak-middle").weight());
         assertTrue(cured(middle, "weak-middle"));
+    }
+
+    /** What is drawn as weak is spoken of, and nothing else is. */
+    @ParameterizedTest
+    @ValueSource(doubles = {0, 0.03, 0.049, 0.05, 0.06, 0.08, 0.2})
+    void theWeakMiddleIsDrawnWhereItIsSpokenOf(double crown) {
+        Press press = new Press("p", "Press", Press.Kind.CRANK, 14, 2200, 15, 155, 2600, crown, 4, 8, 14);
+        Arrangement middle = new Arrangement(one(80, 100, ArrangementTest.words("First")), ArrangementTest.SHELF);
+        boolean spoken = LayoutRules.check(middle, Bench.PLATFORM, press, Stock.Kind.CARD).stream()
+                .anyMatch(r -> r.rule().equals("weak-middle"));
+        assertEquals(spoken, LayoutRules.weakWithinMm(press) > 0);
     }
 
     @Test

@@ -3,6 +3,10 @@ package glanzen.route;
 import static glanzen.Bench.board;
 
 import glanzen.Bench;
+import glanzen.advice.Advice;
+import glanzen.advice.Advisor;
+import glanzen.advice.ErrorBias;
+import glanzen.advice.Schools;
 import glanzen.artwork.ArtworkShelf;
 import glanzen.artwork.Motif;
 import glanzen.forecast.Crowd;
@@ -136,6 +140,16 @@ public final class Crafts {
     /** What a route starts with. */
     public static SetUp started(Route route) {
         return started(route, machine(route), tool(route), stock(route));
+    }
+
+    /** What would be better, on a rig nobody has met. */
+    public static Advice advice(SetUp setUp) {
+        return new Advisor(FORECASTER, SHOP).advise(setUp, FRESH, ErrorBias.EVEN);
+    }
+
+    /** Where practice differs. */
+    public static List<Schools.School> schools(SetUp setUp) {
+        return Schools.of(setUp, FORECASTER, FRESH, SHOP);
     }
 
     /** What to expect of a set-up on a rig nobody has met. */

@@ -9,6 +9,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import glanzen.Bench;
 import glanzen.kit.HeatedRollers;
 import glanzen.kit.Machine;
+import glanzen.kit.Pace;
 import glanzen.kit.Plate;
 import java.util.List;
 import java.util.stream.Stream;
@@ -20,6 +21,20 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Every route on every machine that can do it. */
 class EveryMachineTest {
+
+    /** The timers of a run and the time a set-up is said to take are one sum. */
+    @ParameterizedTest
+    @EnumSource(Route.class)
+    void theRunTakesWhatTheSetUpSays(Route route) {
+        SetUp s = Crafts.started(route).withFeed(Pace.SLOW, 3);
+        List<Step> passes = RunSheet.steps(s).stream()
+                .filter(step -> step.kind() == Step.Kind.PASS)
+                .toList();
+        assertEquals(3, passes.size());
+        double once = s.totalSeconds() - s.withFeed(Pace.SLOW, 2).totalSeconds();
+        double between = s.machine() instanceof HeatedRollers ? 10 : 4;
+        passes.forEach(step -> assertEquals(once - between, step.seconds(), 1e-6));
+    }
 
     private static final List<Machine> MACHINES =
             List.of(Bench.CRANK, Crafts.MOTOR, Crafts.ROLLERS, Crafts.LAMINATOR, Crafts.HEATED_PRESS);

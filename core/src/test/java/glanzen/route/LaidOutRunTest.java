@@ -117,6 +117,14 @@ class LaidOutRunTest {
     }
 
     @Test
+    void aPassIsTimedByAllThatIsLaidOut() {
+        SetUp two = two(30);
+        Step pass = step(two, Step.Kind.PASS);
+        assertTrue(pass.seconds() > Bench.WORDS.heightMm() / two.feedMmPerS());
+        assertEquals(two.pressedLengthMm() / two.feedMmPerS(), pass.seconds(), 1e-9);
+    }
+
+    @Test
     void aHingeIsTapedFirstAndLetDownLater() {
         SetUp hinged = laid(Method.HINGED);
         assertTrue(RunSheet.preflight(hinged).stream().anyMatch(l -> l.contains("hinge")));

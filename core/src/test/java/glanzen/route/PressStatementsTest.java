@@ -73,6 +73,26 @@ class PressStatementsTest {
         assertTrue(turned <= again + 0.02, turned + " turned, " + again + " again");
     }
 
+    /** 155 × 215 mm boards cannot lie across a 155 mm throat. */
+    @Test
+    void aQuarterTurnIsForBoardsThatFitTheThroatBothWays() {
+        SetUp once = Crafts.started(Route.THIN_CUT, Bench.CRANK, Crafts.LACE, Crafts.CARD);
+        SetUp turned = once.withFeed(once.pace(), 2).withTurned(true);
+        assertEquals(Severity.STOP, finding(turned, "too-wide").orElseThrow().severity());
+        assertTrue(finding(mended(turned, "too-wide"), "too-wide").isEmpty());
+        assertTrue(finding(once.withTurned(true), "too-wide").isEmpty(), "one pass turns nothing");
+        assertTrue(Crafts.advice(once).best().stream().noneMatch(p -> p.setUp().turned()));
+        assertTrue(Crafts.schools(once).stream()
+                .flatMap(s -> s.ways().stream())
+                .noneMatch(w -> w.setUp().turned()));
+        SetUp wide = Crafts.started(Route.THIN_CUT, Crafts.MOTOR, Crafts.LACE, Crafts.CARD);
+        assertTrue(finding(wide.withFeed(wide.pace(), 2).withTurned(true), "too-wide")
+                .isEmpty());
+        assertTrue(Crafts.schools(wide).stream()
+                .flatMap(s -> s.ways().stream())
+                .anyMatch(w -> w.setUp().turned()));
+    }
+
     @Test
     void theEdgeFacesTheStockWhicheverWayTheDieLies() {
         SetUp up = Crafts.started(Route.THIN_CUT);

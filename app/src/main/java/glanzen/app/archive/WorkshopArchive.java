@@ -2,6 +2,8 @@ package glanzen.app.archive;
 
 import glanzen.app.drying.DryingService;
 import glanzen.app.job.JobService;
+import glanzen.app.keeping.Json;
+import glanzen.app.keeping.Numbers;
 import glanzen.app.kit.KitService;
 import glanzen.app.pull.PullArchive;
 import glanzen.app.pull.PullRecord;
@@ -9,7 +11,6 @@ import glanzen.app.pull.PullService;
 import glanzen.app.rig.RigService;
 import glanzen.app.run.RunService;
 import glanzen.app.setup.SetUpService;
-import glanzen.app.web.Json;
 import glanzen.app.web.Pictures;
 import glanzen.measure.BadInput;
 import java.io.ByteArrayOutputStream;
@@ -49,6 +50,7 @@ public class WorkshopArchive {
     private final RunService runs;
     private final DryingService dryings;
     private final JobService jobs;
+    private final Numbers numbers;
     private final JsonMapper mapper;
 
     WorkshopArchive(
@@ -60,6 +62,7 @@ public class WorkshopArchive {
             RunService runs,
             DryingService dryings,
             JobService jobs,
+            Numbers numbers,
             JsonMapper mapper) {
         this.kit = kit;
         this.setUps = setUps;
@@ -69,6 +72,7 @@ public class WorkshopArchive {
         this.runs = runs;
         this.dryings = dryings;
         this.jobs = jobs;
+        this.numbers = numbers;
         this.mapper = Json.forOldWriting(mapper);
     }
 
@@ -118,12 +122,13 @@ public class WorkshopArchive {
         }
         checkKeys(file);
         runs.forgetAll();
-        kit.replace(file.kit());
-        setUps.replace(file.setUps());
-        logbook.replace(file.pulls(), pictures);
-        rigs.replace(file.beliefs());
-        dryings.replace(file.dryings());
-        jobs.replace(file.jobs());
+        long version = numbers.versionTakenIn();
+        kit.replace(file.kit(), version);
+        setUps.replace(file.setUps(), version);
+        logbook.replace(file.pulls(), pictures, version);
+        rigs.replace(file.beliefs(), version);
+        dryings.replace(file.dryings(), version);
+        jobs.replace(file.jobs(), version);
         return new Contents(file.setUps().size(), file.pulls().size(), pictures.size());
     }
 

@@ -1,6 +1,6 @@
 package glanzen.app.device;
 
-import glanzen.app.web.Json;
+import glanzen.app.keeping.Json;
 import glanzen.kit.HeatedRollers;
 import glanzen.kit.Machine;
 import glanzen.kit.Platform;

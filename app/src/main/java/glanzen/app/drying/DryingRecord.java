@@ -22,7 +22,8 @@ public record DryingRecord(
         new Checks()
                 .name("dryings.id", id)
                 .name("dryings.name", name)
-                .present("dryings.spreadAt", spreadAt, "a time of day")
+                .moment("dryings.spreadAt", spreadAt)
+                .moment("dryings.dryAt", dryAt == null ? spreadAt : dryAt)
                 .done();
         new Drying(coatMm, celsius, humidity);
     }

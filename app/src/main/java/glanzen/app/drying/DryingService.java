@@ -11,6 +11,7 @@ import glanzen.measure.BadInput;
 import glanzen.measure.Checks;
 import glanzen.measure.Figures;
 import glanzen.transfer.Drying;
+import jakarta.persistence.EntityManager;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -25,19 +26,25 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class DryingService {
 
-    private static final double CURLS_BELOW_GSM = 280;
     private static final double CLOCKS_APART_SECONDS = 60;
 
     private final DryingRepository panels;
     private final KitService kit;
     private final PreferencesService preferences;
     private final BenchClock clock;
+    private final EntityManager entities;
 
-    DryingService(DryingRepository panels, KitService kit, PreferencesService preferences, BenchClock clock) {
+    DryingService(
+            DryingRepository panels,
+            KitService kit,
+            PreferencesService preferences,
+            BenchClock clock,
+            EntityManager entities) {
         this.panels = panels;
         this.kit = kit;
         this.preferences = preferences;
         this.clock = clock;
+        this.entities = entities;
     }
 
     /**
@@ -83,8 +90,12 @@ public class DryingService {
                 .toList();
     }
 
-    /** Replaces all of them. */
-    public void replace(List<DryingRecord> all) {
+    /**
+     * Replaces all of them.
+     *
+     * @param version the version everything gets
+     */
+    public void replace(List<DryingRecord> all, long version) {
         panels.deleteAllInBatch();
         for (DryingRecord r : all) {
             DryingEntity p = new DryingEntity();
@@ -98,7 +109,8 @@ public class DryingService {
             p.stencilId = r.stencilId();
             p.spreadAt = r.spreadAt();
             p.dryAt = r.dryAt();
-            panels.save(p);
+            p.version = version;
+            entities.persist(p);
         }
     }
 
@@ -120,6 +132,7 @@ public class DryingService {
         panel.stencilId = spread.stencilId;
         Instant now = clock.now();
         panel.spreadAt = spread.spreadAt == null ? now : spread.spreadAt;
+        new Checks().moment("spreadAt", panel.spreadAt).done();
         if (panel.spreadAt.isAfter(now.plusSeconds((long) CLOCKS_APART_SECONDS))) {
             throw new BadInput("spreadAt", "lies ahead", "a time up to now");
         }
@@ -131,6 +144,7 @@ public class DryingService {
         DryingEntity panel = find(id);
         Conflict.unlessSame(version, panel.version);
         Instant when = at == null ? clock.now() : at;
+        new Checks().moment("at", when).done();
         if (when.isBefore(panel.spreadAt)) {
             throw new BadInput("at", "is before the gel was spread", "a time after it was spread");
         }
@@ -202,7 +216,7 @@ public class DryingService {
         }
         if (p.stockId != null) {
             kit.kit().stocks().stream()
-                    .filter(s -> s.id().equals(p.stockId) && s.gsm() > 0 && s.gsm() < CURLS_BELOW_GSM)
+                    .filter(s -> s.id().equals(p.stockId) && Drying.curls(s.gsm()))
                     .findFirst()
                     .ifPresent(s -> says.add(
                             s.name() + " of " + Figures.weight(s.gsm()) + " will curl: about {gsm:300} lies flat"));

@@ -2,13 +2,13 @@ package glanzen.app.job;
 
 import glanzen.app.job.JobLook.LineView;
 import glanzen.app.job.JobLook.WorkView;
+import glanzen.app.keeping.Json;
 import glanzen.app.kit.KitService;
 import glanzen.app.setup.Answers;
 import glanzen.app.setup.Drafts;
 import glanzen.app.setup.SavedSetUp;
 import glanzen.app.setup.SetUpService;
 import glanzen.app.web.Conflict;
-import glanzen.app.web.Json;
 import glanzen.app.web.NotFound;
 import glanzen.kit.Kit;
 import glanzen.measure.BadInput;
@@ -19,6 +19,7 @@ import glanzen.plan.OrderCheck;
 import glanzen.plan.Supplies;
 import glanzen.route.Rules;
 import glanzen.route.SetUp;
+import jakarta.persistence.EntityManager;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
@@ -44,13 +45,21 @@ public class JobService {
     private final SetUpService setUps;
     private final Answers answers;
     private final Json json;
+    private final EntityManager entities;
 
-    JobService(JobRepository jobs, KitService kit, SetUpService setUps, Answers answers, Json json) {
+    JobService(
+            JobRepository jobs,
+            KitService kit,
+            SetUpService setUps,
+            Answers answers,
+            Json json,
+            EntityManager entities) {
         this.jobs = jobs;
         this.kit = kit;
         this.setUps = setUps;
         this.answers = answers;
         this.json = json;
+        this.entities = entities;
     }
 
     /** All jobs in the order in which they were begun. */
@@ -81,15 +90,22 @@ public class JobService {
         jobs.delete(entity);
     }
 
-    /** Replaces all of them. */
-    public void replace(List<SavedJob> all) {
+    /**
+     * Replaces all of them; the kit must be there already.
+     *
+     * @param version the version everything gets
+     */
+    public void replace(List<SavedJob> all, long version) {
         jobs.deleteAllInBatch();
+        int place = 0;
         for (SavedJob saved : all) {
             checkStock(saved.job());
             JobEntity entity = new JobEntity();
             entity.id = saved.id();
-            entity.place = (int) jobs.count();
-            write(entity, saved.job());
+            entity.place = place++;
+            entity.body = json.write(saved.job());
+            entity.version = version;
+            entities.persist(entity);
         }
     }
 

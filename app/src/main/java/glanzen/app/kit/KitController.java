@@ -1,6 +1,7 @@
 package glanzen.app.kit;
 
 import glanzen.advice.BoardCare;
+import glanzen.app.keeping.Versioned;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
 import glanzen.kit.HeatedRollers;
@@ -52,17 +53,17 @@ class KitController {
 
         @PostMapping
         @ResponseStatus(HttpStatus.CREATED)
-        Kept<T> add(@RequestBody T item) {
+        Versioned<T> add(@RequestBody T item) {
             return kit.add(type, item);
         }
 
         @PutMapping("/{id}")
-        Kept<T> change(@PathVariable String id, @RequestParam long version, @RequestBody T item) {
+        Versioned<T> change(@PathVariable String id, @RequestParam long version, @RequestBody T item) {
             return kit.change(type, id, item, version);
         }
 
         @PutMapping("/{id}/retired")
-        Kept<T> retire(@PathVariable String id, @RequestParam long version, @RequestParam boolean retired) {
+        Versioned<T> retire(@PathVariable String id, @RequestParam long version, @RequestParam boolean retired) {
             return kit.retire(type, id, retired, version);
         }
     }
@@ -111,7 +112,7 @@ class KitController {
         }
 
         @PostMapping("/{id}/turn")
-        Kept<Board> turn(@PathVariable String id, @RequestParam long version) {
+        Versioned<Board> turn(@PathVariable String id, @RequestParam long version) {
             return usage.turn(id, version);
         }
     }
@@ -153,7 +154,7 @@ class KitController {
 
         /** Takes the last use back. */
         @PostMapping("/{id}/undo")
-        Kept<Leftover> undo(@PathVariable String id, @RequestParam long version) {
+        Versioned<Leftover> undo(@PathVariable String id, @RequestParam long version) {
             return usage.undo(id, version);
         }
     }

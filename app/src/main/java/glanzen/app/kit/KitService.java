@@ -1,7 +1,9 @@
 package glanzen.app.kit;
 
+import glanzen.app.keeping.Json;
+import glanzen.app.keeping.TransactionalCache;
+import glanzen.app.keeping.Versioned;
 import glanzen.app.web.Conflict;
-import glanzen.app.web.Json;
 import glanzen.app.web.NotFound;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
@@ -12,6 +14,7 @@ import glanzen.kit.Plate;
 import glanzen.kit.Platform;
 import glanzen.kit.Press;
 import glanzen.kit.Stock;
+import jakarta.persistence.EntityManager;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
@@ -30,14 +33,16 @@ public class KitService {
     private final KitRepository items;
     private final Json json;
     private final JsonMapper mapper;
+    private final EntityManager entities;
 
     /** A drawing that follows a hand asks for the kit many times a second. */
-    private final KeptInMind<KitView> mind = new KeptInMind<>();
+    private final TransactionalCache<KitView> mind = new TransactionalCache<>();
 
-    KitService(KitRepository items, Json json, JsonMapper mapper) {
+    KitService(KitRepository items, Json json, JsonMapper mapper, EntityManager entities) {
         this.items = items;
         this.json = json;
         this.mapper = mapper;
+        this.entities = entities;
     }
 
     /** Everything, with versions. */
@@ -84,12 +89,12 @@ public class KitService {
     }
 
     /** Puts a new thing on its shelf. */
-    public <T extends Record> Kept<T> add(Class<T> type, T item) {
+    public <T extends Record> Versioned<T> add(Class<T> type, T item) {
         return add(type, item, newId(type));
     }
 
     /** Puts a thing on its shelf under a given key. */
-    public <T extends Record> Kept<T> add(Class<T> type, T item, String id) {
+    public <T extends Record> Versioned<T> add(Class<T> type, T item, String id) {
         mind.changing();
         KitItemEntity entity = new KitItemEntity();
         entity.id = id;
@@ -101,7 +106,7 @@ public class KitService {
     }
 
     /** Changes a thing, unless it was changed meanwhile. */
-    public <T extends Record> Kept<T> change(Class<T> type, String id, T item, long version) {
+    public <T extends Record> Versioned<T> change(Class<T> type, String id, T item, long version) {
         mind.changing();
         KitItemEntity entity = find(type, id);
         Conflict.unlessSame(version, entity.version);
@@ -111,7 +116,7 @@ public class KitService {
     }
 
     /** Takes a thing out of use, or back into it. */
-    public <T extends Record> Kept<T> retire(Class<T> type, String id, boolean retired, long version) {
+    public <T extends Record> Versioned<T> retire(Class<T> type, String id, boolean retired, long version) {
         mind.changing();
         KitItemEntity entity = find(type, id);
         Conflict.unlessSame(version, entity.version);
@@ -129,29 +134,47 @@ public class KitService {
         });
     }
 
-    /** Replaces the whole kit. */
-    public void replace(KitView view) {
+    /**
+     * Replaces the whole kit.
+     *
+     * @param version the version everything gets
+     */
+    public void replace(KitView view, long version) {
         mind.changing();
         items.deleteAllInBatch();
-        view.presses().forEach(k -> restore(Press.class, k, k.item().id()));
-        view.platforms().forEach(k -> restore(Platform.class, k, k.item().id()));
-        view.boards().forEach(k -> restore(Board.class, k, k.item().id()));
-        view.plates().forEach(k -> restore(Plate.class, k, k.item().id()));
-        view.stocks().forEach(k -> restore(Stock.class, k, k.item().id()));
-        view.films().forEach(k -> restore(Film.class, k, k.item().id()));
-        view.leftovers().forEach(k -> restore(Leftover.class, k, k.item().id()));
-        view.rollers().forEach(k -> restore(HeatedRollers.class, k, k.item().id()));
+        Restoring restoring = new Restoring(version);
+        view.presses().forEach(k -> restore(Press.class, k, k.item().id(), restoring));
+        view.platforms().forEach(k -> restore(Platform.class, k, k.item().id(), restoring));
+        view.boards().forEach(k -> restore(Board.class, k, k.item().id(), restoring));
+        view.plates().forEach(k -> restore(Plate.class, k, k.item().id(), restoring));
+        view.stocks().forEach(k -> restore(Stock.class, k, k.item().id(), restoring));
+        view.films().forEach(k -> restore(Film.class, k, k.item().id(), restoring));
+        view.leftovers().forEach(k -> restore(Leftover.class, k, k.item().id(), restoring));
+        view.rollers().forEach(k -> restore(HeatedRollers.class, k, k.item().id(), restoring));
     }
 
-    private <T extends Record> void restore(Class<T> type, Kept<T> kept, String id) {
-        Kept<T> added = add(type, kept.item(), id);
-        if (kept.retired()) {
-            retire(type, id, true, added.version());
+    private <T extends Record> void restore(Class<T> type, Versioned<T> kept, String id, Restoring restoring) {
+        KitItemEntity entity = new KitItemEntity();
+        entity.id = id;
+        entity.shelf = shelf(type);
+        entity.place = restoring.place++;
+        entity.body = withId(kept.item(), id);
+        entity.retired = kept.retired();
+        entity.version = restoring.version;
+        entities.persist(entity);
+    }
+
+    private static final class Restoring {
+        private final long version;
+        private int place;
+
+        Restoring(long version) {
+            this.version = version;
         }
     }
 
     /** The part of a view that fits, as the core knows it. */
-    public static Kit kit(KitView v, Predicate<Kept<?>> fits) {
+    public static Kit kit(KitView v, Predicate<Versioned<?>> fits) {
         return new Kit(
                 items(v.presses(), fits),
                 items(v.platforms(), fits),
@@ -162,8 +185,8 @@ public class KitService {
                 items(v.rollers(), fits));
     }
 
-    private static <T> List<T> items(List<Kept<T>> kept, Predicate<Kept<?>> fits) {
-        return kept.stream().filter(fits).map(Kept::item).toList();
+    private static <T> List<T> items(List<Versioned<T>> kept, Predicate<Versioned<?>> fits) {
+        return kept.stream().filter(fits).map(Versioned::item).toList();
     }
 
     private <T extends Record> KitItemEntity find(Class<T> type, String id) {
@@ -172,15 +195,15 @@ public class KitService {
                 .orElseThrow(() -> new NotFound("This " + shelf(type).word()));
     }
 
-    private <T extends Record> List<Kept<T>> kept(List<KitItemEntity> all, Class<T> type) {
+    private <T extends Record> List<Versioned<T>> kept(List<KitItemEntity> all, Class<T> type) {
         return all.stream()
                 .filter(e -> e.shelf == shelf(type))
                 .map(e -> kept(e, type))
                 .toList();
     }
 
-    private <T extends Record> Kept<T> kept(KitItemEntity entity, Class<T> type) {
-        return new Kept<>(json.read(entity.body, type), entity.version, entity.retired);
+    private <T extends Record> Versioned<T> kept(KitItemEntity entity, Class<T> type) {
+        return new Versioned<>(json.read(entity.body, type), entity.version, entity.retired);
     }
 
     /** The key is ours to give, whatever a request says. */

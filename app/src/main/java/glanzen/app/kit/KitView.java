@@ -1,5 +1,6 @@
 package glanzen.app.kit;
 
+import glanzen.app.keeping.Versioned;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
 import glanzen.kit.HeatedRollers;
@@ -12,14 +13,14 @@ import java.util.List;
 
 /** The whole kit, retired things included. */
 public record KitView(
-        List<Kept<Press>> presses,
-        List<Kept<Platform>> platforms,
-        List<Kept<Board>> boards,
-        List<Kept<Plate>> plates,
-        List<Kept<Stock>> stocks,
-        List<Kept<Film>> films,
-        List<Kept<Leftover>> leftovers,
-        List<Kept<HeatedRollers>> rollers) {
+        List<Versioned<Press>> presses,
+        List<Versioned<Platform>> platforms,
+        List<Versioned<Board>> boards,
+        List<Versioned<Plate>> plates,
+        List<Versioned<Stock>> stocks,
+        List<Versioned<Film>> films,
+        List<Versioned<Leftover>> leftovers,
+        List<Versioned<HeatedRollers>> rollers) {
 
     public KitView {
         // A workshop written before there were leftovers, or such machines, has none.

@@ -1,5 +1,6 @@
 package glanzen.app.kit;
 
+import glanzen.app.keeping.Versioned;
 import glanzen.app.web.NotFound;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
@@ -40,7 +41,7 @@ public class Usage {
         setUp.stack().all(Board.class).stream()
                 .map(Board::id)
                 .distinct()
-                .forEach(id -> kit.update(Board.class, id, Board::pressed));
+                .forEach(id -> kit.update(Board.class, id, b -> b.pressed(setUp.passes())));
         if (setUp.layout().laid()) {
             setUp.layout().plates().forEach(p -> foil(setUp.film(), p, pullId, keepFoil));
         } else if (setUp.route().film().isPresent()) {
@@ -96,7 +97,7 @@ public class Usage {
     }
 
     /** Turns a board over. */
-    public Kept<Board> turn(String id, long version) {
+    public Versioned<Board> turn(String id, long version) {
         Board board = kit.kit().boards().stream()
                 .filter(b -> b.id().equals(id))
                 .findFirst()
@@ -105,8 +106,8 @@ public class Usage {
     }
 
     /** Takes the last use of a leftover back. */
-    public Kept<Leftover> undo(String id, long version) {
-        Kept<Leftover> kept = kit.view().leftovers().stream()
+    public Versioned<Leftover> undo(String id, long version) {
+        Versioned<Leftover> kept = kit.view().leftovers().stream()
                 .filter(k -> k.item().id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> new NotFound("This leftover"));

@@ -46,8 +46,6 @@ import org.springframework.stereotype.Service;
 @Service
 class LayoutService {
 
-    private static final double GIVING_CROWN = 0.05;
-
     private final KitService kit;
     private final ArtworkShelf shelf;
     private final PreferencesService preferences;
@@ -201,13 +199,12 @@ class LayoutService {
     private LayoutView view(SetUp setUp, Layout layout, List<Guide> guides) {
         Arrangement a = new Arrangement(layout, shelf);
         Stock.Kind stock = setUp.stock().kind();
-        double half = setUp.press().throatMm() / 2;
         Ground ground = new Ground(
                 setUp.onPlatform().name(),
                 setUp.onPlatform().widthMm(),
                 setUp.onPlatform().heightMm(),
                 setUp.press().throatMm(),
-                setUp.press().crown() < GIVING_CROWN ? 0 : LayoutRules.WEAK_SHARE * half);
+                LayoutRules.weakWithinMm(setUp.press()));
         return new LayoutView(
                 Objects.requireNonNull(Drafts.draft(layout)),
                 LayoutView.matrix(new OnPlatform(layout).toPlatform()),

@@ -1,9 +1,11 @@
 package glanzen.app.pull;
 
+import glanzen.app.keeping.Json;
+import glanzen.app.keeping.Numbers;
 import glanzen.app.setup.Snapshot;
-import glanzen.app.web.Json;
 import glanzen.learning.Fault;
 import glanzen.route.SetUp;
+import jakarta.persistence.EntityManager;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -19,11 +21,15 @@ public class PullArchive {
     private final PullRepository pulls;
     private final PictureRepository pictures;
     private final Json json;
+    private final Numbers numbers;
+    private final EntityManager entities;
 
-    PullArchive(PullRepository pulls, PictureRepository pictures, Json json) {
+    PullArchive(PullRepository pulls, PictureRepository pictures, Json json, Numbers numbers, EntityManager entities) {
         this.pulls = pulls;
         this.pictures = pictures;
         this.json = json;
+        this.numbers = numbers;
+        this.entities = entities;
     }
 
     /** The whole logbook, oldest first. */
@@ -51,8 +57,12 @@ public class PullArchive {
                 .toList();
     }
 
-    /** Replaces the whole logbook, photographs included. */
-    public void replace(List<PullRecord> records, Map<String, byte[]> photographs) {
+    /**
+     * Replaces the whole logbook, photographs included.
+     *
+     * @param version the version everything gets
+     */
+    public void replace(List<PullRecord> records, Map<String, byte[]> photographs, long version) {
         pictures.deleteAllInBatch();
         pulls.deleteAllInBatch();
         for (PullRecord record : records) {
@@ -75,14 +85,16 @@ public class PullArchive {
             pull.expectedOver = record.expectedOver();
             pull.proven = record.proven();
             pull.pictured = record.pictured();
-            pulls.save(pull);
+            pull.version = version;
+            entities.persist(pull);
             if (record.pictured()) {
                 PictureEntity picture = new PictureEntity();
                 picture.pullId = record.id();
                 picture.bytes = photographs.get(record.id());
-                pictures.save(picture);
+                entities.persist(picture);
             }
         }
+        records.stream().mapToInt(PullRecord::number).max().ifPresent(numbers::passPull);
         pulls.flush();
     }
 }

@@ -32,7 +32,8 @@ public record PullRecord(
     public PullRecord {
         new Checks()
                 .name("pulls.id", id)
-                .present("pulls.loggedAt", loggedAt, "a time")
+                .moment("pulls.loggedAt", loggedAt)
+                .figure("pulls.number", number, 1, 1_000_000, "")
                 .present("pulls.title", title, "a title")
                 .present("pulls.outcome", outcome, "under, clean, over or both")
                 .present("pulls.amount", amount, "a little or a lot")

@@ -2,7 +2,6 @@ package glanzen.app.pull;
 
 import glanzen.learning.Seen.Outcome;
 import java.util.List;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
@@ -27,8 +26,6 @@ interface PullRepository extends JpaRepository<PullEntity, String> {
 
     List<PullEntity> findTop6ByPlateIdAndFilmIdAndStockIdOrderByNumberDesc(
             String plateId, String filmId, String stockId);
-
-    Optional<PullEntity> findFirstByOrderByNumberDesc();
 
     List<PullEntity> findTop8ByOrderByNumberDesc();
 

@@ -1,5 +1,7 @@
 package glanzen.app.pull;
 
+import glanzen.app.keeping.Json;
+import glanzen.app.keeping.Numbers;
 import glanzen.app.kit.Usage;
 import glanzen.app.rig.RigService;
 import glanzen.app.run.RunService;
@@ -8,7 +10,6 @@ import glanzen.app.setup.SavedSetUp;
 import glanzen.app.setup.SetUpService;
 import glanzen.app.setup.Snapshot;
 import glanzen.app.web.Conflict;
-import glanzen.app.web.Json;
 import glanzen.app.web.NotFound;
 import glanzen.app.web.Pictures;
 import glanzen.forecast.Forecast;
@@ -54,6 +55,7 @@ public class PullService {
     private final Usage usage;
     private final Forecaster forecaster;
     private final Json json;
+    private final Numbers numbers;
     private final Clock clock;
 
     PullService(
@@ -66,6 +68,7 @@ public class PullService {
             Usage usage,
             Forecaster forecaster,
             Json json,
+            Numbers numbers,
             Clock clock) {
         this.pulls = pulls;
         this.pictures = pictures;
@@ -76,6 +79,7 @@ public class PullService {
         this.usage = usage;
         this.forecaster = forecaster;
         this.json = json;
+        this.numbers = numbers;
         this.clock = clock;
     }
 
@@ -95,13 +99,13 @@ public class PullService {
         SetUp setUp =
                 entry.runId() != null ? ofRun(entry.runId()) : answers.setUp(Objects.requireNonNull(entry.draft()));
         if (!Rules.computable(setUp)) {
-            throw new BadInput("draft.layers", "are not a stack that was pulled", "a stack as its route asks for it");
+            throw new BadInput("draft.layers", "are not a stack that was pulled", Rules.asksFor(setUp.route()));
         }
         Forecast expected =
                 forecaster.forecast(setUp, rigs.crowd(setUp.machine().id(), setUp.platformId()));
         PullEntity pull = new PullEntity();
         pull.id = "pull-" + UUID.randomUUID().toString().substring(0, 8);
-        pull.number = pulls.findFirstByOrderByNumberDesc().map(p -> p.number).orElse(0) + 1;
+        pull.number = numbers.nextPull();
         pull.loggedAt = at;
         pull.runId = entry.runId();
         pull.title = entry.title().trim();

@@ -1,6 +1,6 @@
 package glanzen.app.rig;
 
-import glanzen.app.kit.Kept;
+import glanzen.app.keeping.Versioned;
 import glanzen.app.kit.KitService;
 import glanzen.app.web.NotFound;
 import glanzen.kit.Board;
@@ -88,7 +88,7 @@ class PressMeasuring {
         return measured;
     }
 
-    private Kept<Press> press(String id) {
+    private Versioned<Press> press(String id) {
         return kit.view().presses().stream()
                 .filter(k -> k.item().id().equals(id))
                 .findFirst()

@@ -1,7 +1,7 @@
 package glanzen.app.rig;
 
+import glanzen.app.keeping.Json;
 import glanzen.app.kit.KitService;
-import glanzen.app.web.Json;
 import glanzen.forecast.Crowd;
 import glanzen.forecast.Forecaster;
 import glanzen.kit.Kit;
@@ -10,7 +10,9 @@ import glanzen.kit.Platform;
 import glanzen.learning.Learner;
 import glanzen.learning.RigReport;
 import glanzen.learning.Seen;
+import glanzen.measure.Checks;
 import glanzen.route.SetUp;
+import jakarta.persistence.EntityManager;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -29,20 +31,31 @@ public class RigService {
     private final KitService kit;
     private final Forecaster forecaster;
     private final Json json;
+    private final EntityManager entities;
     private final Crowd fresh = Crowd.fresh();
 
     /** Parsed crowds by text, since a forecast must not read a hundred kilobytes of JSON each time. */
     private final Map<String, Crowd> parsed = new ConcurrentHashMap<>();
 
-    RigService(BeliefRepository beliefs, KitService kit, Forecaster forecaster, Json json) {
+    RigService(BeliefRepository beliefs, KitService kit, Forecaster forecaster, Json json, EntityManager entities) {
         this.beliefs = beliefs;
         this.kit = kit;
         this.forecaster = forecaster;
         this.json = json;
+        this.entities = entities;
     }
 
     /** A belief as it is handed out. */
-    public record Belief(String pressId, String platformId, int pulls, Crowd crowd) {}
+    public record Belief(String pressId, String platformId, int pulls, Crowd crowd) {
+        public Belief {
+            new Checks()
+                    .name("beliefs.pressId", pressId)
+                    .present("beliefs.platformId", platformId, "a platform, or an empty text")
+                    .figure("beliefs.pulls", pulls, 0, 1_000_000, "pulls")
+                    .present("beliefs.crowd", crowd, "what is believed")
+                    .done();
+        }
+    }
 
     /** What is known of a rig. */
     @Transactional(readOnly = true)
@@ -121,17 +134,36 @@ public class RigService {
                 .toList();
     }
 
-    /** Replaces everything believed. */
-    public void replace(List<Belief> all) {
+    /**
+     * Replaces everything believed; the kit must be there already.
+     *
+     * @param version the version everything gets
+     */
+    public void replace(List<Belief> all, long version) {
+        Kit things = kit.kit();
         beliefs.deleteAllInBatch();
         for (Belief belief : all) {
+            new Checks()
+                    .holds(
+                            things.machines().stream().anyMatch(m -> m.id().equals(belief.pressId)),
+                            "beliefs.pressId",
+                            "is not in the kit: " + belief.pressId,
+                            "a press or machine of the kit")
+                    .holds(
+                            belief.platformId.isEmpty()
+                                    || things.platforms().stream().anyMatch(p -> p.id().equals(belief.platformId)),
+                            "beliefs.platformId",
+                            "is not in the kit: " + belief.platformId,
+                            "a platform of the kit, or an empty text")
+                    .done();
             BeliefEntity entity = new BeliefEntity();
             entity.id = key(belief.pressId, belief.platformId);
             entity.pressId = belief.pressId;
             entity.platformId = belief.platformId;
             entity.pulls = belief.pulls;
             entity.crowd = json.write(belief.crowd);
-            beliefs.save(entity);
+            entity.version = version;
+            entities.persist(entity);
         }
     }
 

@@ -14,19 +14,28 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 class RunFeed {
 
     private static final long NO_TIMEOUT = 0L;
+    /** Without news a watcher hears this often that the server is still there, in rounds of looking. */
+    private static final int QUIET_ROUNDS = 25;
 
     private final RunService runs;
     private final Map<String, Set<SseEmitter>> watchers = new ConcurrentHashMap<>();
+    private final Map<String, RunView> told = new ConcurrentHashMap<>();
+    private int round;
 
     RunFeed(RunService runs) {
         this.runs = runs;
     }
 
     SseEmitter watch(String id) {
+        return watch(id, new SseEmitter(NO_TIMEOUT));
+    }
+
+    SseEmitter watch(String id, SseEmitter emitter) {
         runs.get(id);
-        SseEmitter emitter = new SseEmitter(NO_TIMEOUT);
         Set<SseEmitter> together = watchers.computeIfAbsent(id, key -> ConcurrentHashMap.newKeySet());
         together.add(emitter);
+        // Whoever is new is told at the next round.
+        told.remove(id);
         emitter.onCompletion(() -> together.remove(emitter));
         emitter.onError(gone -> together.remove(emitter));
         return emitter;
@@ -34,8 +43,12 @@ class RunFeed {
 
     @Scheduled(fixedRate = 400)
     void push() {
+        round++;
         watchers.forEach((id, emitters) -> {
-            if (!emitters.isEmpty()) {
+            if (emitters.isEmpty()) {
+                watchers.remove(id, emitters);
+                told.remove(id);
+            } else {
                 push(id, emitters);
             }
         });
@@ -45,16 +58,24 @@ class RunFeed {
     private void push(String id, Set<SseEmitter> emitters) {
         try {
             RunView view = runs.get(id);
-            emitters.forEach(emitter -> send(emitter, view));
+            RunView shown = view.asShown();
+            boolean news = !shown.equals(told.put(id, shown));
+            if (news) {
+                emitters.forEach(
+                        emitter -> send(emitter, SseEmitter.event().name("run").data(view)));
+            } else if (round % QUIET_ROUNDS == 0) {
+                emitters.forEach(emitter -> send(emitter, SseEmitter.event().comment("still here")));
+            }
         } catch (NotFound gone) {
             watchers.remove(id);
+            told.remove(id);
             emitters.forEach(SseEmitter::complete);
         }
     }
 
-    private void send(SseEmitter emitter, RunView view) {
+    private void send(SseEmitter emitter, SseEmitter.SseEventBuilder event) {
         try {
-            emitter.send(SseEmitter.event().name("run").data(view));
+            emitter.send(event);
         } catch (IOException | IllegalStateException gone) {
             watchers.values().forEach(set -> set.remove(emitter));
         }

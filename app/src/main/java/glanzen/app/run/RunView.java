@@ -39,6 +39,21 @@ public record RunView(
         List<Reminder> reminders,
         Draft draft) {
 
+    /** As a page that counts seconds by itself shows it: two that are equal need not be told apart. */
+    RunView asShown() {
+        PlatformDevice.PlatformReading heat = platform == null
+                ? null
+                : new PlatformDevice.PlatformReading(
+                        platform.on(),
+                        platform.docked(),
+                        Math.round(platform.celsius()),
+                        platform.ready(),
+                        platform.switchedItselfOff());
+        PressDevice.PressReading fed =
+                new PressDevice.PressReading(press.state(), Math.round(press.share() * 20) / 20.0);
+        return new RunView(id, title, status, version, preflight, steps, step, 0, speed, heat, fed, reminders, draft);
+    }
+
     /** Where a run stands. */
     public enum Status {
         OPEN,

@@ -161,10 +161,7 @@ public class Answers {
     /** The set-up, if it is one that can be pulled. */
     public SetUp computable(SetUp setUp) {
         if (!Rules.computable(setUp)) {
-            throw new BadInput(
-                    "layers",
-                    "are not a stack that can be pulled",
-                    "platform, plate, foil and stock once each, in that order");
+            throw new BadInput("layers", "are not a stack that can be pulled", Rules.asksFor(setUp.route()));
         }
         return setUp;
     }

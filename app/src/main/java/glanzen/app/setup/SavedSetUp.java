@@ -1,5 +1,6 @@
 package glanzen.app.setup;
 
+import glanzen.measure.Checks;
 import java.time.Instant;
 
 /**
@@ -12,4 +13,14 @@ import java.time.Instant;
  * @param touchedAt when it was last changed
  * @param version to be handed back with a change
  */
-public record SavedSetUp(String id, String name, Draft draft, boolean proven, Instant touchedAt, long version) {}
+public record SavedSetUp(String id, String name, Draft draft, boolean proven, Instant touchedAt, long version) {
+
+    public SavedSetUp {
+        new Checks()
+                .name("setUps.id", id)
+                .name("setUps.name", name)
+                .present("setUps.draft", draft, "the set-up")
+                .moment("setUps.touchedAt", touchedAt)
+                .done();
+    }
+}

@@ -1,11 +1,11 @@
 package glanzen.app.setup;
 
+import glanzen.app.keeping.Json;
 import glanzen.app.kit.KitService;
 import glanzen.app.preferences.PreferencesService;
 import glanzen.app.setup.Draft.DraftLayer;
 import glanzen.app.setup.Draft.LayerKind;
 import glanzen.app.web.Conflict;
-import glanzen.app.web.Json;
 import glanzen.app.web.NotFound;
 import glanzen.artwork.ArtworkShelf;
 import glanzen.kit.Kit;
@@ -16,6 +16,7 @@ import glanzen.route.StartingStack;
 import glanzen.route.StartingStack.Pick;
 import glanzen.route.Workshop;
 import glanzen.stack.Facing;
+import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.util.HashSet;
 import java.util.List;
@@ -37,6 +38,7 @@ public class SetUpService {
     private final ArtworkShelf artworks;
     private final Json json;
     private final Clock clock;
+    private final EntityManager entities;
 
     SetUpService(
             SetUpRepository setUps,
@@ -44,13 +46,15 @@ public class SetUpService {
             PreferencesService preferences,
             ArtworkShelf artworks,
             Json json,
-            Clock clock) {
+            Clock clock,
+            EntityManager entities) {
         this.setUps = setUps;
         this.kit = kit;
         this.preferences = preferences;
         this.artworks = artworks;
         this.json = json;
         this.clock = clock;
+        this.entities = entities;
     }
 
     /**
@@ -140,16 +144,24 @@ public class SetUpService {
         setUps.delete(entity);
     }
 
-    /** Replaces all of them; the kit must be there already. */
-    public void replace(List<SavedSetUp> all) {
+    /**
+     * Replaces all of them; the kit must be there already.
+     *
+     * @param version the version everything gets
+     */
+    public void replace(List<SavedSetUp> all, long version) {
         setUps.deleteAllInBatch();
         Kit present = kit.kit();
         for (SavedSetUp saved : all) {
             Drafts.setUp(saved.draft(), present);
             SetUpEntity entity = new SetUpEntity();
             entity.id = saved.id();
-            write(entity, saved.name(), saved.draft(), saved.proven());
+            entity.name = saved.name().trim();
+            entity.draft = json.write(saved.draft());
+            entity.proven = saved.proven();
             entity.touchedAt = saved.touchedAt();
+            entity.version = version;
+            entities.persist(entity);
         }
     }
 

@@ -3,26 +3,26 @@ package glanzen.app.web;
 import glanzen.measure.BadInput;
 import glanzen.measure.Checks;
 import java.awt.Color;
-import java.awt.Graphics2D;
-import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.Iterator;
-import javax.imageio.IIOException;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
+import net.coobird.thumbnailator.Thumbnails;
+import net.coobird.thumbnailator.filters.Canvas;
+import net.coobird.thumbnailator.geometry.Positions;
 
-/** Pictures in and out. What comes from outside is decoded with limits and written anew. */
+/** Pictures in and out. What comes from outside is decoded with limits, turned upright and written anew. */
 public final class Pictures {
 
     /** Largest file taken, bytes. */
     public static final int MOST_BYTES = 20 * 1024 * 1024;
 
-    private static final String ACCEPTED = "a JPEG, PNG, GIF or BMP of up to 20 MB and 60 megapixels";
+    private static final String ACCEPTED = "a JPEG, PNG, WebP, GIF or BMP of up to 20 MB and 60 megapixels";
     private static final long MOST_PIXELS = 60_000_000;
     private static final int KEPT_SIDE = 1600;
 
@@ -44,13 +44,34 @@ public final class Pictures {
     /**
      * Takes a picture from outside.
      *
-     * @return a JPEG of at most 1600 px a side, without whatever else the file carried
+     * @return a JPEG of at most 1600 px a side, upright as its EXIF says, without whatever else the file carried
      * @throws BadInput if it is no picture or too large
      */
     public static byte[] taken(byte[] file) {
         if (file.length > MOST_BYTES) {
             throw new BadInput("picture", "is too large", ACCEPTED);
         }
+        try {
+            double scale = Math.min(1, (double) KEPT_SIDE / longerSide(file));
+            BufferedImage image =
+                    Thumbnails.of(new ByteArrayInputStream(file)).scale(scale).asBufferedImage();
+            // What is see-through lies on white, as the page would show it.
+            BufferedImage opaque = Thumbnails.of(image)
+                    .scale(1)
+                    .imageType(BufferedImage.TYPE_INT_RGB)
+                    .addFilter(new Canvas(image.getWidth(), image.getHeight(), Positions.CENTER, Color.WHITE))
+                    .asBufferedImage();
+            return encoded(opaque, "jpg");
+        } catch (BadInput refused) {
+            throw refused;
+        } catch (IOException | RuntimeException damaged) {
+            // Readers of pictures throw whatever comes to hand on a damaged file.
+            throw new BadInput("picture", "is damaged", ACCEPTED);
+        }
+    }
+
+    /** Looks at the size before anything is decoded. */
+    private static int longerSide(byte[] file) throws IOException {
         try (ImageInputStream stream = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(stream);
             if (!readers.hasNext()) {
@@ -62,30 +83,11 @@ public final class Pictures {
                 if ((long) reader.getWidth(0) * reader.getHeight(0) > MOST_PIXELS) {
                     throw new BadInput("picture", "has too many pixels", ACCEPTED);
                 }
-                return encoded(shrunk(reader.read(0)), "jpg");
+                return Math.max(reader.getWidth(0), reader.getHeight(0));
             } finally {
                 reader.dispose();
             }
-        } catch (IIOException | IllegalArgumentException damaged) {
-            if (damaged instanceof BadInput bad) {
-                throw bad;
-            }
-            throw new BadInput("picture", "is damaged", ACCEPTED);
-        } catch (IOException e) {
-            throw new BadInput("picture", "cannot be read", ACCEPTED);
         }
-    }
-
-    private static BufferedImage shrunk(BufferedImage image) {
-        double scale = Math.min(1, (double) KEPT_SIDE / Math.max(image.getWidth(), image.getHeight()));
-        int width = (int) Math.max(1, image.getWidth() * scale);
-        int height = (int) Math.max(1, image.getHeight() * scale);
-        BufferedImage kept = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
-        Graphics2D graphics = kept.createGraphics();
-        graphics.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
-        graphics.drawImage(image, 0, 0, width, height, Color.WHITE, null);
-        graphics.dispose();
-        return kept;
     }
 
     private static byte[] encoded(BufferedImage image, String format) {

@@ -103,6 +103,47 @@ class ArchiveApiTest {
                         + caller.get("/api/kit").json());
     }
 
+    /** Each of these was once taken in, and broke a page for good. */
+    @Test
+    void whatWouldBreakAPageIsRefusedWhole() throws IOException {
+        String good = json(caller.get("/api/workshop").bytes()).replace("\"pictured\" : true", "\"pictured\" : false");
+        String kit = caller.get("/api/kit").json().toString();
+        String far = "\"+1000000000-12-31T23:59:59Z\"";
+        for (String when : new String[] {"spreadAt", "loggedAt", "touchedAt"}) {
+            String file = good.replaceFirst("\"" + when + "\" : \"[^\"]*\"", "\"" + when + "\" : " + far);
+            assertRefused(take(zip("workshop.json", file)), when);
+        }
+        assertRefused(
+                take(zip("workshop.json", good.replaceFirst("\"rigs\" : \\[", "\"rigs\" : [], \"x\" : ["))), "rigs");
+        assertRefused(
+                take(zip(
+                        "workshop.json",
+                        good.replaceFirst("(?s)(\"beliefs\" : \\[ \\{\\s*\"pressId\" : )\"[^\"]*\"", "$1\"gone\""))),
+                "beliefs");
+        String vast = "{\"kind\": \"OUTLINE\", \"text\": \"\", \"outline\": \"M0 0L9000000 0L9000000 9000000Z\"}";
+        assertRefused(
+                take(zip("workshop.json", good.replaceFirst("(?s)\"motif\" : \\{.*?\\}", "\"motif\" : " + vast))),
+                "outline");
+        assertEquals(kit, caller.get("/api/kit").json().toString());
+    }
+
+    /** A page that was open while a workshop was taken in must not save over it. */
+    @Test
+    void versionsOnlyGrow() throws IOException {
+        byte[] now = caller.get("/api/workshop").bytes();
+        JsonNode open = Asked.setUp(caller, "Prize card, First");
+        String path = "/api/set-ups/" + open.path("id").asString() + "?version="
+                + open.path("version").asLong();
+        assertEquals(200, take(now).status());
+        assertEquals(
+                409,
+                caller.put(path, "{\"name\": \"Mine\", \"draft\": " + open.path("draft") + "}")
+                        .status());
+        assertEquals(200, take(now).status());
+        JsonNode later = Asked.setUp(caller, "Prize card, First");
+        assertTrue(later.path("version").asLong() > open.path("version").asLong());
+    }
+
     private static void assertRefused(Reply reply, String field) {
         assertEquals(422, reply.status(), new String(reply.bytes(), StandardCharsets.UTF_8));
         assertTrue(reply.fields().contains(field), reply.fields());

@@ -61,6 +61,18 @@ class UsageApiTest {
     }
 
     @Test
+    void boardsWearByThePassNotByThePull() {
+        int passes = item("boards", "spacer").path("passes").asInt();
+        int each = Asked.setUp(caller, "Bee from a die")
+                .path("draft")
+                .path("passes")
+                .asInt();
+        assertTrue(each > 1);
+        log("Bee from a die", "");
+        assertEquals(passes + each, item("boards", "spacer").path("passes").asInt());
+    }
+
+    @Test
     void foilThatIsWorthItIsKeptWithWhatItGave() {
         int before = leftovers().size();
         log("Prize card, bee", "");

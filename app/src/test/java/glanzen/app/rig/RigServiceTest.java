@@ -8,11 +8,12 @@ import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
+import glanzen.app.keeping.Json;
 import glanzen.app.kit.KitService;
-import glanzen.app.web.Json;
 import glanzen.artwork.ArtworkShelf;
 import glanzen.forecast.Crowd;
 import glanzen.forecast.Forecaster;
+import jakarta.persistence.EntityManager;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -33,11 +34,14 @@ class RigServiceTest {
     @Mock
     private Json json;
 
+    @Mock
+    private EntityManager entities;
+
     private RigService rigs;
 
     @BeforeEach
     void service() {
-        rigs = new RigService(beliefs, kit, new Forecaster(new ArtworkShelf()), json);
+        rigs = new RigService(beliefs, kit, new Forecaster(new ArtworkShelf()), json, entities);
     }
 
     private static BeliefEntity belief(String text) {

@@ -3,9 +3,9 @@ package glanzen.app.setup;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 
+import glanzen.app.keeping.Json;
 import glanzen.app.setup.Draft.DraftLayer;
 import glanzen.app.setup.Draft.LayerKind;
-import glanzen.app.web.Json;
 import glanzen.artwork.ArtworkShelf;
 import glanzen.artwork.Motif;
 import glanzen.kit.Board;

@@ -12,6 +12,7 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Arrays;
+import java.util.Base64;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -50,6 +51,78 @@ class PicturesTest {
         BufferedImage taken = read(Pictures.taken(file("png", width, height)));
         assertEquals(keptWidth, taken.getWidth());
         assertEquals(keptHeight, taken.getHeight());
+    }
+
+    /** Taken upright on a phone: the picture lies on its side, and its EXIF says so. Red is to be above. */
+    @Test
+    void aPictureIsTurnedUprightAsItsExifSays() throws IOException {
+        BufferedImage lying = new BufferedImage(200, 100, BufferedImage.TYPE_INT_RGB);
+        Graphics2D graphics = lying.createGraphics();
+        graphics.setColor(Color.RED);
+        graphics.fillRect(0, 0, 100, 100);
+        graphics.dispose();
+        ByteArrayOutputStream jpeg = new ByteArrayOutputStream();
+        ImageIO.write(lying, "jpg", jpeg);
+        // Orientation 6: turn a quarter clockwise to see it upright.
+        BufferedImage upright = read(Pictures.taken(oriented(jpeg.toByteArray(), 6)));
+        assertEquals(100, upright.getWidth());
+        assertEquals(200, upright.getHeight());
+        assertTrue(new Color(upright.getRGB(50, 20)).getRed() > 200);
+        assertTrue(new Color(upright.getRGB(50, 180)).getRed() < 60);
+    }
+
+    /** Puts an EXIF block with nothing but an orientation behind the start of a JPEG. */
+    private static byte[] oriented(byte[] jpeg, int orientation) {
+        byte[] exif = {
+            (byte) 0xFF,
+            (byte) 0xE1,
+            0,
+            34,
+            'E',
+            'x',
+            'i',
+            'f',
+            0,
+            0,
+            'M',
+            'M',
+            0,
+            42,
+            0,
+            0,
+            0,
+            8,
+            0,
+            1,
+            1,
+            0x12,
+            0,
+            3,
+            0,
+            0,
+            0,
+            1,
+            0,
+            (byte) orientation,
+            0,
+            0,
+            0,
+            0,
+            0,
+            0
+        };
+        byte[] whole = new byte[jpeg.length + exif.length];
+        System.arraycopy(jpeg, 0, whole, 0, 2);
+        System.arraycopy(exif, 0, whole, 2, exif.length);
+        System.arraycopy(jpeg, 2, whole, 2 + exif.length, jpeg.length - 2);
+        return whole;
+    }
+
+    /** One pixel, lossy, as a phone writes it. */
+    @Test
+    void webpIsTaken() throws IOException {
+        byte[] webp = Base64.getDecoder().decode("UklGRiIAAABXRUJQVlA4IBYAAAAwAQCdASoBAAEADsD+JaQAA3AAAAAA");
+        assertEquals(1, read(Pictures.taken(webp)).getWidth());
     }
 
     @Test

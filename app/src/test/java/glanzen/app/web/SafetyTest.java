@@ -17,6 +17,8 @@ import java.nio.file.Path;
 import java.util.Collections;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
@@ -41,6 +43,33 @@ class SafetyTest {
         Reply refused = caller.raw(foreign);
         assertEquals(403, refused.status());
         assertTrue(refused.headers().get("content-type").get(0).startsWith("application/problem+json"));
+    }
+
+    /** A page on another port shares our cookies: it can plant a token and send it along. It cannot hide where it is. */
+    @ParameterizedTest
+    @CsvSource({
+        "Origin, http://localhost:3000, 403",
+        "Origin, null, 403",
+        "Sec-Fetch-Site, same-site, 403",
+        "Sec-Fetch-Site, cross-site, 403",
+        "Origin, own, 204",
+        "Sec-Fetch-Site, same-origin, 204"
+    })
+    void anInventedTokenOpensNothingFromElsewhere(String header, String value, int status) {
+        HttpRequest invented = HttpRequest.newBuilder(URI.create(caller.base() + "/api/rigs/old-iron/a5-platform"))
+                .header("Cookie", "XSRF-TOKEN=planted")
+                .header("X-XSRF-TOKEN", "planted")
+                .header(header, value.equals("own") ? caller.base() : value)
+                .DELETE()
+                .build();
+        assertEquals(status, caller.raw(invented).status());
+    }
+
+    @Test
+    void theCookieIsOfThisSiteOnly() {
+        HttpRequest first = HttpRequest.newBuilder(URI.create(caller.base() + "/api/preferences"))
+                .build();
+        assertTrue(caller.raw(first).headers().get("set-cookie").get(0).contains("SameSite=Strict"));
     }
 
     @Test

@@ -1,4 +1,4 @@
-package glanzen.app.web;
+package glanzen.app.keeping;
 
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.DeserializationFeature;

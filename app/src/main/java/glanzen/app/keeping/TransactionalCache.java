@@ -1,4 +1,4 @@
-package glanzen.app.kit;
+package glanzen.app.keeping;
 
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Supplier;
@@ -10,12 +10,13 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
  * Something read from the database and kept until it changes. While anyone is changing it nothing is kept, since what is
  * read then may be neither the old nor the new.
  */
-final class KeptInMind<T> {
+public final class TransactionalCache<T> {
 
     private final AtomicInteger changing = new AtomicInteger();
     private volatile @Nullable T kept;
 
-    T get(Supplier<T> read) {
+    /** What is kept, or else read now. */
+    public T get(Supplier<T> read) {
         T known = kept;
         if (known != null) {
             return known;
@@ -32,7 +33,7 @@ final class KeptInMind<T> {
     }
 
     /** To be called inside the transaction that changes it. */
-    void changing() {
+    public void changing() {
         changing.incrementAndGet();
         kept = null;
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {

@@ -1,4 +1,4 @@
-package glanzen.app.kit;
+package glanzen.app.keeping;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
@@ -7,9 +7,9 @@ import org.junit.jupiter.api.Test;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
-class KeptInMindTest {
+class TransactionalCacheTest {
 
-    private final KeptInMind<Integer> mind = new KeptInMind<>();
+    private final TransactionalCache<Integer> mind = new TransactionalCache<>();
     private int reads;
 
     private int get() {

@@ -1,4 +1,4 @@
-package glanzen.app.kit;
+package glanzen.app.keeping;
 
 /**
  * A thing in the kit as it is kept.
@@ -7,4 +7,4 @@ package glanzen.app.kit;
  * @param version which writing of it this is; to be handed back with a change
  * @param retired no longer in use, but remembered by pulls
  */
-public record Kept<T>(T item, long version, boolean retired) {}
+public record Versioned<T>(T item, long version, boolean retired) {}
