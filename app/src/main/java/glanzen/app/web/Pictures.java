@@ -13,8 +13,6 @@ import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import net.coobird.thumbnailator.Thumbnails;
-import net.coobird.thumbnailator.filters.Canvas;
-import net.coobird.thumbnailator.geometry.Positions;
 
 /** Pictures in and out. What comes from outside is decoded with limits, turned upright and written anew. */
 public final class Pictures {
@@ -53,15 +51,11 @@ public final class Pictures {
         }
         try {
             double scale = Math.min(1, (double) KEPT_SIDE / longerSide(file));
-            BufferedImage image =
-                    Thumbnails.of(new ByteArrayInputStream(file)).scale(scale).asBufferedImage();
-            // What is see-through lies on white, as the page would show it.
-            BufferedImage opaque = Thumbnails.of(image)
-                    .scale(1)
-                    .imageType(BufferedImage.TYPE_INT_RGB)
-                    .addFilter(new Canvas(image.getWidth(), image.getHeight(), Positions.CENTER, Color.WHITE))
-                    .asBufferedImage();
-            return encoded(opaque, "jpg");
+            return encoded(
+                    onPaper(Thumbnails.of(new ByteArrayInputStream(file))
+                            .scale(scale)
+                            .asBufferedImage()),
+                    "jpg");
         } catch (BadInput refused) {
             throw refused;
         } catch (IOException | RuntimeException damaged) {
@@ -88,6 +82,13 @@ public final class Pictures {
                 reader.dispose();
             }
         }
+    }
+
+    /** What is see-through lies on white, as the page would show it. */
+    private static BufferedImage onPaper(BufferedImage image) {
+        BufferedImage opaque = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_RGB);
+        opaque.createGraphics().drawImage(image, 0, 0, Color.WHITE, null);
+        return opaque;
     }
 
     private static byte[] encoded(BufferedImage image, String format) {
