@@ -1,5 +1,5 @@
 <script lang="ts">
-  import AcrossStrip from '../../drawing/AcrossStrip.svelte';
+  import ThroatStrips from '../../drawing/ThroatStrips.svelte';
   import HeatLine from '../../drawing/HeatLine.svelte';
   import PullImage from '../../drawing/PullImage.svelte';
   import TwentyPulls from '../../drawing/TwentyPulls.svelte';
@@ -44,9 +44,9 @@
         <PullImage draft={editing.draft} width={480} height={320} alt="The pull as it would likely look" />
       </div>
       <div>
-        {#if expected.across.length > 0}
+        {#if expected.strips.length > 0}
           <h3 class="label mb-1 font-sans font-normal">Across the throat</h3>
-          <AcrossStrip across={expected.across} />
+          <ThroatStrips strips={expected.strips} />
         {:else if expected.heat.length > 0}
           <h3 class="label mb-1 font-sans font-normal">Heat at the foil, °{preferences.now.temperature}</h3>
           <HeatLine heat={expected.heat} height={170} />

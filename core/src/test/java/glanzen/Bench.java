@@ -15,7 +15,7 @@ import glanzen.route.Heating;
 import glanzen.route.Medium;
 import glanzen.route.Peel;
 import glanzen.route.Route;
-import glanzen.route.SetUp;
+import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
 import glanzen.stack.Layer;
 import glanzen.stack.Stack;

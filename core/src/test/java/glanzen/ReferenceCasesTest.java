@@ -3,6 +3,7 @@ package glanzen;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import glanzen.pull.HeatPlans;
 import glanzen.heat.HeatRun;
 import glanzen.heat.HeatSolver;
 import glanzen.heat.HeatTrace;
@@ -12,7 +13,7 @@ import glanzen.press.Frame;
 import glanzen.press.LoadPath;
 import glanzen.press.Nip;
 import glanzen.route.Route;
-import glanzen.route.SetUp;
+import glanzen.setup.SetUp;
 import glanzen.transfer.Transfer;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -48,7 +49,7 @@ class ReferenceCasesTest {
         SetUp setUp = Bench.setUp(Route.HOT_PLATE, plate, cards, soak);
         Nip nip = Nip.solve(Frame.of(setUp.press()), LoadPath.of(setUp.stack()), setUp.overfillMm(), b);
         double dwellSeconds = nip.dwellSeconds(setUp.feedMmPerS());
-        HeatRun run = HeatSolver.solve(setUp.heatPlan(dwellSeconds));
+        HeatRun run = HeatSolver.solve(HeatPlans.platform(setUp, dwellSeconds));
         double seen = nip.pressureMpa()
                 / BondingLayer.HOT_FOIL.need()
                 * exposure(run.nips().get(0));

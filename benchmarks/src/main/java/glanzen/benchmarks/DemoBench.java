@@ -14,16 +14,16 @@ import glanzen.kit.Stock;
 import glanzen.material.Material;
 import glanzen.material.Surface;
 import glanzen.route.Route;
-import glanzen.route.SetUp;
-import glanzen.route.StartingStack;
-import glanzen.route.StartingStack.Pick;
-import glanzen.route.Workshop;
+import glanzen.setup.Inventory;
+import glanzen.setup.SetUp;
+import glanzen.start.StartingStack;
+import glanzen.start.StartingStack.Pick;
 import java.util.List;
 
 /** The demo world's machines and shims, as the application lays them out. */
 final class DemoBench {
 
-    static final Workshop SHOP = new Workshop(
+    static final Inventory SHOP = new Inventory(
             List.of(
                     board("Spacer", Kind.SPACER, Material.LAMINATE, 3.00, 1),
                     board("Plastic shim", Kind.PLASTIC_SHIM, Material.POLYCARBONATE, 0.50, 2),

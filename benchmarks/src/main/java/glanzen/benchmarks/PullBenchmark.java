@@ -1,19 +1,20 @@
 package glanzen.benchmarks;
 
+import glanzen.pull.HeatPlans;
 import glanzen.advice.Advice;
 import glanzen.advice.Advisor;
 import glanzen.advice.ErrorBias;
-import glanzen.forecast.Crowd;
 import glanzen.forecast.Forecast;
 import glanzen.forecast.Forecaster;
-import glanzen.forecast.PullPicture;
-import glanzen.forecast.Rig;
-import glanzen.forecast.TransferModel;
+import glanzen.forecast.RigEnsemble;
 import glanzen.heat.HeatPlan;
 import glanzen.heat.HeatRun;
 import glanzen.heat.HeatSolver;
 import glanzen.learning.Learner;
-import glanzen.learning.Seen;
+import glanzen.learning.Observation;
+import glanzen.picture.PullPicture;
+import glanzen.pull.Rig;
+import glanzen.pull.TransferModel;
 import glanzen.route.Heating;
 import java.awt.image.BufferedImage;
 import java.util.concurrent.TimeUnit;
@@ -38,9 +39,9 @@ public class PullBenchmark {
 
     private final Forecaster forecaster = new Forecaster(DemoBench.SHOP.artworks());
     private final Advisor advisor = new Advisor(forecaster, DemoBench.SHOP);
-    private final Crowd crowd = Crowd.fresh().knowing("copper");
+    private final RigEnsemble crowd = RigEnsemble.fresh().knowing("copper");
     private final HeatPlan soaked =
-            DemoBench.SOLID.withSoak(Heating.COVERED, 240).heatPlan(1);
+            HeatPlans.platform(DemoBench.SOLID.withSoak(Heating.COVERED, 240), 1);
     private final TransferModel bee = forecaster.transfer(DemoBench.BEE);
 
     /** One heat solve: covered soak of 240 s, hold, nip, cool. */
@@ -81,7 +82,7 @@ public class PullBenchmark {
 
     /** Learning from one pull. */
     @Benchmark
-    public Crowd learn() {
-        return Learner.learn(crowd, bee, "copper", Seen.roughly(Seen.Outcome.OVER, Seen.Amount.A_LITTLE), 1);
+    public RigEnsemble learn() {
+        return Learner.learn(crowd, bee, "copper", Observation.roughly(Observation.Outcome.OVER, Observation.Amount.A_LITTLE), 1);
     }
 }

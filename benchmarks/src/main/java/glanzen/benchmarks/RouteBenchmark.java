@@ -3,12 +3,12 @@ package glanzen.benchmarks;
 import glanzen.advice.Advice;
 import glanzen.advice.Advisor;
 import glanzen.advice.ErrorBias;
-import glanzen.forecast.Crowd;
 import glanzen.forecast.Forecast;
 import glanzen.forecast.Forecaster;
+import glanzen.forecast.RigEnsemble;
 import glanzen.route.Route;
-import glanzen.route.SetUp;
-import glanzen.route.StartingStack;
+import glanzen.setup.SetUp;
+import glanzen.start.StartingStack;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -36,7 +36,7 @@ public class RouteBenchmark {
 
     private final Forecaster forecaster = new Forecaster(DemoBench.SHOP.artworks());
     private final Advisor advisor = new Advisor(forecaster, DemoBench.SHOP);
-    private final Crowd crowd = Crowd.fresh();
+    private final RigEnsemble crowd = RigEnsemble.fresh();
     private StartingStack.Pick pick;
     private SetUp started;
 

@@ -1,18 +1,19 @@
 package glanzen.advice;
 
 import glanzen.advice.Screening.Judged;
-import glanzen.forecast.Crowd;
 import glanzen.forecast.Forecast;
 import glanzen.forecast.Forecaster;
-import glanzen.forecast.Rig;
+import glanzen.forecast.RigEnsemble;
 import glanzen.kit.Board;
 import glanzen.kit.Press;
-import glanzen.route.Difference;
-import glanzen.route.Finding;
-import glanzen.route.Finding.Severity;
-import glanzen.route.Rules;
-import glanzen.route.SetUp;
-import glanzen.route.Workshop;
+import glanzen.pull.PullModels;
+import glanzen.pull.Rig;
+import glanzen.rules.Finding;
+import glanzen.rules.Finding.Severity;
+import glanzen.rules.Rules;
+import glanzen.setup.Difference;
+import glanzen.setup.Inventory;
+import glanzen.setup.SetUp;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -37,13 +38,13 @@ public final class Advisor {
             "heat-proof", "protective-film", "medium-wet", "too-wide", "bowed", "gel-wet", "film-kind", "sensor");
 
     private final Forecaster forecaster;
-    private final Workshop shop;
+    private final Inventory shop;
 
     /**
      * @param forecaster what forecasts
      * @param shop what the person owns
      */
-    public Advisor(Forecaster forecaster, Workshop shop) {
+    public Advisor(Forecaster forecaster, Inventory shop) {
         this.forecaster = forecaster;
         this.shop = shop;
     }
@@ -55,12 +56,12 @@ public final class Advisor {
      * @param crowd what is known of the rig
      * @param bias which fault the person would rather have
      */
-    public Advice advise(SetUp present, Crowd crowd, ErrorBias bias) {
+    public Advice advise(SetUp present, RigEnsemble crowd, ErrorBias bias) {
         List<String> incurable = incurable(present);
         if (!incurable.isEmpty()) {
             return new Advice(List.of(), null, incurable, 0);
         }
-        Crowd knowing = crowd.knowing(present.needKey());
+        RigEnsemble knowing = crowd.knowing(present.needKey());
         Forecast now = forecaster.forecast(present, knowing);
         ShimChoices choices = new ShimChoices(present, shop.boards());
         List<Judged> judged =
@@ -82,18 +83,17 @@ public final class Advisor {
      *
      * @param dose where on the window the person wants to be
      */
-    public Optional<Proposal> toward(SetUp present, Crowd crowd, double dose) {
+    public Optional<Proposal> toward(SetUp present, RigEnsemble crowd, double dose) {
         if (!incurable(present).isEmpty()) {
             return Optional.empty();
         }
-        Crowd knowing = crowd.knowing(present.needKey());
+        RigEnsemble knowing = crowd.knowing(present.needKey());
         Rig middle = knowing.middle(present.needKey());
         List<Board> shims = new ShimChoices(present, shop.boards()).shims();
         return SingleChanges.of(present, shims).stream()
                 .filter(c -> bearable(c.setUp()))
                 .min(Comparator.comparingDouble(c -> {
-                    double reached = forecaster
-                            .modelForOne(c.setUp(), middle)
+                    double reached = PullModels.forOne(c.setUp(), forecaster.shelf(), middle)
                             .pull(middle)
                             .dose();
                     return Math.abs(Math.log(reached / dose)) + 0.04 * c.cost();
@@ -148,8 +148,8 @@ public final class Advisor {
         return chosen;
     }
 
-    private @Nullable Proposal cheapest(SetUp present, Forecast now, List<Board> shims, Crowd crowd, ErrorBias bias) {
-        Crowd few = crowd.thinned(48);
+    private @Nullable Proposal cheapest(SetUp present, Forecast now, List<Board> shims, RigEnsemble crowd, ErrorBias bias) {
+        RigEnsemble few = crowd.thinned(48);
         record Tried(SingleChanges.Change change, double merit) {}
         List<Tried> tried = SingleChanges.of(present, shims).stream()
                 .filter(c -> bearable(c.setUp()))
@@ -167,7 +167,7 @@ public final class Advisor {
                 .orElse(null);
     }
 
-    private Proposal proposal(SetUp present, Forecast now, SetUp setUp, Crowd crowd) {
+    private Proposal proposal(SetUp present, Forecast now, SetUp setUp, RigEnsemble crowd) {
         Forecast forecast = forecaster.forecast(setUp, crowd);
         return new Proposal(
                 setUp,

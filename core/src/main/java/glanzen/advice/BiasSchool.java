@@ -2,12 +2,12 @@ package glanzen.advice;
 
 import glanzen.advice.Schools.Way;
 import glanzen.advice.Schools.WayMaker;
-import glanzen.forecast.Crowd;
 import glanzen.forecast.Forecast;
 import glanzen.forecast.Forecast.Window;
 import glanzen.forecast.Forecaster;
-import glanzen.route.SetUp;
-import glanzen.route.Workshop;
+import glanzen.forecast.RigEnsemble;
+import glanzen.setup.Inventory;
+import glanzen.setup.SetUp;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -19,11 +19,11 @@ final class BiasSchool {
 
     private final SetUp now;
     private final Advisor advisor;
-    private final Crowd crowd;
+    private final RigEnsemble crowd;
     private final Forecast forecast;
     private final WayMaker make;
 
-    BiasSchool(SetUp now, Forecaster forecaster, Workshop shop, Crowd crowd, WayMaker make) {
+    BiasSchool(SetUp now, Forecaster forecaster, Inventory shop, RigEnsemble crowd, WayMaker make) {
         this.now = now;
         this.advisor = new Advisor(forecaster, shop);
         this.crowd = crowd;

@@ -11,11 +11,6 @@ import org.jspecify.annotations.Nullable;
 /** What boards are in need of, in which turn to use them, and what a cheaper one would cost and ask for. */
 public final class BoardCare {
 
-    /** A middle that stands off this far wants turning, mm. */
-    public static final double TURN_AT_MM = 3;
-    /** From here on a board is refused until it is turned or replaced, mm. */
-    public static final double REFUSED_AT_MM = 6;
-
     private static final double ALIKE_MM = 0.2;
     private static final double UNEVEN = 0.3;
     private static final double LAST_SHARE = 0.85;
@@ -71,8 +66,8 @@ public final class BoardCare {
 
     private static Care care(Board b, List<Board> boards) {
         List<String> says = new ArrayList<>();
-        boolean turn = b.bowMm() >= TURN_AT_MM;
-        if (b.bowMm() >= REFUSED_AT_MM) {
+        boolean turn = b.bowMm() >= Board.TURN_AT_MM;
+        if (b.bowMm() >= Board.REFUSED_AT_MM) {
             says.add("Badly bowed by " + Figures.length(b.bowMm()) + ": refused until it is turned or replaced");
         } else if (turn) {
             says.add("Bowed by " + Figures.length(b.bowMm()) + ": turn it over");
@@ -100,7 +95,7 @@ public final class BoardCare {
                 .filter(b -> b.kind() == worn.kind()
                         && !b.id().equals(worn.id())
                         && Math.abs(b.thicknessMm() - worn.thicknessMm()) <= ALIKE_MM
-                        && b.bowMm() < TURN_AT_MM
+                        && b.bowMm() < Board.TURN_AT_MM
                         && b.wear() < worn.wear() - UNEVEN)
                 .min(Comparator.comparingDouble(Board::wear));
     }

@@ -4,13 +4,13 @@ import glanzen.advice.Schools.Way;
 import glanzen.advice.Schools.WayMaker;
 import glanzen.kit.Machine;
 import glanzen.measure.Figures;
-import glanzen.route.Gel;
 import glanzen.route.Question;
 import glanzen.route.Route;
-import glanzen.route.SetUp;
-import glanzen.route.StartingStack;
-import glanzen.route.StartingStack.Pick;
-import glanzen.route.Workshop;
+import glanzen.setup.Gel;
+import glanzen.setup.Inventory;
+import glanzen.setup.SetUp;
+import glanzen.start.StartingStack;
+import glanzen.start.StartingStack.Pick;
 import glanzen.transfer.Drying;
 import java.util.ArrayList;
 import java.util.List;
@@ -24,11 +24,11 @@ final class GelSchools {
     private static final double MINUTE = 60;
 
     private final SetUp now;
-    private final Workshop shop;
+    private final Inventory shop;
     private final WayMaker make;
     private final Gel gel;
 
-    GelSchools(SetUp now, Workshop shop, WayMaker make) {
+    GelSchools(SetUp now, Inventory shop, WayMaker make) {
         this.now = now;
         this.shop = shop;
         this.make = make;

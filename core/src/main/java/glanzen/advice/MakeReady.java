@@ -2,16 +2,16 @@ package glanzen.advice;
 
 import glanzen.artwork.Artwork;
 import glanzen.artwork.PathText;
-import glanzen.forecast.Crowd;
 import glanzen.forecast.Forecast;
 import glanzen.forecast.Forecaster;
-import glanzen.forecast.Rig;
+import glanzen.forecast.RigEnsemble;
 import glanzen.kit.Board;
 import glanzen.layout.Arrangement;
 import glanzen.layout.Layout;
 import glanzen.layout.MakeReadyPatch;
 import glanzen.layout.OnPlatform;
-import glanzen.route.SetUp;
+import glanzen.pull.Rig;
+import glanzen.setup.SetUp;
 import glanzen.transfer.Transfer;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -69,10 +69,10 @@ public final class MakeReady {
      * @param crowd what is known of the rig
      * @param shelf boards the person owns; tissue and card are used
      */
-    public List<Proposal> propose(SetUp present, Crowd crowd, List<Board> shelf, Where where) {
+    public List<Proposal> propose(SetUp present, RigEnsemble crowd, List<Board> shelf, Where where) {
         Layout bare = present.layout().withPatches(List.of());
         SetUp unpatched = present.withLayout(bare);
-        Crowd knowing = crowd.knowing(present.film().id());
+        RigEnsemble knowing = crowd.knowing(present.film().id());
         Geometry weak = where == Where.AS_FORECAST
                 ? forecastWeak(unpatched, knowing)
                 : designs(bare).intersection(part(bare, where));
@@ -113,7 +113,7 @@ public final class MakeReady {
     }
 
     /** Places that get too little while others get enough, on the middle rig; on the piece as read. */
-    private Geometry forecastWeak(SetUp setUp, Crowd crowd) {
+    private Geometry forecastWeak(SetUp setUp, RigEnsemble crowd) {
         Rig middle = crowd.middle(setUp.film().id());
         DoubleBinaryOperator doses = forecaster.transfer(setUp).doseMap(middle);
         Artwork artwork = forecaster.artwork(setUp);

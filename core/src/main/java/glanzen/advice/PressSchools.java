@@ -7,9 +7,9 @@ import glanzen.kit.Plate;
 import glanzen.kit.Stock;
 import glanzen.measure.Figures;
 import glanzen.route.Question;
-import glanzen.route.Rules;
-import glanzen.route.SetUp;
-import glanzen.route.Workshop;
+import glanzen.rules.Rules;
+import glanzen.setup.Inventory;
+import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
 import glanzen.stack.Layer;
 import glanzen.stack.Stack;
@@ -25,10 +25,10 @@ final class PressSchools {
     private static final double NOTICED_MM = 0.05;
 
     private final SetUp now;
-    private final Workshop shop;
+    private final Inventory shop;
     private final WayMaker make;
 
-    PressSchools(SetUp now, Workshop shop, WayMaker make) {
+    PressSchools(SetUp now, Inventory shop, WayMaker make) {
         this.now = now;
         this.shop = shop;
         this.make = make;

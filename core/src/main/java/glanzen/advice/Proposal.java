@@ -1,8 +1,8 @@
 package glanzen.advice;
 
 import glanzen.forecast.Forecast;
-import glanzen.route.Difference;
-import glanzen.route.SetUp;
+import glanzen.setup.Difference;
+import glanzen.setup.SetUp;
 import java.util.List;
 
 /**

@@ -2,7 +2,7 @@ package glanzen.advice;
 
 import glanzen.forecast.Forecast;
 import glanzen.measure.Figures;
-import glanzen.route.SetUp;
+import glanzen.setup.SetUp;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,17 +1,17 @@
 package glanzen.advice;
 
-import glanzen.forecast.Crowd;
 import glanzen.forecast.Forecast;
 import glanzen.forecast.Forecaster;
+import glanzen.forecast.RigEnsemble;
 import glanzen.heat.Cooling;
 import glanzen.kit.Pace;
+import glanzen.layout.Fixing;
 import glanzen.layout.Layout;
-import glanzen.layout.Method;
 import glanzen.route.Heating;
 import glanzen.route.Peel;
 import glanzen.route.Question;
-import glanzen.route.SetUp;
-import glanzen.route.Workshop;
+import glanzen.setup.Inventory;
+import glanzen.setup.SetUp;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -43,11 +43,11 @@ public final class Schools {
     private static final double TOGETHER_FACTOR = 2.5;
 
     private final Forecaster forecaster;
-    private final Crowd crowd;
-    private final Workshop shop;
+    private final RigEnsemble crowd;
+    private final Inventory shop;
     private final SetUp now;
 
-    private Schools(Forecaster forecaster, Crowd crowd, Workshop shop, SetUp now) {
+    private Schools(Forecaster forecaster, RigEnsemble crowd, Inventory shop, SetUp now) {
         this.forecaster = forecaster;
         this.crowd = crowd;
         this.shop = shop;
@@ -60,7 +60,7 @@ public final class Schools {
      * @param crowd what is known of the rig
      * @param shop what is owned
      */
-    public static List<School> of(SetUp setUp, Forecaster forecaster, Crowd crowd, Workshop shop) {
+    public static List<School> of(SetUp setUp, Forecaster forecaster, RigEnsemble crowd, Inventory shop) {
         Schools schools = new Schools(forecaster, crowd.knowing(setUp.needKey()), shop, setUp);
         return setUp.route().questions().stream()
                 .map(q -> new School(q.key(), q.asks(), q.decides(), schools.ways(q)))
@@ -90,7 +90,7 @@ public final class Schools {
     private List<Way> sheet() {
         boolean together = now.heating() == Heating.TOGETHER;
         boolean taped = together
-                && (now.layout().method() == Method.TAPED || now.route().taped());
+                && (now.layout().method() == Fixing.TAPED || now.route().taped());
         List<Way> ways = new ArrayList<>();
         SetUp apart = together
                 ? untaped(now).withSoak(Heating.COVERED, SingleChanges.rounded(now.soakSeconds() / TOGETHER_FACTOR))
@@ -119,14 +119,14 @@ public final class Schools {
     }
 
     private static SetUp untaped(SetUp s) {
-        return s.layout().method() == Method.TAPED ? method(s, Method.LOOSE) : s;
+        return s.layout().method() == Fixing.TAPED ? method(s, Fixing.LOOSE) : s;
     }
 
     private static SetUp taped(SetUp s) {
-        return s.layout().laid() ? method(s, Method.TAPED) : s;
+        return s.layout().laid() ? method(s, Fixing.TAPED) : s;
     }
 
-    private static SetUp method(SetUp s, Method method) {
+    private static SetUp method(SetUp s, Fixing method) {
         Layout l = s.layout();
         return !l.laid()
                 ? s
@@ -169,6 +169,6 @@ public final class Schools {
     private Way way(String name, String says, SetUp setUp, boolean present) {
         // Nothing is known of another machine yet.
         boolean same = setUp.machine().id().equals(now.machine().id());
-        return new Way(name, says, setUp, present, forecaster.forecast(setUp, same ? crowd : Crowd.fresh()));
+        return new Way(name, says, setUp, present, forecaster.forecast(setUp, same ? crowd : RigEnsemble.fresh()));
     }
 }

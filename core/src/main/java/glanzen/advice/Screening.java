@@ -1,19 +1,19 @@
 package glanzen.advice;
 
-import glanzen.forecast.Crowd;
-import glanzen.forecast.Dosed;
 import glanzen.forecast.Forecaster;
-import glanzen.forecast.Pull;
-import glanzen.forecast.PullModel;
-import glanzen.forecast.Rig;
-import glanzen.forecast.TransferModel;
+import glanzen.forecast.RigEnsemble;
 import glanzen.kit.HeatedRollers;
 import glanzen.kit.Pace;
+import glanzen.pull.PullModel;
+import glanzen.pull.PullOutcome;
+import glanzen.pull.PullResponse;
+import glanzen.pull.Rig;
+import glanzen.pull.TransferModel;
 import glanzen.route.Heating;
 import glanzen.route.Mechanism;
 import glanzen.route.Peel;
-import glanzen.route.Rules;
-import glanzen.route.SetUp;
+import glanzen.rules.Rules;
+import glanzen.setup.SetUp;
 import glanzen.stack.Stack;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -38,13 +38,13 @@ final class Screening {
     private static final double FAR_OVER = 20;
 
     private final Forecaster forecaster;
-    private final Crowd crowd;
+    private final RigEnsemble crowd;
     private final ErrorBias bias;
     private final double spread;
     private final List<Judged> judged = new ArrayList<>();
 
     /** @param spread how far ln dose scatters around the middle rig's */
-    Screening(Forecaster forecaster, Crowd crowd, ErrorBias bias, double spread) {
+    Screening(Forecaster forecaster, RigEnsemble crowd, ErrorBias bias, double spread) {
         this.forecaster = forecaster;
         this.crowd = crowd;
         this.bias = bias;
@@ -121,19 +121,19 @@ final class Screening {
         }
     }
 
-    private void judge(SetUp setUp, Dosed doses) {
+    private void judge(SetUp setUp, PullResponse doses) {
         judged.add(new Judged(setUp, roughMerit(doses) - Advisor.effort(setUp)));
     }
 
     /** Chance of clean if ln dose scatters normally around the middle rig's: fifths of the scatter, by their middles. */
-    private double roughMerit(Dosed doses) {
+    private double roughMerit(PullResponse doses) {
         double dose = doses.pull(1).dose();
         if (dose < FAR_UNDER || dose > FAR_OVER) {
             return 0;
         }
         double merit = 0;
         for (double z : new double[] {-1.28, -0.52, 0, 0.52, 1.28}) {
-            Pull pull = doses.pull(Math.exp(spread * z));
+            PullOutcome pull = doses.pull(Math.exp(spread * z));
             boolean forgiven = pull.under() ? bias == ErrorBias.UNDER : bias == ErrorBias.OVER;
             merit += pull.clean() ? 1 : forgiven ? 0.15 : 0;
         }

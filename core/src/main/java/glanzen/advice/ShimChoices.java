@@ -2,7 +2,7 @@ package glanzen.advice;
 
 import glanzen.kit.Board;
 import glanzen.kit.Press;
-import glanzen.route.SetUp;
+import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
 import glanzen.stack.Layer;
 import glanzen.stack.Stack;

@@ -6,8 +6,8 @@ import glanzen.artwork.Artwork;
 import glanzen.kit.Stock;
 import glanzen.measure.Figures;
 import glanzen.route.Question;
-import glanzen.route.SetUp;
-import glanzen.route.Workshop;
+import glanzen.setup.Inventory;
+import glanzen.setup.SetUp;
 import java.util.List;
 import java.util.Locale;
 
@@ -18,10 +18,10 @@ final class TonerSchools {
     private static final double DENT = 0.5;
 
     private final SetUp now;
-    private final Workshop shop;
+    private final Inventory shop;
     private final WayMaker make;
 
-    TonerSchools(SetUp now, Workshop shop, WayMaker make) {
+    TonerSchools(SetUp now, Inventory shop, WayMaker make) {
         this.now = now;
         this.shop = shop;
         this.make = make;

@@ -1,6 +1,8 @@
 package glanzen.forecast;
 
+import glanzen.pull.NipFigures;
 import glanzen.heat.HeatTrace;
+import glanzen.pull.PullModel;
 import java.util.List;
 
 /**
@@ -16,7 +18,7 @@ import java.util.List;
  * @param spillMm quantiles of what shows of too much, mm
  * @param window where the clean zone lies
  * @param nip the middle of the crowd in the nip
- * @param across strips across the throat against their need, where blades cut or relief is formed
+ * @param strips strips across the throat against their need, where blades cut or relief is formed
  * @param heat bond temperature, phase by phase, on a rig as labelled
  */
 public record Forecast(
@@ -30,7 +32,7 @@ public record Forecast(
         Quantiles spillMm,
         Window window,
         NipFigures nip,
-        List<PullModel.Across> across,
+        List<PullModel.StripDose> strips,
         List<HeatTrace> heat) {
 
     /**
@@ -41,28 +43,6 @@ public record Forecast(
      * @param open false if fine parts flood before broad parts are complete, so that no dose is clean
      */
     public record Window(double least, double most, boolean open) {}
-
-    /**
-     * Under the rollers, for the middle of the crowd.
-     *
-     * @param overfillMm δ, mm
-     * @param forceN F, N
-     * @param pressureMpa p, MPa
-     * @param dwellSeconds time under the rollers in one pass, s
-     * @param bondC bond temperature at the start of the last nip, °C
-     * @param peelC temperature at peeling, °C
-     * @param debossMm dent or relief that stays, mm
-     * @param lineNPerMm load on each millimetre of blade, N/mm; 0 where none is
-     */
-    public record NipFigures(
-            double overfillMm,
-            double forceN,
-            double pressureMpa,
-            double dwellSeconds,
-            double bondC,
-            double peelC,
-            double debossMm,
-            double lineNPerMm) {}
 
     /** Of twenty pulls: how many under, clean, over; rounded so that they are twenty. */
     public int[] twenty() {

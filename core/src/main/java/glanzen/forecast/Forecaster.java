@@ -4,8 +4,14 @@ import glanzen.artwork.Artwork;
 import glanzen.artwork.ArtworkShelf;
 import glanzen.forecast.Forecast.Window;
 import glanzen.kit.Press;
-import glanzen.route.Mechanism;
-import glanzen.route.SetUp;
+import glanzen.pull.PullModel;
+import glanzen.pull.PullModels;
+import glanzen.pull.PullOutcome;
+import glanzen.pull.PullResponse;
+import glanzen.pull.Rig;
+import glanzen.pull.RigPriors;
+import glanzen.pull.TransferModel;
+import glanzen.setup.SetUp;
 import glanzen.transfer.Normal;
 import java.util.ArrayList;
 import java.util.List;
@@ -35,21 +41,7 @@ public final class Forecaster {
 
     /** The set-up made ready to be pulled on any rig. */
     public PullModel model(SetUp setUp) {
-        Artwork artwork = artwork(setUp);
-        return switch (setUp.route().mechanism()) {
-            case TRANSFER -> transfer(setUp);
-            case CUT -> new BladeModel(setUp, artwork);
-            case EMBOSS -> new ReliefModel(setUp, artwork);
-            case CUT_AND_EMBOSS ->
-                new BladeAndReliefModel(new BladeModel(setUp, setUp.blade(artworks)), new ReliefModel(setUp, artwork));
-        };
-    }
-
-    /** The set-up made ready for one rig only, several times faster where heat is at work. */
-    public PullModel modelForOne(SetUp setUp, Rig rig) {
-        return setUp.route().mechanism() == Mechanism.TRANSFER
-                ? TransferModel.forOne(setUp, artwork(setUp), rig)
-                : model(setUp);
+        return PullModels.of(setUp, artworks);
     }
 
     /** The set-up made ready where foil or flock is transferred. */
@@ -62,15 +54,15 @@ public final class Forecaster {
      *
      * @param crowd what is known of the rig
      */
-    public Forecast forecast(SetUp setUp, Crowd crowd) {
+    public Forecast forecast(SetUp setUp, RigEnsemble crowd) {
         return forecast(setUp, model(setUp), crowd.knowing(setUp.needKey()));
     }
 
-    private static Forecast forecast(SetUp setUp, PullModel model, Crowd crowd) {
+    private static Forecast forecast(SetUp setUp, PullModel model, RigEnsemble crowd) {
         List<Rig> rigs = crowd.rigs();
-        List<Pull> pulls = new ArrayList<>(rigs.size());
+        List<PullOutcome> pulls = new ArrayList<>(rigs.size());
         for (int i = 0; i < rigs.size(); i++) {
-            pulls.add(model.doses(rigs.get(i)).pull(Math.exp(Spread.LN_LUCK * luck(i))));
+            pulls.add(model.doses(rigs.get(i)).pull(Math.exp(RigPriors.LN_LUCK * luck(i))));
         }
         double most = setUp.machine() instanceof Press press ? press.maxForceN() : Double.MAX_VALUE;
         double[] weights = rigs.stream().mapToDouble(Rig::weight).toArray();
@@ -79,7 +71,7 @@ public final class Forecaster {
         double both = 0;
         double refused = 0;
         for (int i = 0; i < weights.length; i++) {
-            Pull pull = pulls.get(i);
+            PullOutcome pull = pulls.get(i);
             under += pull.under() ? weights[i] : 0;
             over += pull.over() && !pull.under() ? weights[i] : 0;
             both += pull.over() && pull.under() ? weights[i] : 0;
@@ -92,12 +84,12 @@ public final class Forecaster {
                 over,
                 both,
                 refused,
-                Quantiles.of(pulls, weights, Pull::dose),
-                Quantiles.of(pulls, weights, Pull::coverage),
-                Quantiles.of(pulls, weights, Pull::spillMm),
+                Quantiles.of(pulls, weights, PullOutcome::dose),
+                Quantiles.of(pulls, weights, PullOutcome::coverage),
+                Quantiles.of(pulls, weights, PullOutcome::spillMm),
                 window(setUp, model, middle),
                 model.figures(middle),
-                model.across(middle),
+                model.strips(middle),
                 model.heat());
     }
 
@@ -109,7 +101,7 @@ public final class Forecaster {
 
     /** Finds by which factor on dose the pull would just be complete, and by which it would just spill. */
     static Window window(SetUp setUp, PullModel model, Rig middle) {
-        Dosed doses = model.doses(middle);
+        PullResponse doses = model.doses(middle);
         double dose = doses.pull(1).dose();
         if (dose < 1e-6) {
             return new Window(doses.yardstick().leastClean(), doses.yardstick().mostClean(), setUp.overfillMm() > -1);

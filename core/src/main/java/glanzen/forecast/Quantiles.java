@@ -1,5 +1,6 @@
 package glanzen.forecast;
 
+import glanzen.pull.PullOutcome;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -16,7 +17,7 @@ public record Quantiles(double low, double middle, double high) {
 
     private static final double[] LEVELS = {0.1, 0.5, 0.9};
 
-    static Quantiles of(List<Pull> pulls, double[] weights, ToDoubleFunction<Pull> figure) {
+    static Quantiles of(List<PullOutcome> pulls, double[] weights, ToDoubleFunction<PullOutcome> figure) {
         Integer[] order = new Integer[pulls.size()];
         Arrays.setAll(order, i -> i);
         Arrays.sort(order, Comparator.comparingDouble(i -> figure.applyAsDouble(pulls.get(i))));

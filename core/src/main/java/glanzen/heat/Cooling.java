@@ -1,5 +1,6 @@
 package glanzen.heat;
 
+
 /** Where a pull cools before it is peeled. */
 public enum Cooling {
     /** Still in the stack, off the dock. */

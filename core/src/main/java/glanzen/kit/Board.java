@@ -38,6 +38,11 @@ public record Board(
         boolean opaque)
         implements StackItem {
 
+    /** A middle that stands off this far wants turning, mm. */
+    public static final double TURN_AT_MM = 3;
+    /** From here on a board is refused until it is turned or replaced, mm. */
+    public static final double REFUSED_AT_MM = 6;
+
     /** What a board is for. */
     public enum Kind {
         OUTER_PLATE("outer plate"),
@@ -160,6 +165,11 @@ public record Board(
     /** What one trip through a press costs, in the person's own money; 0 if the price is not known. */
     public double costPerPass() {
         return price / lifePasses;
+    }
+
+    /** Whether it is neither worn out nor so bowed that it wants turning. */
+    public boolean sound() {
+        return wear() <= 1 && bowMm < TURN_AT_MM;
     }
 
     /** Share of its life that is used up, 0 when new; may pass 1. */

@@ -24,8 +24,8 @@ public final class Arrangement {
 
     private final Layout layout;
     private final Map<String, Artwork> artworks = new HashMap<>();
-    private final List<Lying> plates;
-    private final List<Lying> cuts;
+    private final List<PositionedPlate> plates;
+    private final List<PositionedPlate> cuts;
 
     /**
      * @param layout the layout
@@ -51,24 +51,24 @@ public final class Arrangement {
     }
 
     /** Plates where they lie. */
-    public List<Lying> plates() {
+    public List<PositionedPlate> plates() {
         return plates;
     }
 
     /** Dies where they will cut. */
-    public List<Lying> cuts() {
+    public List<PositionedPlate> cuts() {
         return cuts;
     }
 
     /** Plates and dies. */
-    public List<Lying> all() {
-        List<Lying> all = new ArrayList<>(plates);
+    public List<PositionedPlate> all() {
+        List<PositionedPlate> all = new ArrayList<>(plates);
         all.addAll(cuts);
         return all;
     }
 
     /** A plate or die by its key. */
-    public Lying of(String key) {
+    public PositionedPlate of(String key) {
         return all().stream()
                 .filter(l -> l.placed().key().equals(key))
                 .findFirst()
@@ -98,11 +98,11 @@ public final class Arrangement {
         return Artwork.together(parts, on.feedWidthMm(), on.feedHeightMm(), on.throatMiddleMm(), patches);
     }
 
-    private Lying lying(Placed p, Axis across, Axis along) {
+    private PositionedPlate lying(Placed p, Axis across, Axis along) {
         Artwork artwork = artworks.get(p.key());
         AffineTransformation turn = turn(p, artwork);
-        Envelope design = Boxes.turned(artwork.designBox(), turn);
-        return new Lying(
+        Envelope design = Envelopes.turned(artwork.designBox(), turn);
+        return new PositionedPlate(
                 p,
                 artwork,
                 turn.translate(across.low(p.key()) - design.getMinX(), along.low(p.key()) - design.getMinY()));
@@ -140,7 +140,7 @@ public final class Arrangement {
             return low;
         }
 
-        private double follow(Placed p, Hold hold) {
+        private double follow(Placed p, PlacementConstraint hold) {
             double size = size(p.key());
             double room = across ? layout.piece().widthMm() : layout.piece().heightMm();
             return switch (hold.kind()) {
@@ -158,7 +158,7 @@ public final class Arrangement {
             };
         }
 
-        private String other(Hold hold) {
+        private String other(PlacementConstraint hold) {
             return hold.others().get(0);
         }
 
@@ -187,14 +187,14 @@ public final class Arrangement {
 
         private double rise(String key) {
             boolean upright = layout.find(key).orElseThrow().quarterTurns() == 0;
-            return upright && !across ? Lying.baselineRise(artworks.get(key)) : 0;
+            return upright && !across ? PositionedPlate.baselineRise(artworks.get(key)) : 0;
         }
 
         private Envelope turnedDesign(String key) {
             Placed p = layout.find(key)
                     .orElseThrow(() -> new BadInput("hold.others", key + " is not laid out", "a plate of the layout"));
             Artwork artwork = artworks.get(key);
-            return Boxes.turned(artwork.designBox(), turn(p, artwork));
+            return Envelopes.turned(artwork.designBox(), turn(p, artwork));
         }
     }
 }

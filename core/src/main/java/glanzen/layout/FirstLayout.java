@@ -14,13 +14,13 @@ public final class FirstLayout {
     private FirstLayout() {}
 
     /** A card is halved until it fits platform and throat; a ribbon runs along the feed. */
-    public static Layout of(Plate plate, Stock stock, Platform platform, Press press, Method method) {
+    public static Layout of(Plate plate, Stock stock, Platform platform, Press press, Fixing method) {
         boolean ribbon = stock.kind() == Stock.Kind.RIBBON;
         Piece piece = ribbon
                 ? new Piece(Math.min(RIBBON_MM, stock.heightMm()), Math.max(5, stock.widthMm()), 0)
                 : halved(stock, platform, press);
-        Bed bed = new Bed(0, 0, ribbon ? 1 : 0, TurnedOver.SIDEWAYS);
-        return new Layout(piece, bed, method, Hangs.NEITHER, List.of(Placed.centred(plate)), List.of(), List.of());
+        PlatformPose bed = new PlatformPose(0, 0, ribbon ? 1 : 0, FlipAxis.SIDEWAYS);
+        return new Layout(piece, bed, method, HangingEnd.NEITHER, List.of(Placed.centred(plate)), List.of(), List.of());
     }
 
     private static Piece halved(Stock stock, Platform platform, Press press) {

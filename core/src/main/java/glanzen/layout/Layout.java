@@ -21,16 +21,16 @@ import java.util.function.UnaryOperator;
  */
 public record Layout(
         Piece piece,
-        Bed bed,
-        Method method,
-        Hangs hangs,
+        PlatformPose bed,
+        Fixing method,
+        HangingEnd hangs,
         List<Placed> plates,
         List<Placed> cuts,
         List<MakeReadyPatch> patches) {
 
     /** Nothing is laid out: the plate lies by itself in the middle of the platform. */
     public static final Layout NONE = new Layout(
-            new Piece(100, 100, 0), Bed.MIDDLE, Method.LOOSE, Hangs.NEITHER, List.of(), List.of(), List.of());
+            new Piece(100, 100, 0), PlatformPose.MIDDLE, Fixing.LOOSE, HangingEnd.NEITHER, List.of(), List.of(), List.of());
 
     private static final int MOST_PLATES = 24;
 
@@ -98,7 +98,7 @@ public record Layout(
     }
 
     /** The same on another bed. */
-    public Layout withBed(Bed changed) {
+    public Layout withBed(PlatformPose changed) {
         return new Layout(piece, changed, method, hangs, plates, cuts, patches);
     }
 
@@ -108,7 +108,7 @@ public record Layout(
     }
 
     /** The same with another end hanging. */
-    public Layout withHangs(Hangs changed) {
+    public Layout withHangs(HangingEnd changed) {
         return new Layout(piece, bed, method, changed, plates, cuts, patches);
     }
 }

@@ -52,7 +52,7 @@ public final class LayoutRules {
         LayoutRules rules = new LayoutRules(arrangement, platform, press);
         List<Remark> remarks = new ArrayList<>();
         rules.throat(remarks);
-        for (Lying lying : arrangement.plates()) {
+        for (PositionedPlate lying : arrangement.plates()) {
             rules.onPiece(lying, stock, remarks);
             rules.onPlatform(lying, remarks);
         }
@@ -85,8 +85,8 @@ public final class LayoutRules {
         return where.feedWidthMm() + 2 * layout.piece().trimMm();
     }
 
-    private void onPiece(Lying lying, Stock.Kind stock, List<Remark> remarks) {
-        double beyond = Boxes.beyondMm(lying.designBox(), arrangement.pieceBox());
+    private void onPiece(PositionedPlate lying, Stock.Kind stock, List<Remark> remarks) {
+        double beyond = Envelopes.beyondMm(lying.designBox(), arrangement.pieceBox());
         if (beyond > 0.01) {
             boolean bleeds = beyond <= layout.piece().trimMm();
             remarks.add(new Remark(
@@ -103,7 +103,7 @@ public final class LayoutRules {
         }
     }
 
-    private @Nullable Mend within(Lying lying) {
+    private @Nullable Mend within(PositionedPlate lying) {
         Envelope design = lying.designBox();
         Envelope piece = arrangement.pieceBox();
         boolean fits = design.getWidth() <= piece.getWidth() && design.getHeight() <= piece.getHeight();
@@ -112,11 +112,11 @@ public final class LayoutRules {
                 : new Mend(
                         "Centre it",
                         layout.each(
-                                p -> p.key().equals(lying.placed().key()) ? p.held(Hold.CENTRED, Hold.CENTRED) : p));
+                                p -> p.key().equals(lying.placed().key()) ? p.held(PlacementConstraint.CENTRED, PlacementConstraint.CENTRED) : p));
     }
 
-    private void onPlatform(Lying lying, List<Remark> remarks) {
-        double beyond = Boxes.beyondMm(on.platform(lying.plateBox()), ground);
+    private void onPlatform(PositionedPlate lying, List<Remark> remarks) {
+        double beyond = Envelopes.beyondMm(on.platform(lying.plateBox()), ground);
         if (beyond > 0.01) {
             remarks.add(new Remark(
                     "overhang",
@@ -131,12 +131,12 @@ public final class LayoutRules {
     /** The bed moved or turned so that every plate lies on the platform, if that can be. */
     private @Nullable Mend ontoPlatform() {
         for (int turn = 0; turn < 2; turn++) {
-            Bed bed = turn == 0 ? layout.bed() : layout.bed().turned();
+            PlatformPose bed = turn == 0 ? layout.bed() : layout.bed().turned();
             OnPlatform tried = new OnPlatform(layout.withBed(bed));
             Envelope all = new Envelope();
             arrangement.plates().forEach(l -> all.expandToInclude(tried.platform(l.plateBox())));
             if (all.getWidth() <= ground.getWidth() && all.getHeight() <= ground.getHeight()) {
-                Bed moved = bed.moved(
+                PlatformPose moved = bed.moved(
                         inward(all.getMinX(), all.getMaxX(), ground.getMaxX()),
                         inward(all.getMinY(), all.getMaxY(), ground.getMaxY()));
                 return new Mend(turn == 0 ? "Move the piece" : "Turn it a quarter", layout.withBed(moved));
@@ -155,7 +155,7 @@ public final class LayoutRules {
     }
 
     private void weakMiddle(List<Remark> remarks) {
-        List<Lying> weak =
+        List<PositionedPlate> weak =
                 arrangement.plates().stream().filter(this::inWeakMiddle).toList();
         if (weak.isEmpty()) {
             return;
@@ -171,7 +171,7 @@ public final class LayoutRules {
                 aside()));
     }
 
-    private boolean inWeakMiddle(Lying lying) {
+    private boolean inWeakMiddle(PositionedPlate lying) {
         Plate plate = lying.placed().plate();
         Envelope box = on.platform(lying.designBox());
         double furthest = Math.max(Math.abs(box.getMinX()), Math.abs(box.getMaxX()));
@@ -194,7 +194,7 @@ public final class LayoutRules {
     }
 
     private void pairs(List<Remark> remarks) {
-        List<Lying> plates = arrangement.plates();
+        List<PositionedPlate> plates = arrangement.plates();
         for (int i = 0; i < plates.size(); i++) {
             for (int j = i + 1; j < plates.size(); j++) {
                 pair(plates.get(i), plates.get(j), remarks);
@@ -202,11 +202,11 @@ public final class LayoutRules {
         }
     }
 
-    private void pair(Lying one, Lying other, List<Remark> remarks) {
+    private void pair(PositionedPlate one, PositionedPlate other, List<Remark> remarks) {
         List<String> keys = List.of(one.placed().key(), other.placed().key());
         String names =
                 one.placed().plate().name() + " and " + other.placed().plate().name();
-        double gap = Boxes.gapMm(one.plateBox(), other.plateBox());
+        double gap = Envelopes.gapMm(one.plateBox(), other.plateBox());
         if (gap < -0.01) {
             remarks.add(new Remark(
                     "plates-overlap",
@@ -215,7 +215,7 @@ public final class LayoutRules {
                     names + " lie on each other",
                     "Metal on metal takes no foil and dents plates; they overlap by " + Figures.length(-gap),
                     null));
-        } else if (gap < TAPE_MM && layout.method() != Method.LOOSE) {
+        } else if (gap < TAPE_MM && layout.method() != Fixing.LOOSE) {
             remarks.add(new Remark(
                     "tape-room",
                     Weight.WARN,
@@ -237,7 +237,7 @@ public final class LayoutRules {
         }
     }
 
-    private static List<String> keys(Lying lying) {
+    private static List<String> keys(PositionedPlate lying) {
         return List.of(lying.placed().key());
     }
 }

@@ -40,20 +40,20 @@ public final class Measures {
         OnPlatform on = new OnPlatform(arrangement.layout());
         Envelope ground = new Envelope(
                 -platform.widthMm() / 2, platform.widthMm() / 2, -platform.heightMm() / 2, platform.heightMm() / 2);
-        for (Lying lying : arrangement.all()) {
+        for (PositionedPlate lying : arrangement.all()) {
             across(arrangement, lying, measures);
             along(arrangement, lying, measures);
         }
-        for (Lying lying : arrangement.plates()) {
+        for (PositionedPlate lying : arrangement.plates()) {
             fromEdges(lying.placed().key(), on.platform(lying.plateBox()), ground, measures);
         }
         return measures;
     }
 
-    private static void across(Arrangement a, Lying lying, List<Measure> measures) {
+    private static void across(Arrangement a, PositionedPlate lying, List<Measure> measures) {
         Envelope box = lying.designBox();
         double y = box.centre().y;
-        Hold hold = lying.placed().across();
+        PlacementConstraint hold = lying.placed().across();
         double width = a.pieceBox().getWidth();
         switch (hold.kind()) {
             case FROM_HIGH -> add(measures, lying, box.getMaxX(), y, width, y, "design to right edge");
@@ -65,10 +65,10 @@ public final class Measures {
         }
     }
 
-    private static void along(Arrangement a, Lying lying, List<Measure> measures) {
+    private static void along(Arrangement a, PositionedPlate lying, List<Measure> measures) {
         Envelope box = lying.designBox();
         double x = box.centre().x;
-        Hold hold = lying.placed().along();
+        PlacementConstraint hold = lying.placed().along();
         double height = a.pieceBox().getHeight();
         switch (hold.kind()) {
             case FROM_HIGH -> add(measures, lying, x, box.getMaxY(), x, height, "design to top edge");
@@ -82,19 +82,19 @@ public final class Measures {
         }
     }
 
-    private static Envelope other(Arrangement a, Hold hold) {
+    private static Envelope other(Arrangement a, PlacementConstraint hold) {
         return a.of(hold.others().get(0)).designBox();
     }
 
     /** Top of what lies next below in its row. */
-    private static double below(Arrangement a, Lying lying) {
+    private static double below(Arrangement a, PositionedPlate lying) {
         List<String> row = lying.placed().along().others();
         int at = row.indexOf(lying.placed().key());
         return a.of(row.get(Math.max(0, at - 1))).designBox().getMaxY();
     }
 
     private static void add(
-            List<Measure> measures, Lying lying, double x1, double y1, double x2, double y2, String what) {
+            List<Measure> measures, PositionedPlate lying, double x1, double y1, double x2, double y2, String what) {
         double mm = Math.hypot(x2 - x1, y2 - y1);
         if (mm >= LEAST_MM) {
             measures.add(new Measure(Drawing.PIECE, lying.placed().key(), x1, y1, x2, y2, mm, what));

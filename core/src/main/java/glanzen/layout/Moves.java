@@ -1,7 +1,7 @@
 package glanzen.layout;
 
 import glanzen.artwork.ArtworkShelf;
-import glanzen.layout.Hold.Kind;
+import glanzen.layout.PlacementConstraint.Kind;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -36,11 +36,11 @@ public final class Moves {
                 : p);
     }
 
-    private static Hold moved(Hold hold, Set<String> keys, double by, double low) {
+    private static PlacementConstraint moved(PlacementConstraint hold, Set<String> keys, double by, double low) {
         if (by == 0 || hold.others().stream().anyMatch(keys::contains)) {
             return hold;
         }
-        return hold.adjustable() ? hold.moved(by) : Hold.at(Kind.FROM_LOW, Hold.rounded(low + by));
+        return hold.adjustable() ? hold.moved(by) : PlacementConstraint.at(Kind.FROM_LOW, PlacementConstraint.rounded(low + by));
     }
 
     /** Takes a plate off the piece; what looked to it stays where it is. */
@@ -51,17 +51,17 @@ public final class Moves {
         List<Placed> cuts =
                 layout.cuts().stream().filter(p -> !p.key().equals(key)).toList();
         return layout.withPlates(plates).withCuts(cuts).each(p -> {
-            Lying lying = now.of(p.key());
+            PositionedPlate lying = now.of(p.key());
             return p.held(
                     p.across().looksTo(key)
-                            ? Hold.at(
+                            ? PlacementConstraint.at(
                                     Kind.FROM_LOW,
-                                    Hold.rounded(lying.designBox().getMinX()))
+                                    PlacementConstraint.rounded(lying.designBox().getMinX()))
                             : p.across(),
                     p.along().looksTo(key)
-                            ? Hold.at(
+                            ? PlacementConstraint.at(
                                     Kind.FROM_LOW,
-                                    Hold.rounded(lying.designBox().getMinY()))
+                                    PlacementConstraint.rounded(lying.designBox().getMinY()))
                             : p.along());
         });
     }
@@ -69,7 +69,7 @@ public final class Moves {
     /** Puts plates on the axis of the first. */
     public static Layout onOneAxis(Layout layout, List<String> keys) {
         return layout.each(
-                p -> keys.indexOf(p.key()) > 0 ? p.held(Hold.by(Kind.IN_LINE, 0, keys.get(0)), p.along()) : p);
+                p -> keys.indexOf(p.key()) > 0 ? p.held(PlacementConstraint.by(Kind.IN_LINE, 0, keys.get(0)), p.along()) : p);
     }
 
     /** Gives plates the same gaps, from the lowest to the highest of them. */
@@ -81,7 +81,7 @@ public final class Moves {
         List<String> row = new ArrayList<>(keys);
         row.sort(Comparator.comparingDouble(k -> now.of(k).designBox().getMinY()));
         return layout.each(p -> row.indexOf(p.key()) > 0 && row.indexOf(p.key()) < row.size() - 1
-                ? p.held(p.across(), new Hold(Kind.SAME_GAP, 0, row))
+                ? p.held(p.across(), new PlacementConstraint(Kind.SAME_GAP, 0, row))
                 : end(p, row, now));
     }
 
@@ -91,7 +91,7 @@ public final class Moves {
         return hangs
                 ? p.held(
                         p.across(),
-                        Hold.at(Kind.FROM_LOW, now.of(p.key()).designBox().getMinY()))
+                        PlacementConstraint.at(Kind.FROM_LOW, now.of(p.key()).designBox().getMinY()))
                 : p;
     }
 
@@ -135,10 +135,10 @@ public final class Moves {
         Arrangement now = new Arrangement(layout, shelf);
         double from = low(now.of(key), across);
         Candidate best = null;
-        for (Hold hold : Snaps.of(now, key, across)) {
+        for (PlacementConstraint hold : Snaps.of(now, key, across)) {
             Layout tried = layout.each(
                     p -> !p.key().equals(key) ? p : across ? p.held(hold, p.along()) : p.held(p.across(), hold));
-            Lying lying = new Arrangement(tried, shelf).of(key);
+            PositionedPlate lying = new Arrangement(tried, shelf).of(key);
             double away = Math.abs(low(lying, across) - from);
             // Words rather stand on one baseline than middle beside middle.
             double pull = hold.kind() == Kind.BASELINE_OF ? away * BASELINE_PULL : away;
@@ -150,7 +150,7 @@ public final class Moves {
         return best;
     }
 
-    private static double low(Lying lying, boolean across) {
+    private static double low(PositionedPlate lying, boolean across) {
         return across ? lying.designBox().getMinX() : lying.designBox().getMinY();
     }
 }

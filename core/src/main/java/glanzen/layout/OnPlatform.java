@@ -20,8 +20,8 @@ public final class OnPlatform {
     /** @param layout what lies there */
     public OnPlatform(Layout layout) {
         this.layout = layout;
-        Bed bed = layout.bed();
-        boolean sideways = bed.over() == TurnedOver.SIDEWAYS;
+        PlatformPose bed = layout.bed();
+        boolean sideways = bed.over() == FlipAxis.SIDEWAYS;
         this.toPlatform = AffineTransformation.translationInstance(
                         -layout.piece().widthMm() / 2, -layout.piece().heightMm() / 2)
                 .scale(sideways ? -1 : 1, sideways ? 1 : -1)
@@ -55,7 +55,7 @@ public final class OnPlatform {
 
     /** A box on the piece, on the platform. */
     public Envelope platform(Envelope onPiece) {
-        return Boxes.turned(onPiece, toPlatform);
+        return Envelopes.turned(onPiece, toPlatform);
     }
 
     /** How a movement on the platform looks on the piece. */
@@ -67,7 +67,7 @@ public final class OnPlatform {
 
     /** Anticlockwise quarter turns from the piece as read to the frame of the feed. */
     public int feedTurns() {
-        int half = layout.bed().over() == TurnedOver.ENDWAYS ? 2 : 0;
+        int half = layout.bed().over() == FlipAxis.ENDWAYS ? 2 : 0;
         return Math.floorMod(half - layout.bed().quarterTurns(), 4);
     }
 

@@ -1,6 +1,7 @@
 package glanzen.layout;
 
 import glanzen.kit.Plate;
+import glanzen.leftover.FoilFrom;
 import glanzen.measure.Checks;
 import org.jspecify.annotations.Nullable;
 
@@ -18,8 +19,8 @@ public record Placed(
         String key,
         Plate plate,
         int quarterTurns,
-        Hold across,
-        Hold along,
+        PlacementConstraint across,
+        PlacementConstraint along,
         @Nullable FoilFrom foil) {
 
     public Placed {
@@ -33,11 +34,11 @@ public record Placed(
 
     /** In the middle of the piece. */
     public static Placed centred(Plate plate) {
-        return new Placed(plate.id(), plate, 0, Hold.CENTRED, Hold.CENTRED, null);
+        return new Placed(plate.id(), plate, 0, PlacementConstraint.CENTRED, PlacementConstraint.CENTRED, null);
     }
 
     /** The same held otherwise. */
-    public Placed held(Hold changedAcross, Hold changedAlong) {
+    public Placed held(PlacementConstraint changedAcross, PlacementConstraint changedAlong) {
         return new Placed(key, plate, quarterTurns, changedAcross, changedAlong, foil);
     }
 }

@@ -24,12 +24,12 @@ public final class RibbonReading {
     public static Reading of(Arrangement a) {
         boolean upright = a.plates().stream().allMatch(l -> l.placed().quarterTurns() == 0);
         boolean headLeft = upright;
-        Hangs hangs = a.layout().hangs();
+        HangingEnd hangs = a.layout().hangs();
         // Words run left to right; hung by the left end, their beginning is at the top.
-        boolean down = hangs == Hangs.RIGHT_END ? headLeft : hangs == Hangs.LEFT_END && !headLeft;
+        boolean down = hangs == HangingEnd.RIGHT_END ? headLeft : hangs == HangingEnd.LEFT_END && !headLeft;
         Envelope designs = new Envelope();
         a.plates().forEach(l -> designs.expandToInclude(l.designBox()));
-        double tail = hangs == Hangs.LEFT_END ? designs.getMinX() : a.pieceBox().getWidth() - designs.getMaxX();
+        double tail = hangs == HangingEnd.LEFT_END ? designs.getMinX() : a.pieceBox().getWidth() - designs.getMaxX();
         return new Reading(upright, down, tail);
     }
 
@@ -45,7 +45,7 @@ public final class RibbonReading {
                     "Words are laid along the ribbon: its length is the width as read",
                     null));
         }
-        for (Lying lying : a.plates()) {
+        for (PositionedPlate lying : a.plates()) {
             if (lying.placed().quarterTurns() % 2 == 1) {
                 remarks.add(new Remark(
                         "ribbon-crosswise",
@@ -56,8 +56,8 @@ public final class RibbonReading {
                         new Mend("Turn it along", turned(layout, lying.placed(), 0))));
             }
         }
-        if (layout.hangs() != Hangs.NEITHER && !reading.hangingDown()) {
-            Hangs other = layout.hangs() == Hangs.LEFT_END ? Hangs.RIGHT_END : Hangs.LEFT_END;
+        if (layout.hangs() != HangingEnd.NEITHER && !reading.hangingDown()) {
+            HangingEnd other = layout.hangs() == HangingEnd.LEFT_END ? HangingEnd.RIGHT_END : HangingEnd.LEFT_END;
             remarks.add(new Remark(
                     "reads-upwards",
                     Weight.WARN,
@@ -66,7 +66,7 @@ public final class RibbonReading {
                     "Reading starts at the knot when the end of the words hangs down",
                     new Mend("Let the other end hang", layout.withHangs(other))));
         }
-        if (layout.hangs() != Hangs.NEITHER && reading.tailMm() < 15) {
+        if (layout.hangs() != HangingEnd.NEITHER && reading.tailMm() < 15) {
             remarks.add(new Remark(
                     "tail-short",
                     Weight.WARN,

@@ -1,6 +1,6 @@
 package glanzen.layout;
 
-import glanzen.layout.Hold.Kind;
+import glanzen.layout.PlacementConstraint.Kind;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -13,41 +13,41 @@ final class Snaps {
 
     private Snaps() {}
 
-    static List<Hold> of(Arrangement now, String key, boolean across) {
-        List<Lying> others = now.all().stream()
+    static List<PlacementConstraint> of(Arrangement now, String key, boolean across) {
+        List<PositionedPlate> others = now.all().stream()
                 .filter(l -> !hangsOn(now.layout(), l.placed().key(), key, across, new HashSet<>()))
                 .toList();
-        List<Hold> holds = new ArrayList<>();
-        holds.add(Hold.CENTRED);
-        holds.add(Hold.at(Kind.LOW_HALF, 0));
-        holds.add(Hold.at(Kind.HIGH_HALF, 0));
-        for (Lying other : others) {
+        List<PlacementConstraint> holds = new ArrayList<>();
+        holds.add(PlacementConstraint.CENTRED);
+        holds.add(PlacementConstraint.at(Kind.LOW_HALF, 0));
+        holds.add(PlacementConstraint.at(Kind.HIGH_HALF, 0));
+        for (PositionedPlate other : others) {
             String name = other.placed().key();
             if (!across) {
-                holds.add(Hold.by(Kind.BASELINE_OF, 0, name));
+                holds.add(PlacementConstraint.by(Kind.BASELINE_OF, 0, name));
             }
-            holds.add(Hold.by(Kind.IN_LINE, 0, name));
-            holds.add(Hold.at(Kind.FROM_LOW, Hold.rounded(low(other.designBox(), across))));
+            holds.add(PlacementConstraint.by(Kind.IN_LINE, 0, name));
+            holds.add(PlacementConstraint.at(Kind.FROM_LOW, PlacementConstraint.rounded(low(other.designBox(), across))));
             double room = across ? now.pieceBox().getWidth() : now.pieceBox().getHeight();
-            holds.add(Hold.at(Kind.FROM_HIGH, Hold.rounded(room - high(other.designBox(), across))));
+            holds.add(PlacementConstraint.at(Kind.FROM_HIGH, PlacementConstraint.rounded(room - high(other.designBox(), across))));
         }
         between(now, key, across, others, holds);
         return holds;
     }
 
     /** In the middle between its neighbours in a row. */
-    private static void between(Arrangement now, String key, boolean across, List<Lying> others, List<Hold> holds) {
+    private static void between(Arrangement now, String key, boolean across, List<PositionedPlate> others, List<PlacementConstraint> holds) {
         double middle = middle(now.of(key).designBox(), across);
-        Lying below = others.stream()
+        PositionedPlate below = others.stream()
                 .filter(o -> middle(o.designBox(), across) < middle)
                 .max(Comparator.comparingDouble(o -> middle(o.designBox(), across)))
                 .orElse(null);
-        Lying above = others.stream()
+        PositionedPlate above = others.stream()
                 .filter(o -> middle(o.designBox(), across) > middle)
                 .min(Comparator.comparingDouble(o -> middle(o.designBox(), across)))
                 .orElse(null);
         if (below != null && above != null) {
-            holds.add(new Hold(
+            holds.add(new PlacementConstraint(
                     Kind.SAME_GAP,
                     0,
                     List.of(below.placed().key(), key, above.placed().key())));
@@ -63,12 +63,12 @@ final class Snaps {
             return false;
         }
         Placed placed = layout.find(key).orElseThrow();
-        Hold hold = across ? placed.across() : placed.along();
+        PlacementConstraint hold = across ? placed.across() : placed.along();
         return hold.others().stream().anyMatch(o -> hangsOn(layout, o, on, across, seen));
     }
 
     /** Where the line of a hold runs. */
-    static double line(Lying lying, Hold hold, boolean across) {
+    static double line(PositionedPlate lying, PlacementConstraint hold, boolean across) {
         return switch (hold.kind()) {
             case FROM_LOW -> low(lying.designBox(), across);
             case FROM_HIGH -> high(lying.designBox(), across);

@@ -1,6 +1,6 @@
 package glanzen.layout;
 
-import glanzen.layout.Hold.Kind;
+import glanzen.layout.PlacementConstraint.Kind;
 import glanzen.measure.BadInput;
 import glanzen.measure.Figures;
 import glanzen.measure.LengthUnit;
@@ -61,16 +61,16 @@ public final class Wording {
             new Rule(
                     "(?:in line with|on the axis of|cent(?:red|ered) (?:on|over|under|with)) (?<name>.+)",
                     (w, m) -> w.across = w.by(Kind.IN_LINE, "0", m)),
-            new Rule("cent(?:red|ered) (?:across|sideways)", (w, m) -> w.across = Hold.CENTRED),
-            new Rule("cent(?:red|ered) (?:updown|in height)", (w, m) -> w.along = Hold.CENTRED),
+            new Rule("cent(?:red|ered) (?:across|sideways)", (w, m) -> w.across = PlacementConstraint.CENTRED),
+            new Rule("cent(?:red|ered) (?:updown|in height)", (w, m) -> w.along = PlacementConstraint.CENTRED),
             new Rule("(?:in the )?(?:middle|cent(?:red?|er|ered))(?: both ways)?", (w, m) -> w.centred = true));
 
     private final Layout layout;
     private final List<String> keys;
     private final Placed placed;
     private final LengthUnit unit;
-    private @Nullable Hold across;
-    private @Nullable Hold along;
+    private @Nullable PlacementConstraint across;
+    private @Nullable PlacementConstraint along;
     private boolean centred;
 
     private Wording(Layout layout, List<String> keys, Placed placed, LengthUnit unit) {
@@ -94,9 +94,9 @@ public final class Wording {
                     .orElseThrow(() -> new BadInput("keys", key + " is not laid out", "a plate of the layout"));
             Wording w = new Wording(layout, keys, placed, unit);
             w.read(text);
-            Hold across = w.across != null ? w.across : w.centred ? Hold.CENTRED : placed.across();
-            Hold along = w.along != null ? w.along : w.centred && w.across != null ? Hold.CENTRED : placed.along();
-            Hold settled = w.centred && w.across == null && w.along == null ? Hold.CENTRED : along;
+            PlacementConstraint across = w.across != null ? w.across : w.centred ? PlacementConstraint.CENTRED : placed.across();
+            PlacementConstraint along = w.along != null ? w.along : w.centred && w.across != null ? PlacementConstraint.CENTRED : placed.along();
+            PlacementConstraint settled = w.centred && w.across == null && w.along == null ? PlacementConstraint.CENTRED : along;
             changed = changed.each(p -> p.key().equals(key) ? p.held(across, settled) : p);
         }
         return changed;
@@ -127,13 +127,13 @@ public final class Wording {
         return text.equals("0") ? 0 : Quantities.lengthMm("words", text, unit);
     }
 
-    private Hold at(Kind kind, Matcher m) {
-        return Hold.at(kind, mm(m.group("mm")));
+    private PlacementConstraint at(Kind kind, Matcher m) {
+        return PlacementConstraint.at(kind, mm(m.group("mm")));
     }
 
     private void fromEdge(Matcher m) {
         String edge = m.group("edge");
-        Hold hold = at(high(edge) ? Kind.FROM_HIGH : Kind.FROM_LOW, m);
+        PlacementConstraint hold = at(high(edge) ? Kind.FROM_HIGH : Kind.FROM_LOW, m);
         if (edge.equals("left") || edge.equals("right")) {
             across = hold;
         } else {
@@ -141,13 +141,13 @@ public final class Wording {
         }
     }
 
-    private Hold offCentre(Matcher m) {
+    private PlacementConstraint offCentre(Matcher m) {
         double mm = mm(m.group("mm"));
-        return Hold.at(Kind.CENTRE, high(m.group("side")) ? mm : -mm);
+        return PlacementConstraint.at(Kind.CENTRE, high(m.group("side")) ? mm : -mm);
     }
 
-    private Hold by(Kind kind, String distance, Matcher m) {
-        return Hold.by(kind, mm(distance), named(m.group("name")));
+    private PlacementConstraint by(Kind kind, String distance, Matcher m) {
+        return PlacementConstraint.by(kind, mm(distance), named(m.group("name")));
     }
 
     private String named(String name) {
@@ -176,17 +176,17 @@ public final class Wording {
     }
 
     /** The first and last of a row stay where they are. */
-    private @Nullable Hold sameGap() {
+    private @Nullable PlacementConstraint sameGap() {
         if (keys.size() < 3) {
             throw new BadInput("words", "“same gap” needs a row", "three plates or more, chosen together");
         }
         boolean end =
                 keys.get(0).equals(placed.key()) || keys.get(keys.size() - 1).equals(placed.key());
-        return end ? null : new Hold(Kind.SAME_GAP, 0, keys);
+        return end ? null : new PlacementConstraint(Kind.SAME_GAP, 0, keys);
     }
 
-    private static Hold half(boolean high) {
-        return Hold.at(high ? Kind.HIGH_HALF : Kind.LOW_HALF, 0);
+    private static PlacementConstraint half(boolean high) {
+        return PlacementConstraint.at(high ? Kind.HIGH_HALF : Kind.LOW_HALF, 0);
     }
 
     private static boolean high(String word) {
@@ -201,7 +201,7 @@ public final class Wording {
         return said;
     }
 
-    private static String said(Layout layout, Hold hold, boolean across) {
+    private static String said(Layout layout, PlacementConstraint hold, boolean across) {
         String mm = Figures.length(Math.abs(hold.mm()));
         String high = across ? "right" : "above";
         String low = across ? "left" : "below";
@@ -230,11 +230,11 @@ public final class Wording {
         };
     }
 
-    private static String beyond(Hold hold) {
+    private static String beyond(PlacementConstraint hold) {
         return hold.mm() < 0 ? " the other way" : "";
     }
 
-    private static String name(Layout layout, Hold hold) {
+    private static String name(Layout layout, PlacementConstraint hold) {
         return layout.find(hold.others().get(0)).map(p -> p.plate().name()).orElse("what is gone");
     }
 }

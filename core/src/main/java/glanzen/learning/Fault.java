@@ -1,5 +1,6 @@
 package glanzen.learning;
 
+
 /** What else can be seen on a pull, with its likely cause and what to do next. */
 public enum Fault {
     MIDDLE(

@@ -1,9 +1,9 @@
 package glanzen.learning;
 
-import glanzen.forecast.Crowd;
-import glanzen.forecast.Pull;
-import glanzen.forecast.PullModel;
-import glanzen.forecast.Rig;
+import glanzen.forecast.RigEnsemble;
+import glanzen.pull.PullModel;
+import glanzen.pull.PullOutcome;
+import glanzen.pull.Rig;
 import glanzen.transfer.Normal;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -41,15 +41,15 @@ public final class Learner {
      * @param seed for resampling; the same seed gives the same crowd
      * @return what is known now
      */
-    public static Crowd learn(Crowd crowd, PullModel model, String filmId, Seen seen, long seed) {
-        Crowd knowing = crowd.knowing(filmId);
+    public static RigEnsemble learn(RigEnsemble crowd, PullModel model, String filmId, Observation seen, long seed) {
+        RigEnsemble knowing = crowd.knowing(filmId);
         double[] likely = likelihoods(knowing, model, seen);
         double expected = 0;
         for (int i = 0; i < likely.length; i++) {
             expected += knowing.rigs().get(i).weight() * likely[i];
         }
         if (expected < SURPRISE) {
-            Crowd widened = withStrangers(knowing);
+            RigEnsemble widened = withStrangers(knowing);
             return weighed(widened, likelihoods(widened, model, seen), seed);
         }
         return weighed(knowing, likely, seed);
@@ -62,7 +62,7 @@ public final class Learner {
      * @param sdMm give or take, mm
      * @param seed for resampling
      */
-    public static Crowd measured(Crowd crowd, double openingErrorMm, double sdMm, long seed) {
+    public static RigEnsemble measured(RigEnsemble crowd, double openingErrorMm, double sdMm, long seed) {
         double[] likely = crowd.rigs().stream()
                 .mapToDouble(r -> {
                     double z = (r.openingErrorMm() - openingErrorMm) / Math.max(0.01, sdMm);
@@ -72,13 +72,13 @@ public final class Learner {
         return weighed(crowd, likely, seed);
     }
 
-    private static double[] likelihoods(Crowd crowd, PullModel model, Seen seen) {
+    private static double[] likelihoods(RigEnsemble crowd, PullModel model, Observation seen) {
         return crowd.rigs().stream()
                 .mapToDouble(r -> likelihood(model.pull(r), seen))
                 .toArray();
     }
 
-    private static Crowd weighed(Crowd crowd, double[] likely, long seed) {
+    private static RigEnsemble weighed(RigEnsemble crowd, double[] likely, long seed) {
         List<Rig> rigs = crowd.rigs();
         double sum = 0;
         for (int i = 0; i < likely.length; i++) {
@@ -88,7 +88,7 @@ public final class Learner {
         for (int i = 0; i < likely.length; i++) {
             weighed.add(rigs.get(i).weighing(rigs.get(i).weight() * likely[i] / sum));
         }
-        Crowd learned = new Crowd(weighed);
+        RigEnsemble learned = new RigEnsemble(weighed);
         return learned.effectiveSize() < LEAST_SHARE * likely.length ? resampled(learned, seed) : learned;
     }
 
@@ -96,21 +96,21 @@ public final class Learner {
      * A crowd that hardly expected what was seen lets strangers in: rigs change, and a crowd that is sure of itself could
      * never follow.
      */
-    private static Crowd withStrangers(Crowd crowd) {
+    private static RigEnsemble withStrangers(RigEnsemble crowd) {
         int n = crowd.rigs().size();
         int strangers = (int) (n * STRANGERS);
-        Crowd fresh = Crowd.fresh();
+        RigEnsemble fresh = RigEnsemble.fresh();
         for (String film : crowd.rigs().get(0).lnNeeds().keySet()) {
             fresh = fresh.knowing(film);
         }
         List<Rig> mixed = new ArrayList<>(n);
         crowd.thinned(n - strangers).rigs().forEach(r -> mixed.add(r.weighing(1.0 / n)));
         fresh.thinned(strangers).rigs().forEach(r -> mixed.add(r.weighing(1.0 / n)));
-        return new Crowd(mixed);
+        return new RigEnsemble(mixed);
     }
 
     /** How likely it is to see this if the pull was that. */
-    static double likelihood(Pull pull, Seen seen) {
+    static double likelihood(PullOutcome pull, Observation seen) {
         double z = Normal.inverse(Math.max(1e-4, Math.min(1 - 1e-4, pull.coverage())));
         double coverage = between(z, edge(seen.coverageLow()), edge(seen.coverageHigh()), COVERAGE_NOISE);
         // No spill at all is one end of the scale, not a point on it.
@@ -127,10 +127,10 @@ public final class Learner {
         return Normal.cdf((high - at) / noise) - Normal.cdf((low - at) / noise);
     }
 
-    private static Crowd resampled(Crowd crowd, long seed) {
+    private static RigEnsemble resampled(RigEnsemble crowd, long seed) {
         Random random = new Random(seed);
         int n = crowd.rigs().size();
-        Crowd picked = crowd.thinned(n);
+        RigEnsemble picked = crowd.thinned(n);
         double jitter = Math.sqrt(1 - SHRINK * SHRINK);
         Blur setPoint = new Blur(crowd, Rig::setPointErrorK, jitter);
         Blur opening = new Blur(crowd, Rig::openingErrorMm, jitter);
@@ -155,12 +155,12 @@ public final class Learner {
             }
             rigs.add(blurred);
         }
-        return new Crowd(rigs);
+        return new RigEnsemble(rigs);
     }
 
     private record Blur(double mean, double deviation) {
 
-        Blur(Crowd crowd, ToDoubleFunction<Rig> of, double jitter) {
+        Blur(RigEnsemble crowd, ToDoubleFunction<Rig> of, double jitter) {
             this(crowd.mean(of), crowd.deviation(of) * jitter);
         }
 

@@ -1,13 +1,13 @@
 package glanzen.learning;
 
-import glanzen.forecast.Crowd;
-import glanzen.forecast.Rig;
-import glanzen.forecast.Spread;
+import glanzen.forecast.RigEnsemble;
 import glanzen.kit.Film;
 import glanzen.kit.Machine;
 import glanzen.kit.Platform;
 import glanzen.kit.StackItem;
 import glanzen.measure.Figures;
+import glanzen.pull.Rig;
+import glanzen.pull.RigPriors;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -41,13 +41,13 @@ public final class RigReport {
      * @param met films and stocks whose needs may have been learned
      */
     public static List<Remark> of(
-            Crowd crowd, Machine machine, @Nullable Platform platform, List<? extends StackItem> met) {
+            RigEnsemble crowd, Machine machine, @Nullable Platform platform, List<? extends StackItem> met) {
         List<Remark> remarks = new ArrayList<>();
         String hot = platform == null ? machine.name() : platform.name();
         say(
                 crowd,
                 Rig::openingErrorMm,
-                Spread.OPENING_MM,
+                RigPriors.OPENING_MM,
                 "press",
                 remarks,
                 (m, s) -> machine.name() + " runs about "
@@ -57,7 +57,7 @@ public final class RigReport {
         say(
                 crowd,
                 Rig::setPointErrorK,
-                Spread.SET_POINT_K,
+                RigPriors.SET_POINT_K,
                 "platform",
                 remarks,
                 (m, s) -> hot + " runs about "
@@ -67,7 +67,7 @@ public final class RigReport {
         say(
                 crowd,
                 Rig::lnStiffness,
-                Spread.LN_STIFFNESS,
+                RigPriors.LN_STIFFNESS,
                 "press",
                 remarks,
                 (m, s) -> machine.name() + " is about " + percent(m) + (m > 0 ? " stiffer" : " softer")
@@ -75,7 +75,7 @@ public final class RigReport {
         say(
                 crowd,
                 Rig::lnContact,
-                Spread.LN_CONTACT,
+                RigPriors.LN_CONTACT,
                 "platform",
                 remarks,
                 (m, s) -> "Heat passes about " + percent(m) + (m > 0 ? " better" : " worse")
@@ -85,7 +85,7 @@ public final class RigReport {
                 say(
                         crowd,
                         r -> r.lnNeed(item.id()),
-                        Spread.LN_NEED,
+                        RigPriors.LN_NEED,
                         item instanceof Film ? "film" : "stock",
                         remarks,
                         (m, s) -> item.name() + " needs about " + percent(m) + (m > 0 ? " more" : " less")
@@ -101,7 +101,7 @@ public final class RigReport {
     }
 
     private static void say(
-            Crowd crowd,
+            RigEnsemble crowd,
             ToDoubleFunction<Rig> of,
             double prior,
             String about,

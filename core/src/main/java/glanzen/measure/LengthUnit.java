@@ -1,5 +1,6 @@
 package glanzen.measure;
 
+
 /** How a person writes lengths. */
 public enum LengthUnit {
     MM(1),

@@ -1,5 +1,6 @@
 package glanzen.measure;
 
+
 /** How a person writes temperatures. */
 public enum TemperatureUnit {
     C,

@@ -1,5 +1,6 @@
 package glanzen.measure;
 
+
 /** How a person writes paper weights. The US weights are pounds per ream of their own basic sheet. */
 public enum WeightUnit {
     GSM(1),

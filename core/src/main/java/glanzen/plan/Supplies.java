@@ -1,13 +1,13 @@
 package glanzen.plan;
 
+import glanzen.cutting.CutList;
+import glanzen.cutting.SheetYield;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
 import glanzen.kit.Kit;
 import glanzen.kit.Stock;
-import glanzen.layout.CutList;
 import glanzen.layout.Placed;
-import glanzen.layout.SheetYield;
-import glanzen.route.SetUp;
+import glanzen.setup.SetUp;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;

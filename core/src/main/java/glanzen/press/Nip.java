@@ -1,5 +1,6 @@
 package glanzen.press;
 
+
 /**
  * The state under the rollers.
  *

@@ -1,5 +1,6 @@
 package glanzen.route;
 
+
 /** What lies on the platform while the plate soaks. */
 public enum Heating {
     /** The plate alone, open to the air. */

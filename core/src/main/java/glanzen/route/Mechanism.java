@@ -1,5 +1,6 @@
 package glanzen.route;
 
+
 /** What pressing does to a sheet. */
 public enum Mechanism {
     /** Foil or flock holds on where a bonding layer has wetted it. */

@@ -5,13 +5,13 @@ import static glanzen.kit.Machine.Kind.HEATED_PRESS;
 import static glanzen.kit.Machine.Kind.LAMINATOR;
 import static glanzen.kit.Machine.Kind.MOTOR_PRESS;
 import static glanzen.kit.Machine.Kind.ROLLER_MACHINE;
+import static glanzen.route.LayerSlot.board;
+import static glanzen.route.LayerSlot.facing;
+import static glanzen.route.LayerSlot.of;
 import static glanzen.route.Mechanism.CUT;
 import static glanzen.route.Mechanism.CUT_AND_EMBOSS;
 import static glanzen.route.Mechanism.EMBOSS;
 import static glanzen.route.Mechanism.TRANSFER;
-import static glanzen.route.Slot.board;
-import static glanzen.route.Slot.facing;
-import static glanzen.route.Slot.of;
 
 import glanzen.kit.Film;
 import glanzen.kit.Machine;
@@ -88,14 +88,14 @@ public enum Route {
             .tool("plate", Plate.Kind.PLATE, Plate.Kind.SOLID_PLATE)
             .stock(Stock.Kind.CARD, Stock.Kind.LEATHER)
             .stack(
-                    of(Part.OUTER),
-                    facing(Part.TOOL, Facing.UP, "Its design must meet the stock"),
-                    of(Part.STOCK),
-                    of(Part.OUTER))
+                    of(LayerRole.OUTER),
+                    facing(LayerRole.TOOL, Facing.UP, "Its design must meet the stock"),
+                    of(LayerRole.STOCK),
+                    of(LayerRole.OUTER))
             .target(0.25)
             .inked()
             .differ(Question.OUTER_PLATES)
-            .rules(concat(EmbossRules.ALL, InkRules.ON_PLATE))),
+            .rules(RuleSet.COLD_PLATE)),
     TONER(rollers("toner foil", BondingLayer.TONER)
             .says("Foil colour up on the toner, both in a folded carrier, fold first into hot rollers; peeled cold.")
             .on(EnumSet.of(ROLLER_MACHINE, LAMINATOR, HEATED_PRESS))
@@ -104,7 +104,7 @@ public enum Route {
             .peel(Peel.COLD)
             .waits(Wait.ROLLERS_READY, Wait.COOLING)
             .differ(Question.PASSES, Question.PEEL, Question.TONER_AND_DIES, Question.CARRIER_CUTTING)
-            .rules(TonerRules.ALL)),
+            .rules(RuleSet.TONER)),
     GEL_HEATED(rollers("gel foil, heated", BondingLayer.GEL_FOIL)
             .says("Foil colour up on dry gel, in a folded carrier through hot rollers: the smoother finish.")
             .on(EnumSet.of(ROLLER_MACHINE, LAMINATOR, HEATED_PRESS))
@@ -113,25 +113,25 @@ public enum Route {
             .peel(Peel.COLD)
             .waits(Wait.GEL_DRY, Wait.ROLLERS_READY, Wait.COOLING)
             .differ(Question.GEL_HEAT, Question.GEL_DRYING, Question.SPRAY, Question.PASSES)
-            .rules(GelRules.ALL)),
+            .rules(RuleSet.GEL)),
     GEL_COLD(cold("gel foil, cold", BondingLayer.GEL_FOIL, Film.Kind.TRANSFER_FOIL)
             .says("Foil colour up on dry gel between cutting plates: pressure alone, and the paste's texture shows.")
             .stack(
-                    of(Part.OUTER),
-                    facing(Part.STOCK, Facing.UP, "The gel must meet the foil that lies on it"),
-                    facing(Part.FILM, Facing.UP, "The dull face must touch the gel"),
-                    of(Part.OUTER))
+                    of(LayerRole.OUTER),
+                    facing(LayerRole.STOCK, Facing.UP, "The gel must meet the foil that lies on it"),
+                    facing(LayerRole.FILM, Facing.UP, "The dull face must touch the gel"),
+                    of(LayerRole.OUTER))
             .pressure(7)
             .differ(Question.GEL_HEAT, Question.GEL_DRYING, Question.SPRAY, Question.PASSES, Question.OUTER_PLATES)),
     FLOCK(cold("gel flock", BondingLayer.GEL_FLOCK, Film.Kind.FLOCK)
             .says("Fuzzy face on the dry gel, both inside folded paper between cutting plates; cold, peeled slowly.")
             .stack(
-                    of(Part.OUTER),
-                    board(Part.CARRIER, 0.10).perhaps(),
-                    facing(Part.STOCK, Facing.UP, "The gel must meet the flock that lies on it"),
-                    facing(Part.FILM, Facing.DOWN, "The fuzzy face touches the gel, the plain backing looks outwards"),
-                    board(Part.CARRIER, 0.10).perhaps(),
-                    of(Part.OUTER))
+                    of(LayerRole.OUTER),
+                    board(LayerRole.CARRIER, 0.10).perhaps(),
+                    facing(LayerRole.STOCK, Facing.UP, "The gel must meet the flock that lies on it"),
+                    facing(LayerRole.FILM, Facing.DOWN, "The fuzzy face touches the gel, the plain backing looks outwards"),
+                    board(LayerRole.CARRIER, 0.10).perhaps(),
+                    of(LayerRole.OUTER))
             .pressure(2.8)
             .passes(2)
             .differ(Question.GEL_DRYING, Question.SPRAY, Question.PASSES, Question.OUTER_PLATES)),
@@ -142,24 +142,24 @@ public enum Route {
             .tool("stamp", Plate.Kind.STAMP)
             .stock(Stock.Kind.CARD)
             .stack(
-                    of(Part.PARCHMENT),
-                    facing(Part.STOCK, Facing.UP, "The ink must meet the scraps that lie on it"),
-                    facing(Part.FILM, Facing.UP, "The dull face must touch the ink"),
-                    of(Part.PARCHMENT))
+                    of(LayerRole.PARCHMENT),
+                    facing(LayerRole.STOCK, Facing.UP, "The ink must meet the scraps that lie on it"),
+                    facing(LayerRole.FILM, Facing.UP, "The dull face must touch the ink"),
+                    of(LayerRole.PARCHMENT))
             .peel(Peel.COLD)
             .waits(Wait.INK_KEY, Wait.ROLLERS_READY, Wait.COOLING)
             .differ(Question.PASSES, Question.PEEL)
-            .rules(InkRules.ALL)),
+            .rules(RuleSet.REACTIVE_INK)),
     THIN_CUT(cut("thin die cut").sheets(2)),
     INTRICATE_CUT(cut("intricate or several sheets")
             .says("As for a thin die, with the metal shim: each extra heavy sheet needs it.")
             .sheets(4)
-            .stack(cutStack(Slot.board(Part.METAL, 0.4)))
+            .stack(cutStack(LayerSlot.board(LayerRole.METAL, 0.4)))
             .target(0.95)),
     PARTIAL_CUT(cut("partial cut")
             .says(
                     "The top plate is shifted back so that part of the die stays outside it: fold-overs, tabs, long designs.")
-            .rules(CutRules.PARTIAL)),
+            .rules(RuleSet.PARTIAL_CUT)),
     THICK_CUT(RoutePlan.of("thick die or steel rule", CUT)
             .says("No magnetic shim, it is too thick for that; cuts leather, felt, cork, balsa and corrugated board.")
             .on(presses())
@@ -173,29 +173,29 @@ public enum Route {
                     Stock.Kind.BALSA,
                     Stock.Kind.CORRUGATED)
             .sheets(4)
-            .stack(of(Part.OUTER), of(Part.TOOL), of(Part.STOCK), of(Part.OUTER))
+            .stack(of(LayerRole.OUTER), of(LayerRole.TOOL), of(LayerRole.STOCK), of(LayerRole.OUTER))
             .target(0.30)
             .differ(Question.DIE_DIRECTION, Question.SECOND_PASS, Question.OUTER_PLATES)
-            .rules(CutRules.ALL)),
+            .rules(RuleSet.CUT)),
     CUT_THEN_EMBOSS(embossing("emboss with the die just cut")
             .says("The second pass: magnetic shim out, embossing mat over the stock, die edge up.")
             .tool("die", Plate.Kind.THIN_DIE)
             .stack(
-                    of(Part.OUTER),
-                    facing(Part.TOOL, Facing.UP, "The edge must meet the stock"),
-                    of(Part.STOCK),
-                    board(Part.MAT, 1.5),
-                    of(Part.OUTER))
+                    of(LayerRole.OUTER),
+                    facing(LayerRole.TOOL, Facing.UP, "The edge must meet the stock"),
+                    of(LayerRole.STOCK),
+                    board(LayerRole.MAT, 1.5),
+                    of(LayerRole.OUTER))
             .target(0.80)),
     FLAT_FOLDER(embossing("flat folder")
             .says(
                     "Folder with the stock in it between outer plates; the metal shim if too shallow, plastic is too much.")
             .tool("folder", Plate.Kind.FLAT_FOLDER)
-            .stack(of(Part.OUTER), of(Part.TOOL), of(Part.STOCK), of(Part.OUTER))),
+            .stack(of(LayerRole.OUTER), of(LayerRole.TOOL), of(LayerRole.STOCK), of(LayerRole.OUTER))),
     DEEP_FOLDER(embossing("deep folder")
             .says("Between two outer plates, or on one with the magnetic and the plastic shim, as the press asks.")
             .tool("folder", Plate.Kind.DEEP_FOLDER)
-            .stack(of(Part.OUTER), of(Part.TOOL), of(Part.STOCK), of(Part.OUTER))
+            .stack(of(LayerRole.OUTER), of(LayerRole.TOOL), of(LayerRole.STOCK), of(LayerRole.OUTER))
             .target(0.60)
             .differ(Question.DEEP_STACK)),
     CUTTING_FOLDER(RoutePlan.of("folder with built-in dies", CUT_AND_EMBOSS)
@@ -203,26 +203,24 @@ public enum Route {
             .on(presses())
             .tool("folder", Plate.Kind.CUTTING_FOLDER)
             .stock(Stock.Kind.CARD)
-            .stack(of(Part.OUTER), of(Part.TOOL), of(Part.STOCK), of(Part.OUTER))
+            .stack(of(LayerRole.OUTER), of(LayerRole.TOOL), of(LayerRole.STOCK), of(LayerRole.OUTER))
             .target(0.30)
             .differ(Question.SECOND_PASS, Question.OUTER_PLATES)
-            .rules(concat(CutRules.ALL, EmbossRules.ALL))),
+            .rules(RuleSet.CUT_AND_EMBOSS)),
     STENCIL_EMBOSS(embossing("stencil with mat and shims")
             .says("Stock on the mat, stencil on it, embossing plate and one to three plastic shims: more is deeper.")
             .tool("stencil", Plate.Kind.STENCIL)
             .stack(
-                    board(Part.MAT, 1.5),
-                    of(Part.STOCK),
-                    of(Part.TOOL),
-                    board(Part.EMBOSSING_PLATE, 2.0),
-                    board(Part.PLASTIC, 0.5)));
+                    board(LayerRole.MAT, 1.5),
+                    of(LayerRole.STOCK),
+                    of(LayerRole.TOOL),
+                    board(LayerRole.EMBOSSING_PLATE, 2.0),
+                    board(LayerRole.PLASTIC, 0.5)));
 
     private final RoutePlan plan;
-    private final List<Rule> rules;
 
     Route(Builder builder) {
         this.plan = builder.plan();
-        this.rules = concat(Rules.COMMON, plan.rules());
     }
 
     private static Set<Machine.Kind> presses() {
@@ -235,40 +233,40 @@ public enum Route {
                 .on(presses())
                 .stack(hotStack(0, 0))
                 .waits(Wait.PLATFORM_READY, Wait.SOAK, Wait.COOLING)
-                .rules(concat(PlacementRules.ALL, CraftRules.ALL));
+                .rules(RuleSet.HOT_PLATE);
     }
 
-    private static Slot[] hotStack(double cardMm, int cards) {
-        List<Slot> slots = new ArrayList<>(List.of(
-                of(Part.PLATFORM),
+    private static LayerSlot[] hotStack(double cardMm, int cards) {
+        List<LayerSlot> slots = new ArrayList<>(List.of(
+                of(LayerRole.PLATFORM),
                 facing(
-                        Part.TOOL,
+                        LayerRole.TOOL,
                         Facing.UP,
                         "Its flat back takes heat from the platform; its design must meet the foil"),
                 facing(
-                        Part.FILM,
+                        LayerRole.FILM,
                         Facing.DOWN,
                         "The colour face looks at the plate; the dull face must touch the stock, or nothing transfers"),
-                facing(Part.STOCK, Facing.DOWN, "The foil lies under it, so the good side must look down")));
+                facing(LayerRole.STOCK, Facing.DOWN, "The foil lies under it, so the good side must look down")));
         if (cards > 0) {
-            slots.add(board(Part.CARD, cardMm).times(cards).perhaps());
+            slots.add(board(LayerRole.CARD, cardMm).times(cards).perhaps());
         }
-        slots.add(board(Part.PLASTIC, 0.5).perhaps());
-        slots.add(board(Part.SPACER, 3.0));
-        return slots.toArray(Slot[]::new);
+        slots.add(board(LayerRole.PLASTIC, 0.5).perhaps());
+        slots.add(board(LayerRole.SPACER, 3.0));
+        return slots.toArray(LayerSlot[]::new);
     }
 
     private static Builder rollers(String label, BondingLayer bonding) {
         return RoutePlan.of(label, TRANSFER)
                 .films(bonding, Film.Kind.TRANSFER_FOIL)
                 .stack(
-                        board(Part.CARRIER, 0.15),
-                        facing(Part.STOCK, Facing.UP, "What the foil is to hold on to must meet it"),
+                        board(LayerRole.CARRIER, 0.15),
+                        facing(LayerRole.STOCK, Facing.UP, "What the foil is to hold on to must meet it"),
                         facing(
-                                Part.FILM,
+                                LayerRole.FILM,
                                 Facing.UP,
                                 "The colour face looks outwards; the dull face must touch the sheet"),
-                        board(Part.CARRIER, 0.15));
+                        board(LayerRole.CARRIER, 0.15));
     }
 
     private static Builder cold(String label, BondingLayer bonding, Film.Kind film) {
@@ -278,7 +276,7 @@ public enum Route {
                 .tool("stencil", Plate.Kind.STENCIL)
                 .stock(Stock.Kind.CARD)
                 .waits(Wait.GEL_DRY)
-                .rules(GelRules.ALL);
+                .rules(RuleSet.GEL);
     }
 
     private static Builder cut(String label) {
@@ -299,15 +297,15 @@ public enum Route {
                 .stack(cutStack())
                 .target(0.32)
                 .differ(Question.DIE_DIRECTION, Question.SECOND_PASS, Question.OUTER_PLATES)
-                .rules(CutRules.ALL);
+                .rules(RuleSet.CUT);
     }
 
-    private static Slot[] cutStack(Slot... more) {
-        List<Slot> slots =
-                new ArrayList<>(List.of(of(Part.OUTER), board(Part.PLASTIC, 0.5).perhaps()));
+    private static LayerSlot[] cutStack(LayerSlot... more) {
+        List<LayerSlot> slots =
+                new ArrayList<>(List.of(of(LayerRole.OUTER), board(LayerRole.PLASTIC, 0.5).perhaps()));
         slots.addAll(Arrays.asList(more));
-        slots.addAll(List.of(board(Part.MAGNETIC, 0.3).perhaps(), of(Part.TOOL), of(Part.STOCK), of(Part.OUTER)));
-        return slots.toArray(Slot[]::new);
+        slots.addAll(List.of(board(LayerRole.MAGNETIC, 0.3).perhaps(), of(LayerRole.TOOL), of(LayerRole.STOCK), of(LayerRole.OUTER)));
+        return slots.toArray(LayerSlot[]::new);
     }
 
     private static Builder embossing(String label) {
@@ -316,26 +314,12 @@ public enum Route {
                 .stock(Stock.Kind.CARD, Stock.Kind.LEATHER, Stock.Kind.ACETATE)
                 .target(0.30)
                 .differ(Question.OUTER_PLATES)
-                .rules(EmbossRules.ALL);
+                .rules(RuleSet.EMBOSS);
     }
 
-    private static List<Rule> concat(List<Rule> some, List<Rule> more) {
-        List<Rule> all = new ArrayList<>(some);
-        all.addAll(more);
-        return List.copyOf(all);
-    }
-
-    RoutePlan plan() {
-        return plan;
-    }
-
-    List<Rule> rules() {
-        return rules;
-    }
-
-    /** How many rules a set-up of this route is held against. */
-    public int ruleCount() {
-        return rules.size();
+    /** What experience asks of it, beyond what holds for all. */
+    public RuleSet rules() {
+        return plan.rules();
     }
 
     /** The craft's name for it. */
@@ -384,18 +368,18 @@ public enum Route {
     }
 
     /** Its stack, bottom to top. */
-    public List<Slot> slots() {
+    public List<LayerSlot> slots() {
         return plan.slots();
     }
 
     /** Whether it is done on a heated platform. */
     public boolean heated() {
-        return plan.has(Part.PLATFORM);
+        return plan.has(LayerRole.PLATFORM);
     }
 
     /** Whether its tool goes through the machine; otherwise it has laid the design before. */
     public boolean toolInStack() {
-        return plan.has(Part.TOOL);
+        return plan.has(LayerRole.TOOL);
     }
 
     /** Whether ink may lie on its plate, and print as it embosses. */
@@ -426,6 +410,36 @@ public enum Route {
     /** Usual peel. */
     public Peel peel() {
         return plan.peel();
+    }
+
+    /** Usual trips through the machine. */
+    public int passes() {
+        return plan.passes();
+    }
+
+    /** How much thicker than the opening its stack usually is once blades are through, mm. */
+    public double targetMm() {
+        return plan.targetMm();
+    }
+
+    /** Pressure on the design its stack is filled up to, MPa; 0 where it goes by thickness. */
+    public double targetMpa() {
+        return plan.targetMpa();
+    }
+
+    /** Whether its foil goes over ink or paint. */
+    public boolean overMedium() {
+        return plan.waits().contains(Wait.MEDIUM_DRY);
+    }
+
+    /** Whether part of the die stays outside on purpose. */
+    public boolean partial() {
+        return plan.rules() == RuleSet.PARTIAL_CUT;
+    }
+
+    /** Whether a part belongs to its stack, wanted or optional. */
+    public boolean has(LayerRole role) {
+        return plan.has(role);
     }
 
     /** True where plate, film and stock are taped together and turned over as one. */

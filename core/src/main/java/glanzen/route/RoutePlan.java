@@ -49,7 +49,7 @@ record RoutePlan(
         Set<Stock.Kind> stocks,
         int mostSheets,
         Film.@Nullable Kind film,
-        List<Slot> slots,
+        List<LayerSlot> slots,
         double targetMm,
         double targetMpa,
         Heating heating,
@@ -60,10 +60,10 @@ record RoutePlan(
         boolean taped,
         List<Wait> waits,
         List<Question> questions,
-        List<Rule> rules) {
+        RuleSet rules) {
 
     /** Whether a part belongs to the stack, wanted or optional. */
-    boolean has(Part part) {
+    boolean has(LayerRole part) {
         return slots.stream().anyMatch(s -> s.part() == part);
     }
 
@@ -84,7 +84,7 @@ record RoutePlan(
         private Set<Stock.Kind> stocks = Set.of();
         private int mostSheets = 1;
         private Film.@Nullable Kind film;
-        private final List<Slot> slots = new ArrayList<>();
+        private final List<LayerSlot> slots = new ArrayList<>();
         private double targetMm = 0.45;
         private double targetMpa;
         private Heating heating = Heating.ALONE;
@@ -95,7 +95,7 @@ record RoutePlan(
         private boolean taped;
         private final List<Wait> waits = new ArrayList<>();
         private final List<Question> questions = new ArrayList<>();
-        private final List<Rule> rules = new ArrayList<>();
+        private RuleSet rules = RuleSet.HOT_PLATE;
 
         private Builder(String label, Mechanism mechanism) {
             this.label = label;
@@ -134,7 +134,7 @@ record RoutePlan(
             return this;
         }
 
-        Builder stack(Slot... bottomToTop) {
+        Builder stack(LayerSlot... bottomToTop) {
             slots.clear();
             slots.addAll(List.of(bottomToTop));
             return this;
@@ -186,8 +186,8 @@ record RoutePlan(
             return this;
         }
 
-        Builder rules(List<Rule> more) {
-            rules.addAll(more);
+        Builder rules(RuleSet set) {
+            rules = set;
             return this;
         }
 
@@ -214,7 +214,7 @@ record RoutePlan(
                     taped,
                     List.copyOf(waits),
                     List.copyOf(questions),
-                    List.copyOf(rules));
+                    rules);
         }
     }
 }

@@ -1,6 +1,5 @@
 package glanzen.route;
 
-import glanzen.transfer.Drying;
 
 /** What a route has to wait for. */
 public enum Wait {
@@ -24,16 +23,5 @@ public enum Wait {
     /** What is waited for. */
     public String label() {
         return label;
-    }
-
-    /** How long on a set-up, s; 0 where only the bench can tell. */
-    public double seconds(SetUp s) {
-        return switch (this) {
-            case PLATFORM_READY, MEDIUM_DRY -> 0;
-            case SOAK, ROLLERS_READY -> s.soakSeconds();
-            case GEL_DRY -> s.gel() == null ? 0 : s.gel().drying(s.roomC()).secondsTo(Drying.SOUND);
-            case INK_KEY -> KEY_SECONDS;
-            case COOLING -> s.peel().seconds();
-        };
     }
 }

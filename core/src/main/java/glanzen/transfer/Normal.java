@@ -1,5 +1,6 @@
 package glanzen.transfer;
 
+
 /** The standard normal distribution. */
 public final class Normal {
 

@@ -7,17 +7,17 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.Bench;
 import glanzen.artwork.ArtworkShelf;
-import glanzen.forecast.Crowd;
 import glanzen.forecast.Forecaster;
+import glanzen.forecast.RigEnsemble;
 import glanzen.kit.Board;
 import glanzen.kit.Stock;
 import glanzen.material.Material;
 import glanzen.material.Surface;
 import glanzen.route.Heating;
 import glanzen.route.Route;
-import glanzen.route.Rules;
-import glanzen.route.SetUp;
-import glanzen.route.Workshop;
+import glanzen.rules.Rules;
+import glanzen.setup.Inventory;
+import glanzen.setup.SetUp;
 import glanzen.stack.Stack;
 import java.util.List;
 import java.util.Set;
@@ -35,10 +35,10 @@ class AdvisorTest {
             Bench.CARD_SHIM,
             Bench.THIN_CARD,
             Bench.board("tissue", Board.Kind.TISSUE_SHIM, Material.TISSUE, 0.04));
-    private static final Workshop SHOP = new Workshop(SHELF, new ArtworkShelf());
+    private static final Inventory SHOP = new Inventory(SHELF, new ArtworkShelf());
     private static final Forecaster FORECASTER = new Forecaster(SHOP.artworks());
     private static final Advisor ADVISOR = new Advisor(FORECASTER, SHOP);
-    private static final Crowd FRESH = Crowd.fresh();
+    private static final RigEnsemble FRESH = RigEnsemble.fresh();
 
     private static final SetUp SOLID = Bench.setUp(Route.SOLID_PLATE, Bench.SOLID, 0, 120);
 
@@ -130,7 +130,7 @@ class AdvisorTest {
 
     @Test
     void refusesWithReasonsWhenNoBoardHelps() {
-        Workshop bare = new Workshop(List.of(Bench.SPACER), new ArtworkShelf());
+        Inventory bare = new Inventory(List.of(Bench.SPACER), new ArtworkShelf());
         SetUp loose = SOLID.withStack(SOLID.stack().without(4));
         Advice advice = new Advisor(FORECASTER, bare).advise(loose, FRESH, ErrorBias.EVEN);
         assertEquals(List.of(), advice.best());

@@ -4,15 +4,15 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import glanzen.forecast.Crowd;
+import glanzen.Crafts;
 import glanzen.forecast.Forecaster;
+import glanzen.forecast.RigEnsemble;
 import glanzen.kit.Board;
 import glanzen.kit.Press;
-import glanzen.route.Crafts;
-import glanzen.route.Difference;
 import glanzen.route.Route;
-import glanzen.route.Rules;
-import glanzen.route.SetUp;
+import glanzen.rules.Rules;
+import glanzen.setup.Difference;
+import glanzen.setup.SetUp;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -25,7 +25,7 @@ class EveryRouteAdviceTest {
     private static final Advisor ADVISOR = new Advisor(FORECASTER, Crafts.SHOP);
 
     private static Advice advice(SetUp s) {
-        return ADVISOR.advise(s, Crowd.fresh(), ErrorBias.OVER);
+        return ADVISOR.advise(s, RigEnsemble.fresh(), ErrorBias.OVER);
     }
 
     /** A start with every shim and every second filler gone. */
@@ -78,9 +78,9 @@ class EveryRouteAdviceTest {
     void aBladeIsBroughtTowardsAWishWithOneChange() {
         SetUp cut = Crafts.started(Route.THIN_CUT);
         double dose = Crafts.forecast(cut).dose().middle();
-        SetUp more = ADVISOR.toward(cut, Crowd.fresh(), 2 * dose).orElseThrow().setUp();
+        SetUp more = ADVISOR.toward(cut, RigEnsemble.fresh(), 2 * dose).orElseThrow().setUp();
         SetUp less =
-                ADVISOR.toward(cut, Crowd.fresh(), 0.5 * dose).orElseThrow().setUp();
+                ADVISOR.toward(cut, RigEnsemble.fresh(), 0.5 * dose).orElseThrow().setUp();
         assertTrue(Crafts.forecast(more).dose().middle() > dose);
         assertTrue(Crafts.forecast(less).dose().middle() < dose);
         assertEquals(1, Difference.between(cut, more).size(), Difference.between(cut, more) + "");

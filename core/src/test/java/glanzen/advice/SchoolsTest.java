@@ -4,19 +4,19 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.Bench;
+import glanzen.Crafts;
 import glanzen.advice.Schools.School;
 import glanzen.advice.Schools.Way;
 import glanzen.artwork.ArtworkShelf;
-import glanzen.forecast.Crowd;
 import glanzen.forecast.Forecaster;
+import glanzen.forecast.RigEnsemble;
 import glanzen.kit.Plate;
 import glanzen.kit.Stock;
-import glanzen.route.Crafts;
 import glanzen.route.Heating;
 import glanzen.route.Peel;
 import glanzen.route.Route;
-import glanzen.route.Rules;
-import glanzen.route.SetUp;
+import glanzen.rules.Rules;
+import glanzen.setup.SetUp;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -27,7 +27,7 @@ class SchoolsTest {
     private final Forecaster forecaster = new Forecaster(new ArtworkShelf());
 
     private School school(SetUp setUp, String key) {
-        return Schools.of(setUp, forecaster, Crowd.fresh(), Crafts.SHOP).stream()
+        return Schools.of(setUp, forecaster, RigEnsemble.fresh(), Crafts.SHOP).stream()
                 .filter(s -> s.key().equals(key))
                 .findFirst()
                 .orElseThrow();
@@ -40,7 +40,7 @@ class SchoolsTest {
     @Test
     void eachQuestionHasOnePresentWayAndEveryWayCanBeTaken() {
         SetUp words = setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30);
-        List<School> schools = Schools.of(words, forecaster, Crowd.fresh(), Crafts.SHOP);
+        List<School> schools = Schools.of(words, forecaster, RigEnsemble.fresh(), Crafts.SHOP);
         assertEquals(
                 List.of("sheet", "cover", "passes", "peel", "error-bias"),
                 schools.stream().map(School::key).toList());
@@ -85,7 +85,7 @@ class SchoolsTest {
     @ParameterizedTest
     @EnumSource(Route.class)
     void everyQuestionOfEveryRouteShowsAtLeastTwoWaysAndOneIsPresent(Route route) {
-        for (School s : Schools.of(Crafts.started(route), forecaster, Crowd.fresh(), Crafts.SHOP)) {
+        for (School s : Schools.of(Crafts.started(route), forecaster, RigEnsemble.fresh(), Crafts.SHOP)) {
             assertTrue(s.ways().size() > 1, s.key());
             assertEquals(1, s.ways().stream().filter(Way::present).count(), s.key());
             assertTrue(s.ways().stream().allMatch(w -> Rules.computable(w.setUp())), s.key());

@@ -6,16 +6,16 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import glanzen.Bench;
 import glanzen.advice.SingleChanges.Change;
 import glanzen.artwork.ArtworkShelf;
-import glanzen.forecast.Crowd;
 import glanzen.forecast.Forecast;
 import glanzen.forecast.Forecaster;
+import glanzen.forecast.RigEnsemble;
 import glanzen.kit.Board;
 import glanzen.kit.Pace;
-import glanzen.route.Difference;
 import glanzen.route.Heating;
 import glanzen.route.Peel;
 import glanzen.route.Route;
-import glanzen.route.SetUp;
+import glanzen.setup.Difference;
+import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
 import glanzen.stack.Layer;
 import java.util.List;
@@ -88,8 +88,8 @@ class SingleChangesTest {
     }
 
     private static String why(SetUp before, SetUp after) {
-        Forecast now = FORECASTER.forecast(before, Crowd.fresh());
-        Forecast then = FORECASTER.forecast(after, Crowd.fresh());
+        Forecast now = FORECASTER.forecast(before, RigEnsemble.fresh());
+        Forecast then = FORECASTER.forecast(after, RigEnsemble.fresh());
         return Reasons.why(before, now, after, then);
     }
 

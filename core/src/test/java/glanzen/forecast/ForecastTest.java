@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import glanzen.pull.HeatPlans;
 import glanzen.Bench;
 import glanzen.artwork.ArtworkShelf;
 import glanzen.artwork.Motif;
@@ -14,10 +15,14 @@ import glanzen.kit.Board;
 import glanzen.kit.Plate;
 import glanzen.material.BondingLayer;
 import glanzen.material.Material;
+import glanzen.picture.PullPicture;
+import glanzen.pull.Rig;
+import glanzen.pull.RigPriors;
+import glanzen.pull.TransferModel;
 import glanzen.route.Heating;
 import glanzen.route.Peel;
 import glanzen.route.Route;
-import glanzen.route.SetUp;
+import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
 import glanzen.stack.Layer;
 import glanzen.transfer.Transfer;
@@ -32,7 +37,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class ForecastTest {
 
     private static final Forecaster FORECASTER = new Forecaster(new ArtworkShelf());
-    private static final Crowd FRESH = Crowd.fresh();
+    private static final RigEnsemble FRESH = RigEnsemble.fresh();
     private static final Plate BEE =
             new Plate("bee", "Bee", Plate.Kind.PLATE, Material.BRASS, 1.6, 46, 40, Motif.of(Motif.Kind.BEE));
 
@@ -55,7 +60,7 @@ class ForecastTest {
     @Test
     void theSameQuestionHasTheSameAnswer() {
         Forecast once = FORECASTER.forecast(words(1, 30), FRESH);
-        Forecast again = new Forecaster(new ArtworkShelf()).forecast(words(1, 30), Crowd.fresh());
+        Forecast again = new Forecaster(new ArtworkShelf()).forecast(words(1, 30), RigEnsemble.fresh());
         assertEquals(once.clean(), again.clean());
         assertEquals(once.dose(), again.dose());
         assertEquals(once.window(), again.window());
@@ -113,47 +118,24 @@ class ForecastTest {
     @Test
     void theCrowdIsSpreadAsItShouldBe() {
         assertEquals(0, FRESH.mean(Rig::setPointErrorK), 0.1);
-        assertEquals(Spread.SET_POINT_K, FRESH.deviation(Rig::setPointErrorK), 0.2);
-        assertEquals(Spread.OPENING_MM, FRESH.deviation(Rig::openingErrorMm), 0.004);
-        assertEquals(Crowd.SIZE, FRESH.effectiveSize(), 1e-6);
-        Crowd knowing = FRESH.knowing("a").knowing("b");
-        assertEquals(Spread.LN_NEED, knowing.deviation(r -> r.lnNeed("a")), 0.01);
-        double together = knowing.mean(r -> r.lnNeed("a") * r.lnNeed("b")) / (Spread.LN_NEED * Spread.LN_NEED);
+        assertEquals(RigPriors.SET_POINT_K, FRESH.deviation(Rig::setPointErrorK), 0.2);
+        assertEquals(RigPriors.OPENING_MM, FRESH.deviation(Rig::openingErrorMm), 0.004);
+        assertEquals(RigEnsemble.SIZE, FRESH.effectiveSize(), 1e-6);
+        RigEnsemble knowing = FRESH.knowing("a").knowing("b");
+        assertEquals(RigPriors.LN_NEED, knowing.deviation(r -> r.lnNeed("a")), 0.01);
+        double together = knowing.mean(r -> r.lnNeed("a") * r.lnNeed("b")) / (RigPriors.LN_NEED * RigPriors.LN_NEED);
         assertEquals(0, together, 0.15, "needs of two films are independent");
         assertEquals(knowing, knowing.knowing("a"));
     }
 
     @Test
     void aThinnedCrowdStandsForTheWhole() {
-        Crowd thin = FRESH.thinned(64);
+        RigEnsemble thin = FRESH.thinned(64);
         assertEquals(64, thin.rigs().size());
         assertEquals(1, thin.rigs().stream().mapToDouble(Rig::weight).sum(), 1e-9);
         assertEquals(FRESH.deviation(Rig::openingErrorMm), thin.deviation(Rig::openingErrorMm), 0.02);
     }
 
-    @ParameterizedTest
-    @CsvSource({"4, 0.2", "-7, -0.3", "9, 0.4", "0, -0.45"})
-    void heatBetweenTheSolvedRigsIsNearWhatASolveGives(double setPointError, double lnContact) {
-        Rig rig = new Rig(setPointError, 0, 0, lnContact, Map.of(), 1);
-        for (SetUp setUp : new SetUp[] {words(0, 30), Bench.setUp(Route.SOLID_PLATE, Bench.SOLID, 2, 120)}) {
-            HeatRun solved = HeatSolver.solve(setUp.heatPlan(1), Math.exp(lnContact), setPointError);
-            BondTable table = BondTable.full(setUp.heatPlan(1));
-            double[] seconds = solved.nips().get(0).seconds();
-            double exact = 0;
-            for (int i = 1; i < seconds.length; i++) {
-                double mean = (Transfer.rate(
-                                        BondingLayer.HOT_FOIL,
-                                        solved.nips().get(0).celsius()[i])
-                                + Transfer.rate(
-                                        BondingLayer.HOT_FOIL,
-                                        solved.nips().get(0).celsius()[i - 1]))
-                        / 2;
-                exact += mean * (seconds[i] - seconds[i - 1]);
-            }
-            assertEquals(exact, table.exposures(rig, BondingLayer.HOT_FOIL)[0].at(1), 0.05 * exact);
-            assertEquals(solved.peelC(), table.peelC(rig), 1.0);
-        }
-    }
 
     @Test
     void borrowedHeatIsNearOnesOwn() {
@@ -216,8 +198,8 @@ class ForecastTest {
     void aLikenessComesOutAsItWasSeen() {
         SetUp setUp = Bench.setUp(Route.HOT_PLATE, BEE, 0, 20);
         TransferModel model = FORECASTER.transfer(setUp);
-        assertEquals(0.8, model.pull(Likeness.of(model, "copper", 0.8, 0)).coverage(), 0.01);
-        assertEquals(0.3, model.pull(Likeness.of(model, "copper", 1, 0.3)).spillMm(), 0.01);
+        assertEquals(0.8, model.pull(RigFit.of(model, "copper", 0.8, 0)).coverage(), 0.01);
+        assertEquals(0.3, model.pull(RigFit.of(model, "copper", 1, 0.3)).spillMm(), 0.01);
     }
 
     @Test

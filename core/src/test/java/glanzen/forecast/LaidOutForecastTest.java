@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import glanzen.pull.HeatPlans;
 import glanzen.Bench;
 import glanzen.advice.MakeReady;
 import glanzen.artwork.ArtworkShelf;
@@ -13,15 +14,17 @@ import glanzen.kit.Board;
 import glanzen.kit.Pace;
 import glanzen.kit.Plate;
 import glanzen.kit.Press;
-import glanzen.layout.Bed;
 import glanzen.layout.FirstLayout;
+import glanzen.layout.Fixing;
+import glanzen.layout.FlipAxis;
 import glanzen.layout.Layout;
 import glanzen.layout.MakeReadyPatch;
-import glanzen.layout.Method;
-import glanzen.layout.TurnedOver;
+import glanzen.layout.PlatformPose;
 import glanzen.material.Material;
+import glanzen.picture.PullPicture;
+import glanzen.pull.Rig;
 import glanzen.route.Route;
-import glanzen.route.SetUp;
+import glanzen.setup.SetUp;
 import java.awt.image.BufferedImage;
 import java.util.Arrays;
 import java.util.List;
@@ -43,15 +46,15 @@ class LaidOutForecastTest {
     private static SetUp laid(Plate plate) {
         SetUp bare = Bench.setUp(Route.HOT_PLATE, plate, 0, 30);
         return bare.withLayout(
-                FirstLayout.of(plate, Bench.SMOOTH.cut(140, 200), Bench.PLATFORM, Bench.CRANK, Method.LOOSE));
+                FirstLayout.of(plate, Bench.SMOOTH.cut(140, 200), Bench.PLATFORM, Bench.CRANK, Fixing.LOOSE));
     }
 
-    private static SetUp on(SetUp setUp, Bed bed) {
+    private static SetUp on(SetUp setUp, PlatformPose bed) {
         return setUp.withLayout(setUp.layout().withBed(bed));
     }
 
     private static double dose(SetUp setUp) {
-        return FORECASTER.forecast(setUp, Crowd.fresh()).dose().middle();
+        return FORECASTER.forecast(setUp, RigEnsemble.fresh()).dose().middle();
     }
 
     @Test
@@ -64,12 +67,12 @@ class LaidOutForecastTest {
     @CsvSource({"20, 1", "35, 2", "48, 3"})
     void theFurtherOutTheHarderItIsPressed(double right, int step) {
         SetUp middle = laid(Bench.WORDS);
-        SetUp nearer = on(middle, new Bed(right - 15, 0, 0, TurnedOver.SIDEWAYS));
-        SetUp further = on(middle, new Bed(right, 0, 0, TurnedOver.SIDEWAYS));
+        SetUp nearer = on(middle, new PlatformPose(right - 15, 0, 0, FlipAxis.SIDEWAYS));
+        SetUp further = on(middle, new PlatformPose(right, 0, 0, FlipAxis.SIDEWAYS));
         assertTrue(dose(further) > dose(nearer), "step " + step);
         assertEquals(
                 dose(further),
-                dose(on(middle, new Bed(-right, 0, 0, TurnedOver.SIDEWAYS))),
+                dose(on(middle, new PlatformPose(-right, 0, 0, FlipAxis.SIDEWAYS))),
                 0.02 * dose(further),
                 "left is as good as right");
     }
@@ -77,22 +80,22 @@ class LaidOutForecastTest {
     @Test
     void alongTheFeedItMakesNoDifference() {
         SetUp middle = laid(Bench.WORDS);
-        assertEquals(dose(middle), dose(on(middle, new Bed(0, 30, 0, TurnedOver.SIDEWAYS))), 1e-9);
+        assertEquals(dose(middle), dose(on(middle, new PlatformPose(0, 30, 0, FlipAxis.SIDEWAYS))), 1e-9);
     }
 
     @Test
     void wordsThatAreTurnedLieAlongTheFeedAndArePressedHarder() {
         SetUp across = laid(WIDE);
-        SetUp along = on(across, new Bed(0, 0, 1, TurnedOver.SIDEWAYS));
+        SetUp along = on(across, new PlatformPose(0, 0, 1, FlipAxis.SIDEWAYS));
         assertFalse(Math.abs(dose(across) - dose(along)) < 0.02 * dose(across), "slices run the other way");
     }
 
     /** However the piece lies on the platform, the picture shows it as it is read. */
     @ParameterizedTest
     @CsvSource({"0, SIDEWAYS", "1, SIDEWAYS", "2, SIDEWAYS", "3, SIDEWAYS", "0, ENDWAYS", "1, ENDWAYS"})
-    void thePictureIsAlwaysUpright(int turns, TurnedOver over) {
+    void thePictureIsAlwaysUpright(int turns, FlipAxis over) {
         SetUp plain = laid(Bench.WORDS);
-        double alike = alike(picture(plain), picture(on(plain, new Bed(0, 0, turns, over))));
+        double alike = alike(picture(plain), picture(on(plain, new PlatformPose(0, 0, turns, over))));
         assertTrue(alike > 0.93, "alike by " + alike);
     }
 
@@ -158,7 +161,7 @@ class LaidOutForecastTest {
     void patchesAreProposedWhereItIsWeak(MakeReady.Where where) {
         SetUp weak = weak();
         List<MakeReady.Proposal> proposals =
-                new MakeReady(FORECASTER).propose(weak, Crowd.fresh(), List.of(TISSUE, Bench.THIN_CARD), where);
+                new MakeReady(FORECASTER).propose(weak, RigEnsemble.fresh(), List.of(TISSUE, Bench.THIN_CARD), where);
         assertFalse(proposals.isEmpty());
         Layout layout = proposals.get(0).setUp().layout();
         assertEquals(1, layout.patches().size());
@@ -175,13 +178,13 @@ class LaidOutForecastTest {
         SetUp strong = laid(Bench.WORDS);
         assertEquals(
                 List.of(),
-                new MakeReady(FORECASTER).propose(strong, Crowd.fresh(), List.of(TISSUE), MakeReady.Where.AS_FORECAST));
+                new MakeReady(FORECASTER).propose(strong, RigEnsemble.fresh(), List.of(TISSUE), MakeReady.Where.AS_FORECAST));
     }
 
     @Test
     void severalPlatesTakeTheHeatOfSeveral() {
         SetUp one = laid(Bench.WORDS);
-        assertEquals(20, one.heatPlan(1).toolAreaCm2(), 1e-9);
+        assertEquals(20, HeatPlans.platform(one, 1).toolAreaCm2(), 1e-9);
         assertEquals(1, one.plates().size());
         assertEquals(200, one.pressedLengthMm(), 1e-9);
         assertEquals(40, Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30).pressedLengthMm(), 1e-9);

@@ -4,6 +4,11 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import glanzen.pull.NipFigures;
+import glanzen.pull.DoseField;
+import glanzen.pull.DoseScale;
+import glanzen.pull.PullOutcome;
+import glanzen.pull.Rig;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -17,38 +22,38 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class QuantilesTest {
 
-    private static Pull dosed(double dose) {
-        return new Pull(dose, 1, 0, 0);
+    private static PullOutcome dosed(double dose) {
+        return new PullOutcome(dose, 1, 0, 0);
     }
 
     @Test
     void hundredEvenPullsHaveTheirDeciles() {
-        List<Pull> pulls = IntStream.rangeClosed(1, 100).mapToObj(i -> dosed(i)).toList();
+        List<PullOutcome> pulls = IntStream.rangeClosed(1, 100).mapToObj(i -> dosed(i)).toList();
         double[] weights = new double[100];
         Arrays.fill(weights, 0.01);
-        assertEquals(new Quantiles(10, 50, 90), Quantiles.of(pulls, weights, Pull::dose));
+        assertEquals(new Quantiles(10, 50, 90), Quantiles.of(pulls, weights, PullOutcome::dose));
     }
 
     @Test
     void weightCountsNotNumber() {
-        List<Pull> pulls = List.of(dosed(1), dosed(2), dosed(3));
-        assertEquals(new Quantiles(3, 3, 3), Quantiles.of(pulls, new double[] {0.03, 0.03, 0.94}, Pull::dose));
-        assertEquals(new Quantiles(1, 2, 3), Quantiles.of(pulls, new double[] {0.3, 0.4, 0.3}, Pull::dose));
+        List<PullOutcome> pulls = List.of(dosed(1), dosed(2), dosed(3));
+        assertEquals(new Quantiles(3, 3, 3), Quantiles.of(pulls, new double[] {0.03, 0.03, 0.94}, PullOutcome::dose));
+        assertEquals(new Quantiles(1, 2, 3), Quantiles.of(pulls, new double[] {0.3, 0.4, 0.3}, PullOutcome::dose));
     }
 
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3})
     void orderDoesNotMatter(long seed) {
         Random random = new Random(seed);
-        List<Pull> pulls = new ArrayList<>();
+        List<PullOutcome> pulls = new ArrayList<>();
         for (int i = 0; i < 40; i++) {
             pulls.add(dosed(random.nextDouble()));
         }
         double[] weights = new double[40];
         Arrays.fill(weights, 1 / 40.0);
-        Quantiles once = Quantiles.of(pulls, weights, Pull::dose);
+        Quantiles once = Quantiles.of(pulls, weights, PullOutcome::dose);
         Collections.shuffle(pulls, random);
-        assertEquals(once, Quantiles.of(pulls, weights, Pull::dose));
+        assertEquals(once, Quantiles.of(pulls, weights, PullOutcome::dose));
         assertTrue(once.low() <= once.middle() && once.middle() <= once.high());
     }
 
@@ -61,7 +66,7 @@ class QuantilesTest {
         "1.00, 0.20, false, false, true"
     })
     void aPullIsUnderOverBothOrClean(double coverage, double spill, boolean under, boolean over, boolean clean) {
-        Pull pull = new Pull(3, coverage, spill, 700);
+        PullOutcome pull = new PullOutcome(3, coverage, spill, 700);
         assertEquals(under, pull.under());
         assertEquals(over, pull.over());
         assertEquals(clean, pull.clean());
@@ -70,23 +75,23 @@ class QuantilesTest {
     @Test
     void spillOnTheOddTipIsNoFault() {
         // One part in twenty floods, the rest is right.
-        Doses tip = new Doses(new double[] {60, 3}, new double[] {0.05, 0.95}, new Yardstick.Wetting(0.1, 0), 0, 700);
+        DoseField tip = new DoseField(new double[] {60, 3}, new double[] {0.05, 0.95}, new DoseScale.Wetting(0.1, 0), 0, 700);
         assertFalse(tip.pull(1).over());
-        Doses fringe =
-                new Doses(new double[] {60, 3}, new double[] {0.12, 0.88}, new Yardstick.Wetting(0.1, 0), 0, 700);
+        DoseField fringe =
+                new DoseField(new double[] {60, 3}, new double[] {0.12, 0.88}, new DoseScale.Wetting(0.1, 0), 0, 700);
         assertTrue(fringe.pull(1).over());
     }
 
     @Test
     void equalDosesCountTogether() {
-        Doses doses = new Doses(
-                new double[] {20, 20, 3}, new double[] {0.06, 0.06, 0.88}, new Yardstick.Wetting(0.1, 0), 0, 700);
+        DoseField doses = new DoseField(
+                new double[] {20, 20, 3}, new double[] {0.06, 0.06, 0.88}, new DoseScale.Wetting(0.1, 0), 0, 700);
         assertEquals(0.1 * Math.log(20 / 1.6), doses.pull(1).spillMm(), 1e-9);
     }
 
     @Test
     void aFactorScalesDoseAndLiftTakesCoverage() {
-        Doses doses = new Doses(new double[] {2, 4}, new double[] {0.5, 0.5}, new Yardstick.Wetting(0.1, 0), 0.1, 700);
+        DoseField doses = new DoseField(new double[] {2, 4}, new double[] {0.5, 0.5}, new DoseScale.Wetting(0.1, 0), 0.1, 700);
         assertEquals(2 * doses.pull(1).dose(), doses.pull(2).dose(), 1e-9);
         assertTrue(doses.pull(50).coverage() <= 0.9);
         assertEquals(Math.sqrt(8), doses.pull(1).dose(), 1e-9);
@@ -94,8 +99,8 @@ class QuantilesTest {
 
     @Test
     void nothingPressedGivesNothingAndNoNonsense() {
-        Pull none =
-                new Doses(new double[] {0, 0}, new double[] {0.5, 0.5}, new Yardstick.Wetting(0.1, 0), 0, 0).pull(1);
+        PullOutcome none =
+                new DoseField(new double[] {0, 0}, new double[] {0.5, 0.5}, new DoseScale.Wetting(0.1, 0), 0, 0).pull(1);
         assertEquals(0, none.coverage());
         assertEquals(0, none.spillMm());
         assertTrue(Double.isFinite(none.dose()));
@@ -121,7 +126,7 @@ class QuantilesTest {
                 new Quantiles(1, 1, 1),
                 new Quantiles(0, 0, 0),
                 new Forecast.Window(1.9, 6, true),
-                new Forecast.NipFigures(0, 0, 0, 0, 0, 0, 0, 0),
+                new NipFigures(0, 0, 0, 0, 0, 0, 0, 0),
                 List.of(),
                 List.of());
         int[] counts = f.twenty();
@@ -130,25 +135,6 @@ class QuantilesTest {
         assertEquals(under * 20, counts[0], 1.0);
     }
 
-    @Test
-    void theGrainIsSeededSmoothAndAboutNormal() {
-        GrainField field = new GrainField(7, 6);
-        double sum = 0;
-        double squares = 0;
-        int n = 0;
-        for (int y = 0; y < 600; y += 3) {
-            for (int x = 0; x < 600; x += 3) {
-                double v = field.at(x, y);
-                assertEquals(v, new GrainField(7, 6).at(x, y));
-                assertTrue(Math.abs(v - field.at(x + 1, y)) < 2.5, "smooth within a grain");
-                sum += v;
-                squares += v * v;
-                n++;
-            }
-        }
-        assertEquals(0, sum / n, 0.05);
-        assertEquals(1, Math.sqrt(squares / n), 0.15);
-    }
 
     @Test
     void rigsAreValues() {
@@ -157,7 +143,7 @@ class QuantilesTest {
         assertEquals(0, rig.lnNeed("gold"));
         assertEquals(0, Rig.AS_LABELLED.lnNeed("copper"), "the original is untouched");
         assertEquals(0.5, rig.weighing(0.5).weight());
-        Crowd two = new Crowd(List.of(
+        RigEnsemble two = new RigEnsemble(List.of(
                 rig.weighing(0.75), Rig.AS_LABELLED.needing("copper", -0.2).weighing(0.25)));
         assertEquals(0.1, two.mean(r -> r.lnNeed("copper")), 1e-12);
         assertEquals(0.1, two.middle("copper").lnNeed("copper"), 1e-12);

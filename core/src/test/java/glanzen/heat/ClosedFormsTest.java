@@ -3,10 +3,11 @@ package glanzen.heat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import glanzen.pull.HeatPlans;
 import glanzen.Bench;
 import glanzen.route.Peel;
 import glanzen.route.Route;
-import glanzen.route.SetUp;
+import glanzen.setup.SetUp;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
@@ -140,7 +141,7 @@ class ClosedFormsTest {
                 Bench.setUp(Route.HOT_PLATE, random.nextBoolean() ? Bench.WORDS : Bench.SOLID, random.nextInt(3), 10);
         double before = 0;
         for (double soak = 10; soak < 400; soak *= 1.5) {
-            HeatRun run = HeatSolver.solve(setUp.withSoak(setUp.heating(), soak).heatPlan(1));
+            HeatRun run = HeatSolver.solve(HeatPlans.platform(setUp.withSoak(setUp.heating(), soak), 1));
             double now = run.nips().get(0).celsius()[0];
             assertTrue(now >= before - 0.02, soak + " s gave " + now + " after " + before);
             before = now;
@@ -167,9 +168,9 @@ class ClosedFormsTest {
     @Test
     void aSmallHeaterMeetsItsLimitUnderALargeColdPlate() {
         HeatRun solid = HeatSolver.solve(
-                Bench.setUp(Route.SOLID_PLATE, Bench.SOLID, 2, 240).heatPlan(1));
+                HeatPlans.platform(Bench.setUp(Route.SOLID_PLATE, Bench.SOLID, 2, 240), 1));
         HeatRun words = HeatSolver.solve(
-                Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30).heatPlan(1));
+                HeatPlans.platform(Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30), 1));
         assertTrue(solid.limited());
         assertTrue(solid.platformC() < 112.5 && words.platformC() < 112.5);
     }
@@ -178,13 +179,13 @@ class ClosedFormsTest {
     void aMatCoolsFasterThanAir() {
         SetUp setUp = Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30);
         double air = HeatSolver.solve(
-                        setUp.withPeel(new Peel(Cooling.IN_AIR, 20)).heatPlan(1))
+                        HeatPlans.platform(setUp.withPeel(new Peel(Cooling.IN_AIR, 20)), 1))
                 .peelC();
         double mat = HeatSolver.solve(
-                        setUp.withPeel(new Peel(Cooling.ON_MAT, 20)).heatPlan(1))
+                        HeatPlans.platform(setUp.withPeel(new Peel(Cooling.ON_MAT, 20)), 1))
                 .peelC();
         double stack = HeatSolver.solve(
-                        setUp.withPeel(new Peel(Cooling.IN_STACK, 20)).heatPlan(1))
+                        HeatPlans.platform(setUp.withPeel(new Peel(Cooling.IN_STACK, 20)), 1))
                 .peelC();
         assertTrue(mat < air - 10, mat + " on the mat, " + air + " in air");
         assertTrue(air < stack, air + " in air, " + stack + " in the stack");

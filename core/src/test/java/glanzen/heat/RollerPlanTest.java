@@ -3,9 +3,9 @@ package glanzen.heat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import glanzen.Crafts;
 import glanzen.heat.HeatTrace.Phase;
 import glanzen.kit.StackItem;
-import glanzen.route.Crafts;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

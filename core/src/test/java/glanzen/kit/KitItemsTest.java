@@ -6,9 +6,9 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.Bench;
+import glanzen.Crafts;
 import glanzen.artwork.Motif;
 import glanzen.measure.BadInput;
-import glanzen.route.Crafts;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;

@@ -9,7 +9,7 @@ import glanzen.Bench;
 import glanzen.artwork.ArtworkShelf;
 import glanzen.artwork.Motif;
 import glanzen.kit.Plate;
-import glanzen.layout.Hold.Kind;
+import glanzen.layout.PlacementConstraint.Kind;
 import glanzen.material.Material;
 import glanzen.measure.BadInput;
 import glanzen.measure.LengthUnit;
@@ -25,31 +25,31 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 
 /** Placement by hold and by word, and the turned-over platform. */
-class ArrangementTest {
+public class ArrangementTest {
 
-    static final ArtworkShelf SHELF = new ArtworkShelf();
+    public static final ArtworkShelf SHELF = new ArtworkShelf();
 
-    static Plate words(String text) {
+    public static Plate words(String text) {
         return new Plate(text.toLowerCase(), text, Plate.Kind.PLATE, Material.BRASS, 1.6, 48, 20, Motif.words(text));
     }
 
-    static Layout layout(Piece piece, Plate... plates) {
+    public static Layout layout(Piece piece, Plate... plates) {
         List<Placed> placed = new ArrayList<>();
         for (Plate plate : plates) {
             placed.add(Placed.centred(plate));
         }
-        return new Layout(piece, Bed.MIDDLE, Method.LOOSE, Hangs.NEITHER, placed, List.of(), List.of());
+        return new Layout(piece, PlatformPose.MIDDLE, Fixing.LOOSE, HangingEnd.NEITHER, placed, List.of(), List.of());
     }
 
     private static final Layout THREE = layout(new Piece(105, 148, 0), words("First"), words("Second"), words("Third"));
 
-    private static Lying place(String key, String text) {
+    private static PositionedPlate place(String key, String text) {
         return new Arrangement(Wording.place(THREE, List.of(key), text, LengthUnit.MM), SHELF).of(key);
     }
 
     @Test
     void wordsStandOnTheirBaseline() {
-        Lying first = place("first", "baseline 1 1/4 in from the bottom, centred");
+        PositionedPlate first = place("first", "baseline 1 1/4 in from the bottom, centred");
         assertEquals(31.75, first.baselineMm(), 0.01);
         assertEquals(52.5, first.designBox().centre().x, 0.01);
     }
@@ -86,7 +86,7 @@ class ArrangementTest {
         stacked = Wording.place(stacked, List.of("first"), "1 in from the top, centred across", LengthUnit.MM);
         for (Piece piece : List.of(new Piece(105, 148, 0), new Piece(140, 200, 3))) {
             Arrangement a = new Arrangement(
-                    new Layout(piece, Bed.MIDDLE, Method.LOOSE, Hangs.NEITHER, stacked.plates(), List.of(), List.of()),
+                    new Layout(piece, PlatformPose.MIDDLE, Fixing.LOOSE, HangingEnd.NEITHER, stacked.plates(), List.of(), List.of()),
                     SHELF);
             assertEquals(25.4, piece.heightMm() - a.of("first").designBox().getMaxY(), 0.01);
             assertEquals(
@@ -178,7 +178,7 @@ class ArrangementTest {
                 off, List.of("third"), "baseline 40.1 from the bottom, 1 mm right of the centre line", LengthUnit.MM);
         Moves.Snapped snapped = Moves.snapped(near, "third", 1.5, SHELF);
         Placed third = snapped.layout().find("third").orElseThrow();
-        assertEquals(Hold.CENTRED, third.across());
+        assertEquals(PlacementConstraint.CENTRED, third.across());
         assertEquals(Kind.BASELINE_OF, third.along().kind());
         assertEquals(List.of("first"), third.along().others());
         assertEquals(2, snapped.guides().size());
@@ -186,11 +186,11 @@ class ArrangementTest {
     }
 
     private static Layout anyBed(Random random) {
-        Bed bed = new Bed(
+        PlatformPose bed = new PlatformPose(
                 random.nextInt(40) - 20,
                 random.nextInt(40) - 20,
                 random.nextInt(4),
-                random.nextBoolean() ? TurnedOver.SIDEWAYS : TurnedOver.ENDWAYS);
+                random.nextBoolean() ? FlipAxis.SIDEWAYS : FlipAxis.ENDWAYS);
         return THREE.withBed(bed);
     }
 
@@ -212,7 +212,7 @@ class ArrangementTest {
     @ParameterizedTest
     @ValueSource(strings = {"SIDEWAYS", "ENDWAYS"})
     void turningTwiceIsTheIdentity(String over) {
-        Layout layout = THREE.withBed(new Bed(0, 0, 0, TurnedOver.valueOf(over)));
+        Layout layout = THREE.withBed(new PlatformPose(0, 0, 0, FlipAxis.valueOf(over)));
         OnPlatform on = new OnPlatform(layout);
         Coordinate point = new Coordinate(20, 30);
         Coordinate once = on.platform(point);

@@ -12,6 +12,8 @@ import glanzen.kit.Stock;
 import glanzen.material.Material;
 import glanzen.measure.LengthUnit;
 import glanzen.measure.Printer;
+import glanzen.template.Template;
+import glanzen.template.Templates;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -65,7 +67,7 @@ class LayoutRulesTest {
 
     @Test
     void aPlateThatHangsOverIsMovedOrTurnedOntoThePlatform() {
-        Layout off = one(105, 148, ArrangementTest.words("First")).withBed(new Bed(70, 0, 0, TurnedOver.SIDEWAYS));
+        Layout off = one(105, 148, ArrangementTest.words("First")).withBed(new PlatformPose(70, 0, 0, FlipAxis.SIDEWAYS));
         assertTrue(cured(off, "overhang"));
         Plate wide = new Plate("w", "Wide", Plate.Kind.PLATE, Material.BRASS, 1.6, 200, 30, Motif.words("Honey Show"));
         Layout across = one(205, 100, wide);
@@ -81,7 +83,7 @@ class LayoutRulesTest {
         assertEquals(Remark.Weight.STOP, find(check(two), "plates-overlap").weight());
         Layout near = Wording.place(two, List.of("second"), "9 mm below First", LengthUnit.MM);
         Layout taped =
-                new Layout(near.piece(), near.bed(), Method.TAPED, near.hangs(), near.plates(), List.of(), List.of());
+                new Layout(near.piece(), near.bed(), Fixing.TAPED, near.hangs(), near.plates(), List.of(), List.of());
         assertTrue(check(near).stream().noneMatch(r -> r.rule().equals("tape-room")));
         assertEquals(List.of("first", "second"), find(check(taped), "tape-room").keys());
     }
@@ -109,10 +111,10 @@ class LayoutRulesTest {
     @Test
     void ribbonWordsThatWouldReadUpwardsAreToldOf() {
         Layout ribbon = ArrangementTest.layout(new Piece(200, 25, 0), ArrangementTest.words("First"))
-                .withBed(new Bed(0, 0, 1, TurnedOver.SIDEWAYS))
-                .withHangs(Hangs.LEFT_END);
+                .withBed(new PlatformPose(0, 0, 1, FlipAxis.SIDEWAYS))
+                .withHangs(HangingEnd.LEFT_END);
         Remark up = find(check(ribbon, Stock.Kind.RIBBON), "reads-upwards");
-        assertEquals(Hangs.RIGHT_END, up.mend().layout().hangs());
+        assertEquals(HangingEnd.RIGHT_END, up.mend().layout().hangs());
         assertFalse(check(up.mend().layout(), Stock.Kind.RIBBON).stream()
                 .anyMatch(r -> r.rule().equals("reads-upwards")));
     }
@@ -121,14 +123,14 @@ class LayoutRulesTest {
     void theFirstLayoutGoesThroughThePress() {
         for (double[] sheet : new double[][] {{210, 297}, {297, 210}, {305, 305}, {108, 140}, {50, 400}}) {
             Stock stock = Bench.SMOOTH.cut(sheet[0], sheet[1]);
-            Layout layout = FirstLayout.of(Bench.WORDS, stock, Bench.PLATFORM, SOFT, Method.LOOSE);
+            Layout layout = FirstLayout.of(Bench.WORDS, stock, Bench.PLATFORM, SOFT, Fixing.LOOSE);
             assertTrue(layout.piece().widthMm() <= 150 && layout.piece().heightMm() <= 210, layout.piece() + "");
         }
     }
 
     @Test
     void theTracingSheetShowsEachPlateWhereThePlatformHasIt() {
-        Layout layout = one(105, 148, ArrangementTest.words("First")).withBed(new Bed(20, 10, 0, TurnedOver.SIDEWAYS));
+        Layout layout = one(105, 148, ArrangementTest.words("First")).withBed(new PlatformPose(20, 10, 0, FlipAxis.SIDEWAYS));
         Arrangement a = new Arrangement(layout, ArrangementTest.SHELF);
         Template sheet = Templates.tracing(a, Bench.PLATFORM, new Printer(LengthUnit.IN));
         assertEquals(150, sheet.widthMm());

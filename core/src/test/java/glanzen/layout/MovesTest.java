@@ -3,8 +3,8 @@ package glanzen.layout;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import glanzen.layout.Hold.Kind;
 import glanzen.layout.Moves.Snapped;
+import glanzen.layout.PlacementConstraint.Kind;
 import glanzen.measure.LengthUnit;
 import java.util.Comparator;
 import java.util.List;
@@ -29,8 +29,8 @@ class MovesTest {
                 ArrangementTest.words("Second"),
                 ArrangementTest.words("Third"));
         layout = layout.each(p -> p.held(
-                Hold.at(Kind.FROM_LOW, Hold.rounded(random.nextDouble() * 80)),
-                Hold.at(Kind.FROM_LOW, Hold.rounded(random.nextDouble() * 180))));
+                PlacementConstraint.at(Kind.FROM_LOW, PlacementConstraint.rounded(random.nextDouble() * 80)),
+                PlacementConstraint.at(Kind.FROM_LOW, PlacementConstraint.rounded(random.nextDouble() * 180))));
         if (random.nextBoolean()) {
             layout = Wording.place(layout, List.of("third"), "9 mm below First", LengthUnit.MM);
         }
@@ -49,8 +49,8 @@ class MovesTest {
     void whatIsMovedGoesSoFarAndWhatHangsOnItGoesAlong(long seed) {
         Random random = new Random(seed);
         Layout before = thrown(random);
-        double right = Hold.rounded(random.nextDouble() * 20 - 10);
-        double up = Hold.rounded(random.nextDouble() * 20 - 10);
+        double right = PlacementConstraint.rounded(random.nextDouble() * 20 - 10);
+        double up = PlacementConstraint.rounded(random.nextDouble() * 20 - 10);
         Layout after = Moves.moved(before, Set.of("first"), right, up, ArrangementTest.SHELF);
         for (String key : KEYS) {
             Placed placed = before.find(key).orElseThrow();
@@ -108,7 +108,7 @@ class MovesTest {
     @Test
     void nothingNearDrawsNothing() {
         Layout layout = ArrangementTest.layout(new Piece(150, 210, 0), ArrangementTest.words("First"))
-                .each(p -> p.held(Hold.at(Kind.FROM_LOW, 11), Hold.at(Kind.FROM_LOW, 23)));
+                .each(p -> p.held(PlacementConstraint.at(Kind.FROM_LOW, 11), PlacementConstraint.at(Kind.FROM_LOW, 23)));
         Snapped after = Moves.snapped(layout, "first", 0.5, ArrangementTest.SHELF);
         assertEquals(layout, after.layout());
         assertEquals(List.of(), after.guides());
@@ -122,21 +122,21 @@ class MovesTest {
     void sameGapsAreTheSameAndTheEndsStay(long seed) {
         Layout before = thrown(new Random(seed));
         Layout after = Moves.sameGaps(before, KEYS, ArrangementTest.SHELF);
-        List<Lying> was = upwards(before);
-        List<Lying> row = upwards(after);
+        List<PositionedPlate> was = upwards(before);
+        List<PositionedPlate> row = upwards(after);
         assertEquals(gap(row, 0), gap(row, 1), 0.02);
         assertEquals(was.get(0).designBox(), row.get(0).designBox());
         assertEquals(was.get(2).designBox().getMinY(), row.get(2).designBox().getMinY(), 0.02);
     }
 
-    private static List<Lying> upwards(Layout layout) {
+    private static List<PositionedPlate> upwards(Layout layout) {
         return new Arrangement(layout, ArrangementTest.SHELF)
                 .all().stream()
                         .sorted(Comparator.comparingDouble(l -> l.designBox().getMinY()))
                         .toList();
     }
 
-    private static double gap(List<Lying> row, int above) {
+    private static double gap(List<PositionedPlate> row, int above) {
         return row.get(above + 1).designBox().getMinY()
                 - row.get(above).designBox().getMaxY();
     }

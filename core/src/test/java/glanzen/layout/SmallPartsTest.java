@@ -7,15 +7,20 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.Bench;
 import glanzen.artwork.Motif;
+import glanzen.cutting.CutList;
+import glanzen.cutting.SheetPlan;
+import glanzen.cutting.SheetYield;
 import glanzen.kit.Leftover;
 import glanzen.kit.Stock;
-import glanzen.layout.Hold.Kind;
 import glanzen.layout.Measures.Drawing;
 import glanzen.layout.Measures.Measure;
+import glanzen.layout.PlacementConstraint.Kind;
 import glanzen.material.Surface;
 import glanzen.measure.BadInput;
 import glanzen.measure.LengthUnit;
 import glanzen.measure.Printer;
+import glanzen.template.Template;
+import glanzen.template.Templates;
 import java.util.List;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
@@ -41,16 +46,16 @@ class SmallPartsTest {
         return Stream.of(
                 Arguments.of("piece.widthMm", (Supplier<Object>) () -> new Piece(0, 100, 0)),
                 Arguments.of("piece.trimMm", (Supplier<Object>) () -> new Piece(100, 100, 80)),
-                Arguments.of("bed.rightMm", (Supplier<Object>) () -> new Bed(9000, 0, 0, TurnedOver.SIDEWAYS)),
-                Arguments.of("bed.quarterTurns", (Supplier<Object>) () -> new Bed(0, 0, 5, TurnedOver.SIDEWAYS)),
-                Arguments.of("bed.over", (Supplier<Object>) () -> new Bed(0, 0, 0, null)),
-                Arguments.of("hold.mm", (Supplier<Object>) () -> Hold.at(Kind.CENTRE, Double.NaN)),
-                Arguments.of("hold.others", (Supplier<Object>) () -> Hold.at(Kind.IN_LINE, 0)),
-                Arguments.of("hold.others", (Supplier<Object>) () -> new Hold(Kind.SAME_GAP, 0, List.of("a"))),
+                Arguments.of("bed.rightMm", (Supplier<Object>) () -> new PlatformPose(9000, 0, 0, FlipAxis.SIDEWAYS)),
+                Arguments.of("bed.quarterTurns", (Supplier<Object>) () -> new PlatformPose(0, 0, 5, FlipAxis.SIDEWAYS)),
+                Arguments.of("bed.over", (Supplier<Object>) () -> new PlatformPose(0, 0, 0, null)),
+                Arguments.of("hold.mm", (Supplier<Object>) () -> PlacementConstraint.at(Kind.CENTRE, Double.NaN)),
+                Arguments.of("hold.others", (Supplier<Object>) () -> PlacementConstraint.at(Kind.IN_LINE, 0)),
+                Arguments.of("hold.others", (Supplier<Object>) () -> new PlacementConstraint(Kind.SAME_GAP, 0, List.of("a"))),
                 Arguments.of("quarterTurns", (Supplier<Object>)
-                        () -> new Placed("k", Bench.WORDS, 4, Hold.CENTRED, Hold.CENTRED, null)),
+                        () -> new Placed("k", Bench.WORDS, 4, PlacementConstraint.CENTRED, PlacementConstraint.CENTRED, null)),
                 Arguments.of("key", (Supplier<Object>)
-                        () -> new Placed("", Bench.WORDS, 0, Hold.CENTRED, Hold.CENTRED, null)),
+                        () -> new Placed("", Bench.WORDS, 0, PlacementConstraint.CENTRED, PlacementConstraint.CENTRED, null)),
                 Arguments.of("plates.key", (Supplier<Object>)
                         () -> CARD.withCuts(List.of(Placed.centred(ArrangementTest.words("First"))))),
                 Arguments.of(
@@ -119,7 +124,7 @@ class SmallPartsTest {
 
     @Test
     void onThePlatformEveryPlateHasTwoDistancesFromItsNearerEdges() {
-        Layout aside = held("first", "20 from the top").withBed(new Bed(10, 0, 0, TurnedOver.SIDEWAYS));
+        Layout aside = held("first", "20 from the top").withBed(new PlatformPose(10, 0, 0, FlipAxis.SIDEWAYS));
         Arrangement a = new Arrangement(aside, ArrangementTest.SHELF);
         List<Measure> onPlatform = Measures.of(a, Bench.PLATFORM).stream()
                 .filter(m -> m.drawing() == Drawing.PLATFORM && m.key().equals("first"))
@@ -133,10 +138,10 @@ class SmallPartsTest {
     }
 
     @ParameterizedTest
-    @EnumSource(TurnedOver.class)
-    void aBoxKeepsItsSizeHoweverItIsTurned(TurnedOver over) {
+    @EnumSource(FlipAxis.class)
+    void aBoxKeepsItsSizeHoweverItIsTurned(FlipAxis over) {
         for (int turns = 0; turns < 4; turns++) {
-            OnPlatform on = new OnPlatform(CARD.withBed(new Bed(3, -4, turns, over)));
+            OnPlatform on = new OnPlatform(CARD.withBed(new PlatformPose(3, -4, turns, over)));
             Envelope box = on.platform(new Envelope(10, 40, 20, 30));
             assertEquals(turns % 2 == 0 ? 30 : 10, box.getWidth(), 1e-9);
             assertEquals(turns % 2 == 0 ? 10 : 30, box.getHeight(), 1e-9);
@@ -147,11 +152,11 @@ class SmallPartsTest {
     @Test
     void gapsAndOverhangsOfBoxes() {
         Envelope a = new Envelope(0, 10, 0, 10);
-        assertEquals(5, Boxes.gapMm(a, new Envelope(15, 20, 0, 10)), 1e-9);
-        assertEquals(5, Boxes.gapMm(a, new Envelope(13, 20, 14, 20)), 1e-9, "corner to corner");
-        assertEquals(-2, Boxes.gapMm(a, new Envelope(8, 20, 0, 10)), 1e-9);
-        assertEquals(0, Boxes.beyondMm(a, new Envelope(-1, 11, -1, 11)), 1e-9);
-        assertEquals(3, Boxes.beyondMm(a, new Envelope(0, 7, 0, 12)), 1e-9);
+        assertEquals(5, Envelopes.gapMm(a, new Envelope(15, 20, 0, 10)), 1e-9);
+        assertEquals(5, Envelopes.gapMm(a, new Envelope(13, 20, 14, 20)), 1e-9, "corner to corner");
+        assertEquals(-2, Envelopes.gapMm(a, new Envelope(8, 20, 0, 10)), 1e-9);
+        assertEquals(0, Envelopes.beyondMm(a, new Envelope(-1, 11, -1, 11)), 1e-9);
+        assertEquals(3, Envelopes.beyondMm(a, new Envelope(0, 7, 0, 12)), 1e-9);
     }
 
     @ParameterizedTest
@@ -214,7 +219,7 @@ class SmallPartsTest {
         assertEquals(108, piece.cutWidthMm());
         assertEquals(148, piece.cutHeightMm());
         assertEquals(
-                new Bed(12, 3, 1, TurnedOver.SIDEWAYS), Bed.MIDDLE.moved(12, 3).turned());
+                new PlatformPose(12, 3, 1, FlipAxis.SIDEWAYS), PlatformPose.MIDDLE.moved(12, 3).turned());
         assertFalse(Layout.NONE.laid());
         assertTrue(CARD.laid());
     }

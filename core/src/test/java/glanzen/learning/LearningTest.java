@@ -7,21 +7,21 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import glanzen.Bench;
 import glanzen.artwork.ArtworkShelf;
 import glanzen.artwork.Motif;
-import glanzen.forecast.Crowd;
 import glanzen.forecast.Forecast;
 import glanzen.forecast.Forecaster;
-import glanzen.forecast.Pull;
-import glanzen.forecast.Rig;
-import glanzen.forecast.Spread;
+import glanzen.forecast.RigEnsemble;
 import glanzen.kit.Board;
 import glanzen.kit.Pace;
 import glanzen.kit.Plate;
-import glanzen.learning.Seen.Amount;
-import glanzen.learning.Seen.Outcome;
+import glanzen.learning.Observation.Amount;
+import glanzen.learning.Observation.Outcome;
 import glanzen.material.Material;
 import glanzen.measure.BadInput;
+import glanzen.pull.PullOutcome;
+import glanzen.pull.Rig;
+import glanzen.pull.RigPriors;
 import glanzen.route.Route;
-import glanzen.route.SetUp;
+import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
 import glanzen.stack.Layer;
 import java.util.List;
@@ -48,27 +48,27 @@ class LearningTest {
 
     private static Rig hidden(Random random) {
         return new Rig(
-                Spread.SET_POINT_K * random.nextGaussian(),
-                Spread.OPENING_MM * random.nextGaussian(),
-                Spread.LN_STIFFNESS * random.nextGaussian(),
-                Spread.LN_CONTACT * random.nextGaussian(),
-                Map.of(FILM, Spread.LN_NEED * random.nextGaussian()),
+                RigPriors.SET_POINT_K * random.nextGaussian(),
+                RigPriors.OPENING_MM * random.nextGaussian(),
+                RigPriors.LN_STIFFNESS * random.nextGaussian(),
+                RigPriors.LN_CONTACT * random.nextGaussian(),
+                Map.of(FILM, RigPriors.LN_NEED * random.nextGaussian()),
                 1);
     }
 
-    private static Pull pulled(SetUp setUp, Rig truth, Random random) {
-        double luck = Spread.LN_LUCK * random.nextGaussian();
+    private static PullOutcome pulled(SetUp setUp, Rig truth, Random random) {
+        double luck = RigPriors.LN_LUCK * random.nextGaussian();
         return FORECASTER.model(setUp).pull(truth.needing(FILM, truth.lnNeed(FILM) - luck));
     }
 
-    private static Seen looked(Pull pull) {
+    private static Observation looked(PullOutcome pull) {
         Outcome outcome =
                 pull.under() ? pull.over() ? Outcome.BOTH : Outcome.UNDER : pull.over() ? Outcome.OVER : Outcome.CLEAN;
-        return Seen.roughly(outcome, pull.coverage() < 0.85 || pull.spillMm() > 0.35 ? Amount.A_LOT : Amount.A_LITTLE);
+        return Observation.roughly(outcome, pull.coverage() < 0.85 || pull.spillMm() > 0.35 ? Amount.A_LOT : Amount.A_LITTLE);
     }
 
-    private static Crowd taught(Rig truth, int pulls, Random random) {
-        Crowd crowd = Crowd.fresh();
+    private static RigEnsemble taught(Rig truth, int pulls, Random random) {
+        RigEnsemble crowd = RigEnsemble.fresh();
         for (int i = 0; i < pulls; i++) {
             SetUp setUp = tried(random);
             crowd = Learner.learn(crowd, FORECASTER.model(setUp), FILM, looked(pulled(setUp, truth, random)), i);
@@ -83,12 +83,12 @@ class LearningTest {
         for (int rig = 0; rig < 10; rig++) {
             Random random = new Random(100 + rig);
             Rig truth = hidden(random);
-            Crowd crowd = taught(truth, pulls, random);
+            RigEnsemble crowd = taught(truth, pulls, random);
             Random tests = new Random(9000 + rig);
             for (int i = 0; i < 20; i++) {
                 SetUp setUp = tried(tests);
                 Forecast f = FORECASTER.forecast(setUp, crowd);
-                Pull pull = pulled(setUp, truth, tests);
+                PullOutcome pull = pulled(setUp, truth, tests);
                 double share = pull.under() ? f.under() : pull.over() ? f.over() : f.clean();
                 // A forecast of nought would never be forgiven; the smallest honest share is one pull in two hundred.
                 score += Math.log(Math.max(0.005, share));
@@ -113,12 +113,12 @@ class LearningTest {
     @Test
     void aTightPressIsFoundAndSaid() {
         Rig truth = new Rig(0, -0.16, 0, 0, Map.of(FILM, 0.0), 1);
-        Crowd crowd = Crowd.fresh();
+        RigEnsemble crowd = RigEnsemble.fresh();
         // Nearly no squeeze by the label: whatever is seen there tells of the opening.
         for (int i = 0; i < 8; i++) {
             SetUp setUp = i % 2 == 0 ? tightly(0.30) : tightly(0.16);
-            Pull pull = FORECASTER.model(setUp).pull(truth);
-            Seen seen = Seen.roughly(Outcome.CLEAN, Amount.A_LITTLE)
+            PullOutcome pull = FORECASTER.model(setUp).pull(truth);
+            Observation seen = Observation.roughly(Outcome.CLEAN, Amount.A_LITTLE)
                     .withCoverage(pull.coverage())
                     .withSpill(Math.min(5, pull.spillMm()));
             crowd = Learner.learn(crowd, FORECASTER.model(setUp), FILM, seen, i);
@@ -140,34 +140,34 @@ class LearningTest {
     @Test
     void learningNarrowsAndIsRepeatable() {
         Rig truth = hidden(new Random(4));
-        Crowd once = taught(truth, 6, new Random(8));
-        Crowd again = taught(truth, 6, new Random(8));
+        RigEnsemble once = taught(truth, 6, new Random(8));
+        RigEnsemble again = taught(truth, 6, new Random(8));
         assertEquals(once, again);
         SetUp setUp = Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30);
-        Forecast before = FORECASTER.forecast(setUp, Crowd.fresh());
+        Forecast before = FORECASTER.forecast(setUp, RigEnsemble.fresh());
         Forecast after = FORECASTER.forecast(setUp, once);
         assertTrue(Math.log(after.dose().high() / after.dose().low())
                 < 0.8 * Math.log(before.dose().high() / before.dose().low()));
         assertEquals(1, once.rigs().stream().mapToDouble(Rig::weight).sum(), 1e-9);
-        assertTrue(once.effectiveSize() >= Crowd.SIZE / 3.0 - 1);
+        assertTrue(once.effectiveSize() >= RigEnsemble.SIZE / 3.0 - 1);
     }
 
     @Test
     void whatOneFilmTeachesOfTheRigHelpsTheNext() {
         Rig truth = new Rig(9, -0.12, 0, 0.2, Map.of(FILM, 0.0), 1);
-        Crowd crowd = taught(truth, 10, new Random(21));
+        RigEnsemble crowd = taught(truth, 10, new Random(21));
         double other = crowd.knowing("other").deviation(r -> r.lnNeed("other"));
-        assertEquals(Spread.LN_NEED, other, 0.05, "a film not met before is as unknown as ever");
+        assertEquals(RigPriors.LN_NEED, other, 0.05, "a film not met before is as unknown as ever");
     }
 
     @Test
     void aSureCrowdFollowsARigThatHasChanged() {
-        Crowd sure = taught(new Rig(8, -0.12, 0, 0.2, Map.of(FILM, -0.3), 1), 12, new Random(5));
+        RigEnsemble sure = taught(new Rig(8, -0.12, 0, 0.2, Map.of(FILM, -0.3), 1), 12, new Random(5));
         SetUp setUp = Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 45);
         double before = FORECASTER.forecast(setUp, sure).dose().middle();
-        Crowd crowd = sure;
+        RigEnsemble crowd = sure;
         for (int i = 0; i < 4; i++) {
-            Seen under = Seen.roughly(Outcome.UNDER, Amount.A_LITTLE);
+            Observation under = Observation.roughly(Outcome.UNDER, Amount.A_LITTLE);
             crowd = Learner.learn(crowd, FORECASTER.model(setUp), FILM, under, i);
         }
         double after = FORECASTER.forecast(setUp, crowd).dose().middle();
@@ -176,31 +176,31 @@ class LearningTest {
 
     @Test
     void nothingIsSaidOfARigNotMet() {
-        assertEquals(List.of(), RigReport.of(Crowd.fresh(), Bench.CRANK, Bench.PLATFORM, List.of(Bench.COPPER)));
+        assertEquals(List.of(), RigReport.of(RigEnsemble.fresh(), Bench.CRANK, Bench.PLATFORM, List.of(Bench.COPPER)));
     }
 
     @ParameterizedTest
     @EnumSource(Outcome.class)
     void wordsAreLikeliestForWhatTheyMean(Outcome outcome) {
-        Pull clean = new Pull(3, 0.995, 0.05, 700);
-        Pull under = new Pull(1, 0.90, 0, 700);
-        Pull over = new Pull(9, 1, 0.30, 700);
-        Pull both = new Pull(3, 0.92, 0.28, 700);
-        Seen seen = Seen.roughly(outcome, Amount.A_LITTLE);
-        Pull meant = switch (outcome) {
+        PullOutcome clean = new PullOutcome(3, 0.995, 0.05, 700);
+        PullOutcome under = new PullOutcome(1, 0.90, 0, 700);
+        PullOutcome over = new PullOutcome(9, 1, 0.30, 700);
+        PullOutcome both = new PullOutcome(3, 0.92, 0.28, 700);
+        Observation seen = Observation.roughly(outcome, Amount.A_LITTLE);
+        PullOutcome meant = switch (outcome) {
             case CLEAN -> clean;
             case UNDER -> under;
             case OVER -> over;
             case BOTH -> both;
         };
-        for (Pull other : List.of(clean, under, over, both)) {
+        for (PullOutcome other : List.of(clean, under, over, both)) {
             assertTrue(Learner.likelihood(meant, seen) >= Learner.likelihood(other, seen));
         }
     }
 
     @Test
     void readingsAreChecked() {
-        Seen clean = Seen.roughly(Outcome.CLEAN, Amount.A_LITTLE);
+        Observation clean = Observation.roughly(Outcome.CLEAN, Amount.A_LITTLE);
         assertThrows(BadInput.class, () -> clean.withCoverage(1.2));
         assertThrows(BadInput.class, () -> clean.withSpill(-0.1));
         assertEquals(0.93, clean.withCoverage(0.95).coverageLow(), 1e-12);

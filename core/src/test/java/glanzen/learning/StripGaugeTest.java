@@ -5,8 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.Bench;
-import glanzen.forecast.Crowd;
-import glanzen.forecast.Rig;
+import glanzen.forecast.RigEnsemble;
 import glanzen.kit.Board;
 import glanzen.learning.StripGauge.Measured;
 import glanzen.learning.StripGauge.Pulled;
@@ -16,6 +15,7 @@ import glanzen.measure.BadInput;
 import glanzen.press.Frame;
 import glanzen.press.LoadPath;
 import glanzen.press.Nip;
+import glanzen.pull.Rig;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -70,7 +70,7 @@ class StripGaugeTest {
 
     @Test
     void theCrowdOfRigsFollowsWhatWasMeasured() {
-        Crowd told = Learner.measured(Crowd.fresh(), -0.09, 0.03, 5);
+        RigEnsemble told = Learner.measured(RigEnsemble.fresh(), -0.09, 0.03, 5);
         assertEquals(-0.09, told.mean(Rig::openingErrorMm), 0.03);
         assertTrue(told.deviation(Rig::openingErrorMm) < 0.05);
         assertEquals(6, told.deviation(Rig::setPointErrorK), 1.5, "heat was not measured");

@@ -8,14 +8,14 @@ import glanzen.kit.Board;
 import glanzen.kit.Kit;
 import glanzen.kit.Stock;
 import glanzen.layout.FirstLayout;
-import glanzen.layout.FoilFrom;
-import glanzen.layout.Method;
+import glanzen.layout.Fixing;
 import glanzen.layout.Placed;
+import glanzen.leftover.FoilFrom;
 import glanzen.material.Material;
 import glanzen.material.Surface;
 import glanzen.plan.Operation.Kind;
 import glanzen.route.Route;
-import glanzen.route.SetUp;
+import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
 import glanzen.stack.Layer;
 import java.util.ArrayList;
@@ -73,7 +73,7 @@ class OrderPropertyTest {
     private static SetUp setUp(Board board, boolean leftover) {
         SetUp bare = Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30);
         SetUp laid = bare.withStack(bare.stack().with(4, new Layer(board, Facing.UP)))
-                .withLayout(FirstLayout.of(Bench.WORDS, Bench.SMOOTH, Bench.PLATFORM, Bench.CRANK, Method.LOOSE));
+                .withLayout(FirstLayout.of(Bench.WORDS, Bench.SMOOTH, Bench.PLATFORM, Bench.CRANK, Fixing.LOOSE));
         return !leftover
                 ? laid
                 : laid.withLayout(laid.layout()

@@ -9,11 +9,11 @@ import glanzen.kit.Film;
 import glanzen.kit.Kit;
 import glanzen.kit.Stock;
 import glanzen.layout.FirstLayout;
-import glanzen.layout.Method;
+import glanzen.layout.Fixing;
 import glanzen.material.Surface;
 import glanzen.measure.BadInput;
 import glanzen.route.Route;
-import glanzen.route.SetUp;
+import glanzen.setup.SetUp;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -104,7 +104,7 @@ class PlanTest {
     @Test
     void suppliesAreCountedPricedAndComparedWithWhatIsOwned() {
         SetUp setUp = Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30)
-                .withLayout(FirstLayout.of(Bench.WORDS, Bench.SMOOTH, Bench.PLATFORM, Bench.CRANK, Method.LOOSE));
+                .withLayout(FirstLayout.of(Bench.WORDS, Bench.SMOOTH, Bench.PLATFORM, Bench.CRANK, Fixing.LOOSE));
         Job job = new Job(
                 "Cards",
                 36,

@@ -5,11 +5,11 @@ import static org.junit.jupiter.api.Assertions.assertSame;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.Bench;
+import glanzen.Crafts;
 import glanzen.kit.Stock;
 import glanzen.material.Surface;
-import glanzen.route.Crafts;
 import glanzen.route.Route;
-import glanzen.route.SetUp;
+import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
 import glanzen.stack.Layer;
 import glanzen.stack.Stack;

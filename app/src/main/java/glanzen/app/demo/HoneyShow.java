@@ -13,18 +13,18 @@ import glanzen.app.setup.Drafts;
 import glanzen.app.setup.SetUpService;
 import glanzen.artwork.ArtworkShelf;
 import glanzen.forecast.Forecaster;
-import glanzen.forecast.Pull;
 import glanzen.kit.Kit;
 import glanzen.kit.Pace;
 import glanzen.learning.Fault;
-import glanzen.learning.Seen.Amount;
-import glanzen.learning.Seen.Outcome;
+import glanzen.learning.Observation.Amount;
+import glanzen.learning.Observation.Outcome;
+import glanzen.pull.PullOutcome;
 import glanzen.route.Heating;
 import glanzen.route.Route;
-import glanzen.route.Rules;
-import glanzen.route.SetUp;
-import glanzen.route.StartingStack;
-import glanzen.route.Workshop;
+import glanzen.rules.Rules;
+import glanzen.setup.Inventory;
+import glanzen.setup.SetUp;
+import glanzen.start.StartingStack;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -182,7 +182,7 @@ public class HoneyShow implements SmartLifecycle {
 
     /** People try things: another soak, another pace, another shim. What cannot be pulled is not tried. */
     private SetUp varied(SetUp start, Kit things, int number, Random random) {
-        Workshop shop = new Workshop(things.boards(), artworks);
+        Inventory shop = new Inventory(things.boards(), artworks);
         for (int attempt = 0; attempt < 40; attempt++) {
             double soak = Math.round(start.soakSeconds() * (0.4 + 1.1 * random.nextDouble()) / 5) * 5.0;
             Heating heating = start.route().taped() || random.nextBoolean() ? start.heating() : Heating.ALONE;
@@ -200,7 +200,7 @@ public class HoneyShow implements SmartLifecycle {
     }
 
     private void pull(SetUp setUp, String title, int number, Random random) {
-        Pull pull = simulated.pull(setUp, SEED + number);
+        PullOutcome pull = simulated.pull(setUp, SEED + number);
         Outcome outcome =
                 pull.under() ? pull.over() ? Outcome.BOTH : Outcome.UNDER : pull.over() ? Outcome.OVER : Outcome.CLEAN;
         boolean lot = pull.coverage() < 0.85 || pull.spillMm() > 0.35;

@@ -4,11 +4,11 @@ import glanzen.advice.Advisor;
 import glanzen.advice.ErrorBias;
 import glanzen.advice.Proposal;
 import glanzen.app.rig.RigService;
-import glanzen.forecast.Crowd;
 import glanzen.forecast.Forecaster;
+import glanzen.forecast.RigEnsemble;
 import glanzen.kit.Kit;
-import glanzen.route.SetUp;
-import glanzen.route.Workshop;
+import glanzen.setup.Inventory;
+import glanzen.setup.SetUp;
 import java.util.List;
 import java.util.stream.IntStream;
 
@@ -20,12 +20,12 @@ final class HoneyShowAdvice {
 
     HoneyShowAdvice(RigService rigs, Forecaster forecaster, Kit things) {
         this.rigs = rigs;
-        this.advisor = new Advisor(forecaster, new Workshop(things.boards(), forecaster.shelf(), things.machines()));
+        this.advisor = new Advisor(forecaster, new Inventory(things.boards(), forecaster.shelf(), things.machines()));
     }
 
     /** The best that is advised for each, or else as it is; reckoned side by side once all that is stored has been read. */
     List<SetUp> taken(List<SetUp> setUps) {
-        List<Crowd> crowds = setUps.stream()
+        List<RigEnsemble> crowds = setUps.stream()
                 .map(s -> rigs.crowd(s.machine().id(), s.platformId()))
                 .toList();
         return IntStream.range(0, setUps.size())

@@ -5,10 +5,10 @@ import glanzen.app.setup.SetUpService;
 import glanzen.forecast.Forecaster;
 import glanzen.kit.Kit;
 import glanzen.route.Route;
-import glanzen.route.SetUp;
-import glanzen.route.StartingStack;
-import glanzen.route.StartingStack.Pick;
-import glanzen.route.Workshop;
+import glanzen.setup.Inventory;
+import glanzen.setup.SetUp;
+import glanzen.start.StartingStack;
+import glanzen.start.StartingStack.Pick;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -97,6 +97,6 @@ final class HoneyShowCrafts {
                         .findFirst()
                         .orElseThrow(),
                 21);
-        return StartingStack.of(pick, new Workshop(things.boards(), forecaster.shelf()));
+        return StartingStack.of(pick, new Inventory(things.boards(), forecaster.shelf()));
     }
 }

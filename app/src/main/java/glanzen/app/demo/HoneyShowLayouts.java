@@ -2,15 +2,15 @@ package glanzen.app.demo;
 
 import glanzen.kit.Kit;
 import glanzen.kit.Plate;
-import glanzen.layout.Bed;
-import glanzen.layout.Hangs;
-import glanzen.layout.Hold;
-import glanzen.layout.Hold.Kind;
+import glanzen.layout.Fixing;
+import glanzen.layout.FlipAxis;
+import glanzen.layout.HangingEnd;
 import glanzen.layout.Layout;
-import glanzen.layout.Method;
 import glanzen.layout.Piece;
 import glanzen.layout.Placed;
-import glanzen.layout.TurnedOver;
+import glanzen.layout.PlacementConstraint;
+import glanzen.layout.PlacementConstraint.Kind;
+import glanzen.layout.PlatformPose;
 import java.util.List;
 
 /** Where things lie on the pieces of the show. */
@@ -27,17 +27,17 @@ final class HoneyShowLayouts {
                 .orElseThrow();
         return new Layout(
                 new Piece(105, 148, 0),
-                Bed.MIDDLE,
-                Method.LOOSE,
-                Hangs.NEITHER,
+                PlatformPose.MIDDLE,
+                Fixing.LOOSE,
+                HangingEnd.NEITHER,
                 List.of(
-                        new Placed(word.id(), word, 0, Hold.CENTRED, Hold.at(Kind.BASELINE, 32), null),
+                        new Placed(word.id(), word, 0, PlacementConstraint.CENTRED, PlacementConstraint.at(Kind.BASELINE, 32), null),
                         new Placed(
                                 bee.id(),
                                 bee,
                                 0,
-                                Hold.by(Kind.IN_LINE, 0, word.id()),
-                                Hold.by(Kind.AFTER, 14, word.id()),
+                                PlacementConstraint.by(Kind.IN_LINE, 0, word.id()),
+                                PlacementConstraint.by(Kind.AFTER, 14, word.id()),
                                 null)),
                 List.of(),
                 List.of());
@@ -49,9 +49,9 @@ final class HoneyShowLayouts {
         return new Layout(
                 new Piece(260, 25, 0),
                 first.bed(),
-                Method.TAPED,
-                Hangs.RIGHT_END,
-                List.of(new Placed(name.id(), name, 0, Hold.at(Kind.FROM_HIGH, 70), Hold.CENTRED, null)),
+                Fixing.TAPED,
+                HangingEnd.RIGHT_END,
+                List.of(new Placed(name.id(), name, 0, PlacementConstraint.at(Kind.FROM_HIGH, 70), PlacementConstraint.CENTRED, null)),
                 List.of(),
                 List.of());
     }
@@ -61,10 +61,10 @@ final class HoneyShowLayouts {
         Plate words = first.plates().get(0).plate();
         return new Layout(
                 new Piece(148, 105, 2),
-                new Bed(0, 0, 0, TurnedOver.SIDEWAYS),
-                Method.TAPED,
-                Hangs.NEITHER,
-                List.of(new Placed(words.id(), words, 0, Hold.CENTRED, Hold.at(Kind.BASELINE, 38), null)),
+                new PlatformPose(0, 0, 0, FlipAxis.SIDEWAYS),
+                Fixing.TAPED,
+                HangingEnd.NEITHER,
+                List.of(new Placed(words.id(), words, 0, PlacementConstraint.CENTRED, PlacementConstraint.at(Kind.BASELINE, 38), null)),
                 List.of(),
                 List.of());
     }

@@ -4,7 +4,7 @@ import glanzen.app.keeping.Json;
 import glanzen.kit.HeatedRollers;
 import glanzen.kit.Machine;
 import glanzen.kit.Platform;
-import glanzen.route.SetUp;
+import glanzen.setup.SetUp;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -25,7 +25,7 @@ public class Devices {
     }
 
     /** The device of a platform. */
-    public PlatformDevice platform(Platform platform) {
+    public Heater platform(Platform platform) {
         String id = "platform:" + platform.id();
         SimulatedPlatform.State before = devices.findById(id)
                 .map(d -> json.read(d.state, SimulatedPlatform.State.class))
@@ -34,14 +34,14 @@ public class Devices {
     }
 
     /** What heats a set-up: its platform, or its machine by itself. */
-    public Optional<PlatformDevice> heater(SetUp setUp) {
+    public Optional<Heater> heater(SetUp setUp) {
         if (setUp.machine() instanceof HeatedRollers rollers) {
             return Optional.of(rollers(rollers));
         }
         return Optional.ofNullable(setUp.platform()).map(this::platform);
     }
 
-    private PlatformDevice rollers(HeatedRollers rollers) {
+    private Heater rollers(HeatedRollers rollers) {
         String id = "rollers:" + rollers.id();
         SimulatedRollers.State before = devices.findById(id)
                 .map(d -> json.read(d.state, SimulatedRollers.State.class))
@@ -50,12 +50,12 @@ public class Devices {
     }
 
     /** What feeds: a press, or a machine with heated rollers. */
-    public PressDevice press(Machine machine) {
+    public Feeder press(Machine machine) {
         String id = "press:" + machine.id();
-        SimulatedPress.State before = devices.findById(id)
-                .map(d -> json.read(d.state, SimulatedPress.State.class))
-                .orElse(SimulatedPress.State.IDLE);
-        return new SimulatedPress(before, clock.now(), state -> keep(id, state));
+        SimulatedFeeder.State before = devices.findById(id)
+                .map(d -> json.read(d.state, SimulatedFeeder.State.class))
+                .orElse(SimulatedFeeder.State.IDLE);
+        return new SimulatedFeeder(before, clock.now(), state -> keep(id, state));
     }
 
     private void keep(String id, Object state) {

@@ -7,7 +7,7 @@ import java.time.Instant;
 import java.util.function.Consumer;
 
 /** Stands in for a heated platform: the lump of the pull model, on bench time. */
-final class SimulatedPlatform implements PlatformDevice {
+final class SimulatedPlatform implements Heater {
 
     private static final double ROOM_C = 21;
     private static final double READY_WITHIN_K = 2;

@@ -1,11 +1,11 @@
 package glanzen.app.device;
 
 import glanzen.forecast.Forecaster;
-import glanzen.forecast.Picture;
-import glanzen.forecast.Pull;
-import glanzen.forecast.Rig;
-import glanzen.forecast.Spread;
-import glanzen.route.SetUp;
+import glanzen.picture.Picture;
+import glanzen.pull.PullOutcome;
+import glanzen.pull.Rig;
+import glanzen.pull.RigPriors;
+import glanzen.setup.SetUp;
 import java.awt.image.BufferedImage;
 import java.util.Map;
 import java.util.Random;
@@ -29,13 +29,13 @@ public class SimulatedRig {
         Random press = new Random(31L * s.machine().id().hashCode() + 7);
         Random platform = new Random(31L * heater(s).hashCode() + 3);
         Random film = new Random(31L * s.needKey().hashCode() + 1);
-        double pull = new Random(luck).nextGaussian() * Spread.LN_LUCK;
+        double pull = new Random(luck).nextGaussian() * RigPriors.LN_LUCK;
         return new Rig(
-                away(platform) * Spread.SET_POINT_K,
-                -away(press) * Spread.OPENING_MM,
-                0.5 * press.nextGaussian() * Spread.LN_STIFFNESS,
-                0.5 * platform.nextGaussian() * Spread.LN_CONTACT,
-                Map.of(s.needKey(), 0.7 * film.nextGaussian() * Spread.LN_NEED + pull),
+                away(platform) * RigPriors.SET_POINT_K,
+                -away(press) * RigPriors.OPENING_MM,
+                0.5 * press.nextGaussian() * RigPriors.LN_STIFFNESS,
+                0.5 * platform.nextGaussian() * RigPriors.LN_CONTACT,
+                Map.of(s.needKey(), 0.7 * film.nextGaussian() * RigPriors.LN_NEED + pull),
                 1);
     }
 
@@ -49,7 +49,7 @@ public class SimulatedRig {
     }
 
     /** What the simulated pull comes to. */
-    public Pull pull(SetUp setUp, long luck) {
+    public PullOutcome pull(SetUp setUp, long luck) {
         return forecaster.model(setUp).pull(truth(setUp, luck));
     }
 

@@ -10,7 +10,7 @@ import java.util.function.Consumer;
  * Stands in for a machine with heated rollers, on bench time: it warms up as its kit entry says and cools twice as slowly.
  * A household laminator lights its ready light long before it is warm through.
  */
-final class SimulatedRollers implements PlatformDevice {
+final class SimulatedRollers implements Heater {
 
     private static final double ROOM_C = 21;
     private static final double READY_WITHIN_K = 3;

@@ -4,8 +4,8 @@ import glanzen.app.job.JobLook.LineView;
 import glanzen.app.job.JobLook.WorkView;
 import glanzen.app.keeping.Json;
 import glanzen.app.kit.KitService;
-import glanzen.app.setup.Answers;
 import glanzen.app.setup.Drafts;
+import glanzen.app.setup.ForecastService;
 import glanzen.app.setup.SavedSetUp;
 import glanzen.app.setup.SetUpService;
 import glanzen.app.web.Conflict;
@@ -17,8 +17,8 @@ import glanzen.plan.JobPiece;
 import glanzen.plan.Operation;
 import glanzen.plan.OrderCheck;
 import glanzen.plan.Supplies;
-import glanzen.route.Rules;
-import glanzen.route.SetUp;
+import glanzen.rules.Rules;
+import glanzen.setup.SetUp;
 import jakarta.persistence.EntityManager;
 import java.io.IOException;
 import java.io.StringWriter;
@@ -43,7 +43,7 @@ public class JobService {
     private final JobRepository jobs;
     private final KitService kit;
     private final SetUpService setUps;
-    private final Answers answers;
+    private final ForecastService answers;
     private final Json json;
     private final EntityManager entities;
 
@@ -51,7 +51,7 @@ public class JobService {
             JobRepository jobs,
             KitService kit,
             SetUpService setUps,
-            Answers answers,
+            ForecastService answers,
             Json json,
             EntityManager entities) {
         this.jobs = jobs;

@@ -1,5 +1,6 @@
 package glanzen.app.keeping;
 
+
 /**
  * A thing in the kit as it is kept.
  *

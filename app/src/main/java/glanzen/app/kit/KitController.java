@@ -97,9 +97,9 @@ class KitController {
     static class Boards extends OnShelf<Board> {
 
         private final KitService kit;
-        private final Usage usage;
+        private final Consumption usage;
 
-        Boards(KitService kit, Usage usage) {
+        Boards(KitService kit, Consumption usage) {
             super(kit, Board.class);
             this.kit = kit;
             this.usage = usage;
@@ -145,9 +145,9 @@ class KitController {
     @RequestMapping("/api/kit/leftovers")
     static class Leftovers extends OnShelf<Leftover> {
 
-        private final Usage usage;
+        private final Consumption usage;
 
-        Leftovers(KitService kit, Usage usage) {
+        Leftovers(KitService kit, Consumption usage) {
             super(kit, Leftover.class);
             this.usage = usage;
         }

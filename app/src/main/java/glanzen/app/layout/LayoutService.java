@@ -10,30 +10,30 @@ import glanzen.app.setup.Draft;
 import glanzen.app.setup.Drafts;
 import glanzen.artwork.Artwork;
 import glanzen.artwork.ArtworkShelf;
+import glanzen.cutting.CutList;
 import glanzen.kit.Kit;
 import glanzen.kit.Plate;
 import glanzen.kit.Stock;
 import glanzen.layout.Arrangement;
-import glanzen.layout.CutList;
 import glanzen.layout.FirstLayout;
-import glanzen.layout.Hold;
+import glanzen.layout.Fixing;
 import glanzen.layout.Layout;
 import glanzen.layout.LayoutRules;
-import glanzen.layout.Lying;
 import glanzen.layout.Measures;
 import glanzen.layout.Measures.Drawing;
-import glanzen.layout.Method;
 import glanzen.layout.Moves;
 import glanzen.layout.Moves.Guide;
 import glanzen.layout.OnPlatform;
 import glanzen.layout.Placed;
+import glanzen.layout.PlacementConstraint;
+import glanzen.layout.PositionedPlate;
 import glanzen.layout.Remark;
 import glanzen.layout.RibbonReading;
 import glanzen.layout.Wording;
 import glanzen.measure.BadInput;
 import glanzen.measure.Checks;
 import glanzen.measure.LengthUnit;
-import glanzen.route.SetUp;
+import glanzen.setup.SetUp;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -44,7 +44,7 @@ import org.springframework.stereotype.Service;
 
 /** Works layouts out for their two drawings, and does to them what hands and words ask. */
 @Service
-class LayoutService {
+public class LayoutService {
 
     private final KitService kit;
     private final ArtworkShelf shelf;
@@ -57,7 +57,7 @@ class LayoutService {
     }
 
     /** The set-up of a draft, laid out; a draft without layout begins with its plate in the middle. */
-    SetUp laidOut(Draft draft) {
+    public SetUp laidOut(Draft draft) {
         return laidOut(draft, kit.kit());
     }
 
@@ -76,7 +76,7 @@ class LayoutService {
         Stock stock = setUp.stack()
                 .first(Stock.class)
                 .orElseThrow(() -> new BadInput("layers", "have no stock", "stock to lay it out on"));
-        Method method = setUp.route().taped() ? Method.TAPED : Method.LOOSE;
+        Fixing method = setUp.route().taped() ? Fixing.TAPED : Fixing.LOOSE;
         return setUp.withLayout(FirstLayout.of(plate, stock, setUp.onPlatform(), setUp.press(), method));
     }
 
@@ -151,19 +151,19 @@ class LayoutService {
                         "a plate or die")
                 .done();
         Arrangement now = new Arrangement(layout, shelf);
-        Lying lowest = now.plates().stream()
+        PositionedPlate lowest = now.plates().stream()
                 .min(Comparator.comparingDouble(l -> l.designBox().getMinY()))
                 .orElse(null);
         String key = freeKey(layout, plate);
         Placed placed = lowest == null
-                ? new Placed(key, plate, 0, Hold.CENTRED, Hold.CENTRED, null)
+                ? new Placed(key, plate, 0, PlacementConstraint.CENTRED, PlacementConstraint.CENTRED, null)
                 : new Placed(
                         key,
                         plate,
                         0,
-                        Hold.by(Hold.Kind.IN_LINE, 0, lowest.placed().key()),
-                        Hold.by(
-                                Hold.Kind.BEFORE,
+                        PlacementConstraint.by(PlacementConstraint.Kind.IN_LINE, 0, lowest.placed().key()),
+                        PlacementConstraint.by(
+                                PlacementConstraint.Kind.BEFORE,
                                 gap(lowest, plate),
                                 lowest.placed().key()),
                         null);
@@ -172,7 +172,7 @@ class LayoutService {
         return layout.withPlates(plates);
     }
 
-    private double gap(Lying lowest, Plate plate) {
+    private double gap(PositionedPlate lowest, Plate plate) {
         Artwork artwork = shelf.of(plate.motif(), plate.widthMm(), plate.heightMm());
         double above = plate.heightMm() - artwork.designBox().getMaxY();
         double below = lowest.designBox().getMinY() - lowest.plateBox().getMinY();
@@ -183,7 +183,7 @@ class LayoutService {
     private static Layout cutBy(Layout layout, Plate die, List<String> keys) {
         List<Placed> cuts = new ArrayList<>();
         boolean round = !keys.isEmpty() && layout.find(keys.get(0)).isPresent();
-        Hold hold = round ? Hold.by(Hold.Kind.IN_LINE, 0, keys.get(0)) : Hold.CENTRED;
+        PlacementConstraint hold = round ? PlacementConstraint.by(PlacementConstraint.Kind.IN_LINE, 0, keys.get(0)) : PlacementConstraint.CENTRED;
         cuts.add(new Placed(freeKey(layout.withCuts(List.of()), die), die, 0, hold, hold, null));
         return layout.withCuts(cuts);
     }
@@ -219,7 +219,7 @@ class LayoutService {
                 stock == Stock.Kind.RIBBON ? RibbonReading.of(a) : null);
     }
 
-    private static PlateView plateView(Lying lying, Layout layout, Stock.Kind stock) {
+    private static PlateView plateView(PositionedPlate lying, Layout layout, Stock.Kind stock) {
         return PlateView.of(lying, CutList.foil(lying, stock, layout.method()), Wording.said(layout, lying.placed()));
     }
 

@@ -1,9 +1,9 @@
 package glanzen.app.layout;
 
 import glanzen.app.setup.LayoutDraft;
-import glanzen.layout.Lying;
 import glanzen.layout.Measures.Measure;
 import glanzen.layout.Moves.Guide;
+import glanzen.layout.PositionedPlate;
 import glanzen.layout.Remark;
 import glanzen.layout.RibbonReading.Reading;
 import java.util.List;
@@ -73,7 +73,7 @@ public record LayoutView(
             double baselineMm,
             List<String> words) {
 
-        static PlateView of(Lying lying, Envelope foil, List<String> words) {
+        static PlateView of(PositionedPlate lying, Envelope foil, List<String> words) {
             return new PlateView(
                     lying.placed().key(),
                     lying.placed().plate().id(),
@@ -102,7 +102,7 @@ public record LayoutView(
     public record LayoutMend(String label, LayoutDraft layout) {}
 
     /** The numbers in SVG's order: a b c d e f. */
-    static List<Double> matrix(AffineTransformation t) {
+    public static List<Double> matrix(AffineTransformation t) {
         double[] m = t.getMatrixEntries();
         return List.of(m[0], m[3], m[1], m[4], m[2], m[5]);
     }

@@ -2,9 +2,9 @@ package glanzen.app.pull;
 
 import glanzen.app.setup.Draft;
 import glanzen.learning.Fault;
-import glanzen.learning.Seen;
-import glanzen.learning.Seen.Amount;
-import glanzen.learning.Seen.Outcome;
+import glanzen.learning.Observation;
+import glanzen.learning.Observation.Amount;
+import glanzen.learning.Observation.Outcome;
 import glanzen.measure.Checks;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -58,8 +58,8 @@ public record LogEntry(
     }
 
     /** What was seen, for learning. */
-    Seen seen() {
-        Seen seen = Seen.roughly(outcome, amount);
+    Observation seen() {
+        Observation seen = Observation.roughly(outcome, amount);
         if (coverage != null) {
             seen = seen.withCoverage(coverage);
         }

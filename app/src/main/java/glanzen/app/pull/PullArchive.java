@@ -4,7 +4,7 @@ import glanzen.app.keeping.Json;
 import glanzen.app.keeping.Numbers;
 import glanzen.app.setup.Snapshot;
 import glanzen.learning.Fault;
-import glanzen.route.SetUp;
+import glanzen.setup.SetUp;
 import jakarta.persistence.EntityManager;
 import java.util.Arrays;
 import java.util.List;

@@ -5,7 +5,7 @@ import glanzen.app.pull.PullService.PullPage;
 import glanzen.app.setup.SavedSetUp;
 import glanzen.app.web.Pictures;
 import glanzen.learning.Fault;
-import glanzen.learning.Seen.Outcome;
+import glanzen.learning.Observation.Outcome;
 import java.io.IOException;
 import java.time.Duration;
 import java.util.Arrays;

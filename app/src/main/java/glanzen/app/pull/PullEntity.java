@@ -1,8 +1,8 @@
 package glanzen.app.pull;
 
-import glanzen.learning.Seen.Amount;
-import glanzen.learning.Seen.Outcome;
-import glanzen.route.SetUp;
+import glanzen.learning.Observation.Amount;
+import glanzen.learning.Observation.Outcome;
+import glanzen.setup.SetUp;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;

@@ -2,8 +2,8 @@ package glanzen.app.pull;
 
 import glanzen.app.setup.Snapshot;
 import glanzen.learning.Fault;
-import glanzen.learning.Seen.Amount;
-import glanzen.learning.Seen.Outcome;
+import glanzen.learning.Observation.Amount;
+import glanzen.learning.Observation.Outcome;
 import glanzen.measure.Checks;
 import java.time.Instant;
 import java.util.List;

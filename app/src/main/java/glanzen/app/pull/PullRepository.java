@@ -1,6 +1,6 @@
 package glanzen.app.pull;
 
-import glanzen.learning.Seen.Outcome;
+import glanzen.learning.Observation.Outcome;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Page;

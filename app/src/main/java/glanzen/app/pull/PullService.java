@@ -2,10 +2,10 @@ package glanzen.app.pull;
 
 import glanzen.app.keeping.Json;
 import glanzen.app.keeping.Numbers;
-import glanzen.app.kit.Usage;
+import glanzen.app.kit.Consumption;
 import glanzen.app.rig.RigService;
 import glanzen.app.run.RunService;
-import glanzen.app.setup.Answers;
+import glanzen.app.setup.ForecastService;
 import glanzen.app.setup.SavedSetUp;
 import glanzen.app.setup.SetUpService;
 import glanzen.app.setup.Snapshot;
@@ -14,18 +14,18 @@ import glanzen.app.web.NotFound;
 import glanzen.app.web.Pictures;
 import glanzen.forecast.Forecast;
 import glanzen.forecast.Forecaster;
-import glanzen.forecast.Likeness;
-import glanzen.forecast.Picture;
-import glanzen.forecast.PullModel;
+import glanzen.forecast.RigFit;
 import glanzen.kit.Film;
 import glanzen.learning.Fault;
-import glanzen.learning.Seen;
-import glanzen.learning.Seen.Outcome;
+import glanzen.learning.Observation;
+import glanzen.learning.Observation.Outcome;
 import glanzen.measure.BadInput;
 import glanzen.measure.Checks;
-import glanzen.route.Difference;
-import glanzen.route.Rules;
-import glanzen.route.SetUp;
+import glanzen.picture.Picture;
+import glanzen.pull.PullModel;
+import glanzen.rules.Rules;
+import glanzen.setup.Difference;
+import glanzen.setup.SetUp;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Arrays;
@@ -50,9 +50,9 @@ public class PullService {
     private final PictureRepository pictures;
     private final RunService runs;
     private final SetUpService setUps;
-    private final Answers answers;
+    private final ForecastService answers;
     private final RigService rigs;
-    private final Usage usage;
+    private final Consumption usage;
     private final Forecaster forecaster;
     private final Json json;
     private final Numbers numbers;
@@ -63,9 +63,9 @@ public class PullService {
             PictureRepository pictures,
             RunService runs,
             SetUpService setUps,
-            Answers answers,
+            ForecastService answers,
             RigService rigs,
-            Usage usage,
+            Consumption usage,
             Forecaster forecaster,
             Json json,
             Numbers numbers,
@@ -221,11 +221,11 @@ public class PullService {
         PullEntity pull = find(id);
         SetUp setUp = setUp(pull);
         PullModel model = forecaster.model(setUp);
-        Seen seen = Seen.roughly(pull.outcome, pull.amount);
+        Observation seen = Observation.roughly(pull.outcome, pull.amount);
         double coverage = pull.coverage != null ? pull.coverage : (seen.coverageLow() + seen.coverageHigh()) / 2;
         double spill =
                 pull.spillMm != null ? pull.spillMm : pull.outcome == Outcome.OVER ? seen.spillLowMm() + 0.08 : 0;
-        return Pictures.png(Picture.of(setUp, model, Likeness.of(model, setUp.needKey(), coverage, spill), pull.number)
+        return Pictures.png(Picture.of(setUp, model, RigFit.of(model, setUp.needKey(), coverage, spill), pull.number)
                 .draw(width, height));
     }
 

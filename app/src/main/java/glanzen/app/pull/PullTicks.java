@@ -1,7 +1,7 @@
 package glanzen.app.pull;
 
-import glanzen.app.setup.Answer.Tick;
 import glanzen.app.setup.PastPulls;
+import glanzen.app.setup.SetUpReport.Tick;
 import java.util.List;
 import org.springframework.stereotype.Component;
 

@@ -1,8 +1,8 @@
 package glanzen.app.pull;
 
 import glanzen.learning.Fault;
-import glanzen.learning.Seen.Amount;
-import glanzen.learning.Seen.Outcome;
+import glanzen.learning.Observation.Amount;
+import glanzen.learning.Observation.Outcome;
 import glanzen.route.Route;
 import java.time.Instant;
 import java.util.List;

@@ -2,16 +2,16 @@ package glanzen.app.rig;
 
 import glanzen.app.keeping.Json;
 import glanzen.app.kit.KitService;
-import glanzen.forecast.Crowd;
 import glanzen.forecast.Forecaster;
+import glanzen.forecast.RigEnsemble;
 import glanzen.kit.Kit;
 import glanzen.kit.Machine;
 import glanzen.kit.Platform;
 import glanzen.learning.Learner;
+import glanzen.learning.Observation;
 import glanzen.learning.RigReport;
-import glanzen.learning.Seen;
 import glanzen.measure.Checks;
-import glanzen.route.SetUp;
+import glanzen.setup.SetUp;
 import jakarta.persistence.EntityManager;
 import java.util.List;
 import java.util.Map;
@@ -32,10 +32,10 @@ public class RigService {
     private final Forecaster forecaster;
     private final Json json;
     private final EntityManager entities;
-    private final Crowd fresh = Crowd.fresh();
+    private final RigEnsemble fresh = RigEnsemble.fresh();
 
     /** Parsed crowds by text, since a forecast must not read a hundred kilobytes of JSON each time. */
-    private final Map<String, Crowd> parsed = new ConcurrentHashMap<>();
+    private final Map<String, RigEnsemble> parsed = new ConcurrentHashMap<>();
 
     RigService(BeliefRepository beliefs, KitService kit, Forecaster forecaster, Json json, EntityManager entities) {
         this.beliefs = beliefs;
@@ -46,7 +46,7 @@ public class RigService {
     }
 
     /** A belief as it is handed out. */
-    public record Belief(String pressId, String platformId, int pulls, Crowd crowd) {
+    public record Belief(String pressId, String platformId, int pulls, RigEnsemble crowd) {
         public Belief {
             new Checks()
                     .name("beliefs.pressId", pressId)
@@ -59,7 +59,7 @@ public class RigService {
 
     /** What is known of a rig. */
     @Transactional(readOnly = true)
-    public Crowd crowd(String pressId, String platformId) {
+    public RigEnsemble crowd(String pressId, String platformId) {
         Optional<BeliefEntity> belief = beliefs.findById(key(pressId, platformId));
         if (belief.isEmpty() && platformId.isEmpty()) {
             // A press pressed cold has the opening it has with a platform.
@@ -92,9 +92,9 @@ public class RigService {
     }
 
     /** Learns from a pull. */
-    public void learn(SetUp setUp, Seen seen) {
+    public void learn(SetUp setUp, Observation seen) {
         BeliefEntity belief = belief(setUp.machine().id(), setUp.platformId());
-        Crowd before = crowd(setUp.machine().id(), setUp.platformId());
+        RigEnsemble before = crowd(setUp.machine().id(), setUp.platformId());
         belief.pulls++;
         keep(belief, Learner.learn(before, forecaster.model(setUp), setUp.needKey(), seen, belief.pulls));
     }
@@ -115,7 +115,7 @@ public class RigService {
         });
     }
 
-    private void keep(BeliefEntity belief, Crowd learned) {
+    private void keep(BeliefEntity belief, RigEnsemble learned) {
         parsed.remove(belief.crowd);
         belief.crowd = json.write(learned);
         beliefs.saveAndFlush(belief);
@@ -167,8 +167,8 @@ public class RigService {
         }
     }
 
-    private Crowd crowd(BeliefEntity belief) {
-        return parsed.computeIfAbsent(belief.crowd, text -> json.read(text, Crowd.class));
+    private RigEnsemble crowd(BeliefEntity belief) {
+        return parsed.computeIfAbsent(belief.crowd, text -> json.read(text, RigEnsemble.class));
     }
 
     private static String key(String pressId, String platformId) {

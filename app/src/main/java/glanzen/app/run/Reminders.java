@@ -1,10 +1,10 @@
 package glanzen.app.run;
 
-import glanzen.app.device.PlatformDevice;
-import glanzen.app.device.PressDevice;
+import glanzen.app.device.Feeder;
+import glanzen.app.device.Heater;
 import glanzen.app.run.RunView.Reminder;
 import glanzen.app.run.RunView.Reminder.Kind;
-import glanzen.route.Step;
+import glanzen.steps.Step;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -21,14 +21,14 @@ final class Reminders {
     static List<Reminder> of(
             Step step,
             double elapsed,
-            PlatformDevice.@Nullable PlatformReading heater,
-            PressDevice.PressReading press) {
+            Heater.@Nullable PlatformReading heater,
+            Feeder.PressReading press) {
         List<Reminder> reminders = new ArrayList<>();
         Step.Kind kind = step.kind();
         if (heater != null) {
             heated(kind, elapsed, heater, reminders);
         }
-        if (press.state() == PressDevice.State.STALLED) {
+        if (press.state() == Feeder.State.STALLED) {
             reminders.add(new Reminder(
                     Kind.STALLED,
                     "The press refuses the stack. Reverse it out, never force it; then take the thickest shim out."));
@@ -41,7 +41,7 @@ final class Reminders {
     }
 
     private static void heated(
-            Step.Kind kind, double elapsed, PlatformDevice.PlatformReading heater, List<Reminder> reminders) {
+            Step.Kind kind, double elapsed, Heater.PlatformReading heater, List<Reminder> reminders) {
         if (heater.switchedItselfOff() && kind != Step.Kind.PREPARE && kind.ordinal() < Step.Kind.REDOCK.ordinal()) {
             reminders.add(new Reminder(
                     Kind.SWITCHED_OFF,

@@ -3,7 +3,7 @@ package glanzen.app.run;
 import glanzen.app.device.BenchClock;
 import glanzen.app.run.RunService.Action;
 import glanzen.app.web.Pictures;
-import glanzen.forecast.Pull;
+import glanzen.pull.PullOutcome;
 import io.swagger.v3.oas.annotations.Hidden;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -61,7 +61,7 @@ class RunController {
 
     /** What the simulated scanner reads off the pull. */
     @GetMapping("/{id}/scan")
-    Pull scan(@PathVariable String id) {
+    PullOutcome scan(@PathVariable String id) {
         return runs.scan(id);
     }
 

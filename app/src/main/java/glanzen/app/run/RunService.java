@@ -2,28 +2,28 @@ package glanzen.app.run;
 
 import glanzen.app.device.BenchClock;
 import glanzen.app.device.Devices;
-import glanzen.app.device.PlatformDevice;
-import glanzen.app.device.PressDevice;
+import glanzen.app.device.Feeder;
+import glanzen.app.device.Heater;
 import glanzen.app.device.SimulatedRig;
 import glanzen.app.keeping.Json;
 import glanzen.app.run.RunView.ListLine;
 import glanzen.app.run.RunView.Status;
-import glanzen.app.setup.Answers;
+import glanzen.app.setup.ForecastService;
 import glanzen.app.setup.SavedSetUp;
 import glanzen.app.setup.SetUpService;
 import glanzen.app.setup.Snapshot;
 import glanzen.app.web.Conflict;
 import glanzen.app.web.NotFound;
-import glanzen.forecast.Pull;
 import glanzen.kit.HeatedRollers;
 import glanzen.kit.Press;
 import glanzen.measure.BadInput;
-import glanzen.route.Finding;
-import glanzen.route.Finding.Severity;
-import glanzen.route.Rules;
-import glanzen.route.RunSheet;
-import glanzen.route.SetUp;
-import glanzen.route.Step;
+import glanzen.pull.PullOutcome;
+import glanzen.rules.Finding;
+import glanzen.rules.Finding.Severity;
+import glanzen.rules.Rules;
+import glanzen.setup.SetUp;
+import glanzen.steps.RunSheet;
+import glanzen.steps.Step;
 import java.awt.image.BufferedImage;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -42,7 +42,7 @@ public class RunService {
 
     private final RunRepository runs;
     private final SetUpService setUps;
-    private final Answers answers;
+    private final ForecastService answers;
     private final Devices devices;
     private final BenchClock clock;
     private final SimulatedRig simulated;
@@ -51,7 +51,7 @@ public class RunService {
     RunService(
             RunRepository runs,
             SetUpService setUps,
-            Answers answers,
+            ForecastService answers,
             Devices devices,
             BenchClock clock,
             SimulatedRig simulated,
@@ -166,7 +166,7 @@ public class RunService {
 
     /** What the simulated scanner reads off the pull of a run. */
     @Transactional(readOnly = true)
-    public Pull scan(String id) {
+    public PullOutcome scan(String id) {
         return simulated.pull(pulled(find(id)), id.hashCode());
     }
 
@@ -192,8 +192,8 @@ public class RunService {
         } else if (kind == Step.Kind.REDOCK) {
             devices.heater(setUp).ifPresent(h -> h.dock(true));
         } else if (kind == Step.Kind.PASS) {
-            PressDevice press = devices.press(setUp.machine());
-            if (press.read().state() == PressDevice.State.STALLED) {
+            Feeder press = devices.press(setUp.machine());
+            if (press.read().state() == Feeder.State.STALLED) {
                 throw new Conflict("The press refuses the stack. Reverse it out first.");
             }
             press.clear();
@@ -258,9 +258,9 @@ public class RunService {
         SetUp setUp = snapshot.setUp();
         List<Step> steps = RunSheet.steps(setUp);
         double elapsed = elapsed(run);
-        PlatformDevice.PlatformReading heater =
-                devices.heater(setUp).map(PlatformDevice::read).orElse(null);
-        PressDevice.PressReading press = devices.press(setUp.machine()).read();
+        Heater.PlatformReading heater =
+                devices.heater(setUp).map(Heater::read).orElse(null);
+        Feeder.PressReading press = devices.press(setUp.machine()).read();
         List<ListLine> preflight = new ArrayList<>();
         for (String line : RunSheet.preflight(setUp)) {
             preflight.add(new ListLine(line, ticked(run).contains(preflight.size())));

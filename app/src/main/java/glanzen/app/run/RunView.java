@@ -1,9 +1,9 @@
 package glanzen.app.run;
 
-import glanzen.app.device.PlatformDevice;
-import glanzen.app.device.PressDevice;
+import glanzen.app.device.Feeder;
+import glanzen.app.device.Heater;
 import glanzen.app.setup.Draft;
-import glanzen.route.Step;
+import glanzen.steps.Step;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -34,23 +34,23 @@ public record RunView(
         int step,
         double elapsedSeconds,
         double speed,
-        PlatformDevice.@Nullable PlatformReading platform,
-        PressDevice.PressReading press,
+        Heater.@Nullable PlatformReading platform,
+        Feeder.PressReading press,
         List<Reminder> reminders,
         Draft draft) {
 
     /** As a page that counts seconds by itself shows it: two that are equal need not be told apart. */
     RunView asShown() {
-        PlatformDevice.PlatformReading heat = platform == null
+        Heater.PlatformReading heat = platform == null
                 ? null
-                : new PlatformDevice.PlatformReading(
+                : new Heater.PlatformReading(
                         platform.on(),
                         platform.docked(),
                         Math.round(platform.celsius()),
                         platform.ready(),
                         platform.switchedItselfOff());
-        PressDevice.PressReading fed =
-                new PressDevice.PressReading(press.state(), Math.round(press.share() * 20) / 20.0);
+        Feeder.PressReading fed =
+                new Feeder.PressReading(press.state(), Math.round(press.share() * 20) / 20.0);
         return new RunView(id, title, status, version, preflight, steps, step, 0, speed, heat, fed, reminders, draft);
     }
 

@@ -1,17 +1,17 @@
 package glanzen.app.setup;
 
 import glanzen.kit.Pace;
-import glanzen.route.Gel;
 import glanzen.route.Heating;
 import glanzen.route.Medium;
 import glanzen.route.Peel;
 import glanzen.route.Route;
+import glanzen.setup.Gel;
 import glanzen.stack.Facing;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A set-up as it travels and is saved: the core's {@link glanzen.route.SetUp} with things named by key.
+ * A set-up as it travels and is saved: the core's {@link glanzen.setup.SetUp} with things named by key.
  *
  * @param route how it is done
  * @param pressId what presses: a press, or a machine with heated rollers

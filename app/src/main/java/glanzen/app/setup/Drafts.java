@@ -19,7 +19,7 @@ import glanzen.layout.MakeReadyPatch;
 import glanzen.layout.Placed;
 import glanzen.measure.BadInput;
 import glanzen.measure.Checks;
-import glanzen.route.SetUp;
+import glanzen.setup.SetUp;
 import glanzen.stack.Layer;
 import glanzen.stack.Stack;
 import java.util.ArrayList;

@@ -1,11 +1,11 @@
 package glanzen.app.setup;
 
-import glanzen.layout.Bed;
-import glanzen.layout.FoilFrom;
-import glanzen.layout.Hangs;
-import glanzen.layout.Hold;
-import glanzen.layout.Method;
+import glanzen.layout.Fixing;
+import glanzen.layout.HangingEnd;
 import glanzen.layout.Piece;
+import glanzen.layout.PlacementConstraint;
+import glanzen.layout.PlatformPose;
+import glanzen.leftover.FoilFrom;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -22,9 +22,9 @@ import org.jspecify.annotations.Nullable;
  */
 public record LayoutDraft(
         Piece piece,
-        Bed bed,
-        Method method,
-        Hangs hangs,
+        PlatformPose bed,
+        Fixing method,
+        HangingEnd hangs,
         List<PlacedDraft> plates,
         List<PlacedDraft> cuts,
         List<PatchDraft> patches) {
@@ -34,8 +34,8 @@ public record LayoutDraft(
             String key,
             String plateId,
             int quarterTurns,
-            Hold across,
-            Hold along,
+            PlacementConstraint across,
+            PlacementConstraint along,
             @Nullable FoilFrom foil) {}
 
     /** A patch by the key of what it is cut from. */

@@ -1,6 +1,6 @@
 package glanzen.app.setup;
 
-import glanzen.app.setup.Answer.Tick;
+import glanzen.app.setup.SetUpReport.Tick;
 import java.util.List;
 
 /** What answers need of the logbook. */

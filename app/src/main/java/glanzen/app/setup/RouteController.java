@@ -39,7 +39,6 @@ class RouteController {
      * @param tooMuch what a pull is called that got too much
      * @param waits what it has to wait for
      * @param differ questions on which people differ
-     * @param rules how many rules it is held against
      */
     record RouteView(
             Route route,
@@ -60,8 +59,7 @@ class RouteController {
             String tooLittle,
             String tooMuch,
             List<String> waits,
-            List<String> differ,
-            int rules) {
+            List<String> differ) {
 
         static RouteView of(Route r) {
             return new RouteView(
@@ -85,8 +83,7 @@ class RouteController {
                     r.mechanism().tooLittle(),
                     r.mechanism().tooMuch(),
                     r.waits().stream().map(Wait::label).toList(),
-                    r.questions().stream().map(Question::asks).toList(),
-                    r.ruleCount());
+                    r.questions().stream().map(Question::asks).toList());
         }
     }
 

@@ -12,10 +12,10 @@ import glanzen.kit.Kit;
 import glanzen.measure.BadInput;
 import glanzen.measure.Checks;
 import glanzen.route.Route;
-import glanzen.route.StartingStack;
-import glanzen.route.StartingStack.Pick;
-import glanzen.route.Workshop;
+import glanzen.setup.Inventory;
 import glanzen.stack.Facing;
+import glanzen.start.StartingStack;
+import glanzen.start.StartingStack.Pick;
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.util.HashSet;
@@ -105,7 +105,7 @@ public class SetUpService {
                 choice.filmId == null ? null : pick("filmId", all.films(), p -> p.id().equals(choice.filmId)),
                 pick("stockId", all.stocks(), p -> p.id().equals(choice.stockId)),
                 preferences.get().roomC());
-        return keep(choice.name, Drafts.draft(StartingStack.of(pick, new Workshop(kit.boards(), artworks))), false);
+        return keep(choice.name, Drafts.draft(StartingStack.of(pick, new Inventory(kit.boards(), artworks))), false);
     }
 
     private static <T> T pick(String field, List<T> shelf, Predicate<T> fits) {

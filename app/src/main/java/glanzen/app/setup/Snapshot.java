@@ -2,7 +2,7 @@ package glanzen.app.setup;
 
 import glanzen.kit.Kit;
 import glanzen.measure.BadInput;
-import glanzen.route.SetUp;
+import glanzen.setup.SetUp;
 
 /**
  * A set-up frozen with the things it was made of. Never changed once written; older formats stay readable.

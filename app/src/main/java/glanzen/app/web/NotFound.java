@@ -1,5 +1,6 @@
 package glanzen.app.web;
 
+
 /** Something asked for is not there. */
 public class NotFound extends RuntimeException {
 

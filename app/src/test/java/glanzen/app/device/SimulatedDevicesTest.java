@@ -23,20 +23,20 @@ class SimulatedDevicesTest {
             new Platform("a5", "A5", 9, 150, 210, 900, 0.6, 150, List.of(new Platform.Level("low", 112)), 20);
 
     private SimulatedPlatform.State platform;
-    private SimulatedPress.State press;
+    private SimulatedFeeder.State press;
 
     @BeforeEach
     void coldBench() {
         platform = SimulatedPlatform.State.cold(START);
-        press = SimulatedPress.State.IDLE;
+        press = SimulatedFeeder.State.IDLE;
     }
 
     private SimulatedPlatform platformAt(double minutes) {
         return new SimulatedPlatform(A5, platform, START.plusMillis((long) (minutes * 60_000)), s -> platform = s);
     }
 
-    private SimulatedPress pressAt(double seconds) {
-        return new SimulatedPress(press, START.plusMillis((long) (seconds * 1000)), s -> press = s);
+    private SimulatedFeeder pressAt(double seconds) {
+        return new SimulatedFeeder(press, START.plusMillis((long) (seconds * 1000)), s -> press = s);
     }
 
     @Test
@@ -51,7 +51,7 @@ class SimulatedDevicesTest {
     @Test
     void itSwitchesItselfOffAndCools() {
         platformAt(0).switchOn(112);
-        PlatformDevice.PlatformReading off = platformAt(60).read();
+        Heater.PlatformReading off = platformAt(60).read();
         assertTrue(off.switchedItselfOff());
         assertFalse(off.on() || off.ready());
         assertTrue(off.celsius() < 60, "after forty minutes without power: " + off.celsius());
@@ -64,7 +64,7 @@ class SimulatedDevicesTest {
         platformAt(0).switchOn(112);
         platformAt(15).dock(false);
         double before = platformAt(15).read().celsius();
-        PlatformDevice.PlatformReading out = platformAt(18).read();
+        Heater.PlatformReading out = platformAt(18).read();
         assertTrue(out.celsius() < before - 5);
         assertFalse(out.ready());
     }
@@ -73,16 +73,16 @@ class SimulatedDevicesTest {
     void aPassTakesItsTime() {
         pressAt(0).feed(10, false);
         assertEquals(0.5, pressAt(5).read().share(), 1e-9);
-        assertEquals(PressDevice.State.THROUGH, pressAt(11).read().state());
+        assertEquals(Feeder.State.THROUGH, pressAt(11).read().state());
         pressAt(11).clear();
-        assertEquals(PressDevice.State.IDLE, pressAt(12).read().state());
+        assertEquals(Feeder.State.IDLE, pressAt(12).read().state());
     }
 
     @Test
     void aStackItRefusesStallsHalfWayAndStaysThere() {
         pressAt(0).feed(10, true);
-        assertEquals(PressDevice.State.FEEDING, pressAt(2).read().state());
-        assertEquals(PressDevice.State.STALLED, pressAt(60).read().state());
+        assertEquals(Feeder.State.FEEDING, pressAt(2).read().state());
+        assertEquals(Feeder.State.STALLED, pressAt(60).read().state());
     }
 
     @Test

@@ -11,8 +11,8 @@ import static org.mockito.Mockito.when;
 import glanzen.app.keeping.Json;
 import glanzen.app.kit.KitService;
 import glanzen.artwork.ArtworkShelf;
-import glanzen.forecast.Crowd;
 import glanzen.forecast.Forecaster;
+import glanzen.forecast.RigEnsemble;
 import jakarta.persistence.EntityManager;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
@@ -55,22 +55,22 @@ class RigServiceTest {
     @Test
     void aRigNotMetIsAsItsLabelSays() {
         when(beliefs.findById("iron+a5")).thenReturn(Optional.empty());
-        assertEquals(Crowd.fresh(), rigs.crowd("iron", "a5"));
+        assertEquals(RigEnsemble.fresh(), rigs.crowd("iron", "a5"));
         assertEquals(0, rigs.pulls("iron", "a5"));
     }
 
     @Test
     void aBeliefIsParsedOnceForEachWriting() {
-        Crowd learned = Crowd.fresh().thinned(32);
+        RigEnsemble learned = RigEnsemble.fresh().thinned(32);
         when(beliefs.findById("iron+a5")).thenReturn(Optional.of(belief("one")));
-        when(json.read("one", Crowd.class)).thenReturn(learned);
+        when(json.read("one", RigEnsemble.class)).thenReturn(learned);
         assertEquals(learned, rigs.crowd("iron", "a5"));
         assertEquals(learned, rigs.crowd("iron", "a5"));
-        verify(json).read("one", Crowd.class);
+        verify(json).read("one", RigEnsemble.class);
 
-        Crowd newer = Crowd.fresh().thinned(64);
+        RigEnsemble newer = RigEnsemble.fresh().thinned(64);
         when(beliefs.findById("iron+a5")).thenReturn(Optional.of(belief("two")));
-        when(json.read("two", Crowd.class)).thenReturn(newer);
+        when(json.read("two", RigEnsemble.class)).thenReturn(newer);
         assertNotEquals(learned, rigs.crowd("iron", "a5"));
     }
 

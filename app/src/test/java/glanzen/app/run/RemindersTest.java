@@ -2,11 +2,11 @@ package glanzen.app.run;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
-import glanzen.app.device.PlatformDevice.PlatformReading;
-import glanzen.app.device.PressDevice.PressReading;
-import glanzen.app.device.PressDevice.State;
+import glanzen.app.device.Feeder.PressReading;
+import glanzen.app.device.Feeder.State;
+import glanzen.app.device.Heater.PlatformReading;
 import glanzen.app.run.RunView.Reminder.Kind;
-import glanzen.route.Step;
+import glanzen.steps.Step;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 

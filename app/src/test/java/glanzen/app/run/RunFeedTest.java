@@ -6,7 +6,7 @@ import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
-import glanzen.app.device.PressDevice;
+import glanzen.app.device.Feeder;
 import glanzen.app.setup.Draft;
 import glanzen.app.web.NotFound;
 import java.io.IOException;
@@ -57,7 +57,7 @@ class RunFeedTest {
                 elapsed,
                 1,
                 null,
-                new PressDevice.PressReading(PressDevice.State.IDLE, 0),
+                new Feeder.PressReading(Feeder.State.IDLE, 0),
                 List.of(),
                 DRAFT);
     }

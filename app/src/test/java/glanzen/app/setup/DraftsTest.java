@@ -22,11 +22,11 @@ import glanzen.material.Material;
 import glanzen.material.Surface;
 import glanzen.measure.BadInput;
 import glanzen.route.Route;
-import glanzen.route.SetUp;
-import glanzen.route.StartingStack;
-import glanzen.route.StartingStack.Pick;
-import glanzen.route.Workshop;
+import glanzen.setup.Inventory;
+import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
+import glanzen.start.StartingStack;
+import glanzen.start.StartingStack.Pick;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -71,7 +71,7 @@ class DraftsTest {
         Film film = route.film().isPresent() ? FILM : null;
         return StartingStack.of(
                 new Pick(route, machine, PLATFORM, PLATE, film, STOCK, 21),
-                new Workshop(KIT.boards(), new ArtworkShelf()));
+                new Inventory(KIT.boards(), new ArtworkShelf()));
     }
 
     @ParameterizedTest

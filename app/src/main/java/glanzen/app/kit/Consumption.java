@@ -1,0 +1,123 @@
+package glanzen.app.kit;
+
+import glanzen.app.keeping.Versioned;
+import glanzen.app.web.NotFound;
+import glanzen.cutting.CutList;
+import glanzen.cutting.SheetYield;
+import glanzen.kit.Board;
+import glanzen.kit.Film;
+import glanzen.kit.Leftover;
+import glanzen.kit.Leftover.Spent;
+import glanzen.kit.Plate;
+import glanzen.kit.Stock;
+import glanzen.layout.Placed;
+import glanzen.leftover.FoilFrom;
+import glanzen.route.Mechanism;
+import glanzen.setup.SetUp;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What a pull uses up: boards wear, foil is spent where a design took it, stock goes. */
+@Service
+@Transactional
+public class Consumption {
+
+    /** An offcut is worth keeping from this much foil on, cm². */
+    private static final double WORTH_KEEPING_CM2 = 15;
+
+    private final KitService kit;
+
+    Consumption(KitService kit) {
+        this.kit = kit;
+    }
+
+    /**
+     * Counts a pull.
+     *
+     * @param keepFoil whether foil cut for it is kept as a leftover, where it is worth it
+     */
+    public void count(SetUp setUp, String pullId, boolean keepFoil) {
+        setUp.stack().all(Board.class).stream()
+                .map(Board::id)
+                .distinct()
+                .forEach(id -> kit.update(Board.class, id, b -> b.pressed(setUp.passes())));
+        if (setUp.layout().laid()) {
+            setUp.layout().plates().forEach(p -> foil(setUp.film(), p, pullId, keepFoil));
+        } else if (setUp.route().film().isPresent()) {
+            piece(setUp.film(), setUp.plate(), pullId, keepFoil);
+        }
+        stock(setUp);
+    }
+
+    private void foil(Film film, Placed placed, String pullId, boolean keepFoil) {
+        FoilFrom from = placed.foil();
+        if (from != null) {
+            Spent spent = spent(placed.plate(), from.xMm(), from.yMm(), from.degrees(), pullId);
+            kit.update(Leftover.class, from.leftoverId(), l -> l.using(spent));
+            return;
+        }
+        piece(film, placed.plate(), pullId, keepFoil);
+    }
+
+    /** A piece cut for a design; what the design did not take is a leftover, the negative of it. */
+    private void piece(Film film, Plate plate, String pullId, boolean keepFoil) {
+        spend(film.id(), pieceCm2(plate));
+        double width = plate.widthMm() + 2 * CutList.FOIL_MARGIN_MM;
+        double height = plate.heightMm() + 2 * CutList.FOIL_MARGIN_MM;
+        boolean solid = plate.kind() == Plate.Kind.SOLID_PLATE;
+        if (keepFoil && !solid && width * height / 100 >= WORTH_KEEPING_CM2) {
+            Spent spent = spent(plate, width / 2, height / 2, 0, pullId);
+            String name = film.name() + ", " + plate.name() + " taken";
+            kit.add(Leftover.class, new Leftover("", name, film.id(), width, height, "", List.of(spent)));
+        }
+    }
+
+    private static Spent spent(Plate plate, double xMm, double yMm, double degrees, String pullId) {
+        return new Spent(plate.name(), plate.motif(), plate.widthMm(), plate.heightMm(), xMm, yMm, degrees, pullId);
+    }
+
+    private static double pieceCm2(Plate plate) {
+        return (plate.widthMm() + 2 * CutList.FOIL_MARGIN_MM) * (plate.heightMm() + 2 * CutList.FOIL_MARGIN_MM) / 100;
+    }
+
+    private void spend(String filmId, double cm2) {
+        kit.update(Film.class, filmId, f -> f.spending(cm2));
+    }
+
+    private void stock(SetUp setUp) {
+        // What is cut or embossed was foiled or trimmed from the sheet before, and was counted then.
+        if (setUp.route().mechanism() != Mechanism.TRANSFER) {
+            return;
+        }
+        kit.update(
+                Stock.class,
+                setUp.stock().id(),
+                s -> s.leaving(Math.round((s.left() - 1.0 / SheetYield.of(s, setUp.layout())) * 1000) / 1000.0));
+    }
+
+    /** Turns a board over. */
+    public Versioned<Board> turn(String id, long version) {
+        Board board = kit.kit().boards().stream()
+                .filter(b -> b.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new NotFound("This board"));
+        return kit.change(Board.class, id, board.turned(), version);
+    }
+
+    /** Takes the last use of a leftover back. */
+    public Versioned<Leftover> undo(String id, long version) {
+        Versioned<Leftover> kept = kit.view().leftovers().stream()
+                .filter(k -> k.item().id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new NotFound("This leftover"));
+        Leftover l = kept.item();
+        List<Spent> before =
+                l.spent().isEmpty() ? l.spent() : l.spent().subList(0, l.spent().size() - 1);
+        return kit.change(
+                Leftover.class,
+                id,
+                new Leftover(l.id(), l.name(), l.filmId(), l.widthMm(), l.heightMm(), l.outline(), before),
+                version);
+    }
+}

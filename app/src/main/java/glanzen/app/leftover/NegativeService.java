@@ -1,0 +1,88 @@
+package glanzen.app.leftover;
+
+import glanzen.app.kit.KitService;
+import glanzen.app.setup.SavedSetUp;
+import glanzen.app.setup.SetUpService;
+import glanzen.app.setup.SetUpService.Choice;
+import glanzen.app.web.NotFound;
+import glanzen.artwork.ArtworkShelf;
+import glanzen.kit.Film;
+import glanzen.kit.Kit;
+import glanzen.kit.Leftover;
+import glanzen.kit.Machine;
+import glanzen.kit.Plate;
+import glanzen.kit.Stock;
+import glanzen.leftover.LeftoverFinder;
+import glanzen.measure.BadInput;
+import glanzen.route.Route;
+import java.awt.Color;
+import java.util.Comparator;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** A leftover's second life: what the first design left of it, foiled onto black toner, or mounted. */
+@Service
+class NegativeService {
+
+    /** What can be made of the rest of a leftover as a whole. */
+    enum SecondLife {
+        /** Nothing yet: it has given no foil, or only heat takes it off. */
+        NONE,
+        /** Black toner takes all that is left. */
+        ON_TONER,
+        /** Flock is mounted on card as it is. */
+        MOUNTED
+    }
+
+    private final KitService kit;
+    private final SetUpService setUps;
+    private final LeftoverFinder finder;
+
+    NegativeService(KitService kit, SetUpService setUps, ArtworkShelf shelf) {
+        this.kit = kit;
+        this.setUps = setUps;
+        this.finder = new LeftoverFinder(shelf);
+    }
+
+    /** What can be made of it. */
+    static SecondLife of(Leftover leftover, Kit things) {
+        Film.Kind kind = things.films().stream()
+                .filter(f -> f.id().equals(leftover.filmId()))
+                .map(Film::kind)
+                .findFirst()
+                .orElse(Film.Kind.HOT_FOIL);
+        if (leftover.spent().isEmpty() || kind == Film.Kind.HOT_FOIL) {
+            return SecondLife.NONE;
+        }
+        return kind == Film.Kind.FLOCK ? SecondLife.MOUNTED : SecondLife.ON_TONER;
+    }
+
+    /** A set-up that foils the darkest toner sheet with what is left of a leftover; its design joins the kit. */
+    @Transactional
+    public SavedSetUp onToner(String leftoverId) {
+        Kit things = kit.kit();
+        Leftover leftover = kit.leftovers().stream()
+                .filter(l -> l.id().equals(leftoverId))
+                .findFirst()
+                .orElseThrow(() -> new NotFound("This leftover"));
+        if (of(leftover, things) != SecondLife.ON_TONER) {
+            throw new BadInput(
+                    "leftover", "has no negative for toner", "transfer foil that has given some of its foil");
+        }
+        Machine machine = things.machines().stream()
+                .filter(m -> Route.TONER.machines().contains(m.machine()))
+                .findFirst()
+                .orElseThrow(() -> new BadInput("machine", "is missing", "heated rollers in your kit"));
+        Stock sheet = things.stocks().stream()
+                .filter(s -> s.kind() == Stock.Kind.TONER_SHEET)
+                .min(Comparator.comparingDouble(s -> brightness(Color.decode(s.colour()))))
+                .orElseThrow(() -> new BadInput("stock", "is missing", "a toner sheet in your kit"));
+        Plate design = kit.add(Plate.class, finder.negative(leftover)).item();
+        return setUps.start(
+                new Choice(design.name(), Route.TONER, machine.id(), null, design.id(), leftover.filmId(), sheet.id()));
+    }
+
+    private static double brightness(Color c) {
+        return 0.3 * c.getRed() + 0.59 * c.getGreen() + 0.11 * c.getBlue();
+    }
+}

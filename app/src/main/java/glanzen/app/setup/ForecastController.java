@@ -1,0 +1,59 @@
+package glanzen.app.setup;
+
+import glanzen.app.preferences.PreferencesService;
+import glanzen.app.setup.SetUpReport.AdviceView;
+import glanzen.app.setup.SetUpReport.ProposalView;
+import glanzen.app.setup.SetUpReport.SchoolView;
+import glanzen.app.web.Pictures;
+import glanzen.measure.Checks;
+import java.util.List;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Stateless questions about a draft; the browser asks them on every change. */
+@RestController
+class ForecastController {
+
+    private final ForecastService answers;
+    private final PreferencesService preferences;
+
+    ForecastController(ForecastService answers, PreferencesService preferences) {
+        this.answers = answers;
+        this.preferences = preferences;
+    }
+
+    @PostMapping("/api/forecasts")
+    SetUpReport forecast(@RequestBody Draft draft) {
+        return answers.answer(draft);
+    }
+
+    @PostMapping("/api/advice")
+    AdviceView advice(@RequestBody Draft draft) {
+        return answers.advise(draft, preferences.get().bias());
+    }
+
+    /** The cheapest single change towards a place on the window's scale; none if nothing on the shelf gets nearer. */
+    @PostMapping("/api/advice/toward")
+    List<ProposalView> toward(@RequestBody Draft draft, @RequestParam double position) {
+        new Checks().figure("position", position, -3, 4, "").done();
+        return answers.toward(draft, position).stream().toList();
+    }
+
+    /** Where practice differs, and what each way would cost here. */
+    @PostMapping("/api/schools")
+    List<SchoolView> schools(@RequestBody Draft draft) {
+        return answers.schools(draft);
+    }
+
+    @PostMapping(path = "/api/pictures", produces = MediaType.IMAGE_PNG_VALUE)
+    byte[] picture(
+            @RequestBody Draft draft,
+            @RequestParam(defaultValue = "600") int width,
+            @RequestParam(defaultValue = "400") int height) {
+        Pictures.checkSize(width, height);
+        return Pictures.png(answers.picture(draft, width, height));
+    }
+}

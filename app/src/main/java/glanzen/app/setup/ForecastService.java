@@ -1,0 +1,264 @@
+package glanzen.app.setup;
+
+import glanzen.advice.Advice;
+import glanzen.advice.Advisor;
+import glanzen.advice.ErrorBias;
+import glanzen.advice.Proposal;
+import glanzen.advice.Schools;
+import glanzen.app.kit.KitService;
+import glanzen.app.rig.RigService;
+import glanzen.app.setup.SetUpReport.AdviceView;
+import glanzen.app.setup.SetUpReport.Expected;
+import glanzen.app.setup.SetUpReport.FoundView;
+import glanzen.app.setup.SetUpReport.GelView;
+import glanzen.app.setup.SetUpReport.HeatView;
+import glanzen.app.setup.SetUpReport.MendView;
+import glanzen.app.setup.SetUpReport.ProposalView;
+import glanzen.app.setup.SetUpReport.RigView;
+import glanzen.app.setup.SetUpReport.SchoolView;
+import glanzen.app.setup.SetUpReport.Tick;
+import glanzen.app.setup.SetUpReport.WayView;
+import glanzen.app.setup.SetUpReport.WindowView;
+import glanzen.artwork.ArtworkShelf;
+import glanzen.forecast.Forecast;
+import glanzen.forecast.Forecaster;
+import glanzen.forecast.RigEnsemble;
+import glanzen.heat.HeatTrace;
+import glanzen.kit.Kit;
+import glanzen.kit.Press;
+import glanzen.measure.BadInput;
+import glanzen.picture.Picture;
+import glanzen.pull.Rig;
+import glanzen.rules.Finding;
+import glanzen.rules.Finding.Mend;
+import glanzen.rules.Rules;
+import glanzen.setup.Inventory;
+import glanzen.setup.SetUp;
+import glanzen.steps.RunSheet;
+import glanzen.transfer.Transfer;
+import java.awt.image.BufferedImage;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** Asks the core about set-ups and puts its answers into the shape in which they are drawn. */
+@Service
+public class ForecastService {
+
+    private static final int HEAT_POINTS = 40;
+    private static final long STOCK_TEXTURE = 7;
+
+    private final KitService kit;
+    private final RigService rigs;
+    private final Forecaster forecaster;
+    private final ArtworkShelf artworks;
+    private final PastPulls past;
+
+    ForecastService(KitService kit, RigService rigs, Forecaster forecaster, ArtworkShelf artworks, PastPulls past) {
+        this.kit = kit;
+        this.rigs = rigs;
+        this.forecaster = forecaster;
+        this.artworks = artworks;
+        this.past = past;
+    }
+
+    /** The set-up a draft means, with the kit as it is. */
+    public SetUp setUp(Draft draft) {
+        return Drafts.setUp(draft, kit.kit());
+    }
+
+    /** What the core may draw on. */
+    public Inventory workshop() {
+        Kit things = kit.inUse();
+        return new Inventory(things.boards(), artworks, things.machines());
+    }
+
+    SetUpReport answer(Draft draft) {
+        SetUp setUp = setUp(draft);
+        List<Finding> findings = Rules.check(setUp, workshop());
+        boolean computable = Rules.computable(setUp);
+        RigEnsemble crowd = crowd(setUp);
+        return new SetUpReport(
+                setUp.stack().thicknessMm(),
+                setUp.machine() instanceof Press press ? press.openingMm() : 0,
+                setUp.overfillMm(),
+                computable ? setUp.totalSeconds() : 0,
+                Rules.pullable(findings),
+                findings.stream().map(ForecastService::view).toList(),
+                computable ? cautions(setUp) : List.of(),
+                computable ? expected(setUp, forecaster.forecast(setUp, crowd)) : null,
+                setUp.shimPlace(),
+                GelView.of(setUp),
+                new RigView(rigs.pulls(setUp.machine().id(), setUp.platformId()), rigs.remarks(setUp)));
+    }
+
+    /** Of twenty pulls of a set-up that can be computed: under, clean, over. */
+    public List<Integer> twenty(SetUp setUp) {
+        return Arrays.stream(forecaster.forecast(setUp, crowd(setUp)).twenty())
+                .boxed()
+                .toList();
+    }
+
+    AdviceView advise(Draft draft, ErrorBias bias) {
+        SetUp setUp = computable(draft);
+        Advice advice = new Advisor(forecaster, workshop()).advise(setUp, crowd(setUp), bias);
+        return new AdviceView(
+                advice.best().stream().map(this::view).toList(),
+                advice.cheapest() == null ? null : view(advice.cheapest()),
+                advice.refusals(),
+                advice.considered());
+    }
+
+    /** The cheapest single change that brings the pull near a place on the scale. */
+    Optional<ProposalView> toward(Draft draft, double position) {
+        SetUp setUp = computable(draft);
+        RigEnsemble crowd = crowd(setUp);
+        double dose = scale(forecaster.forecast(setUp, crowd).window()).dose(position);
+        return new Advisor(forecaster, workshop()).toward(setUp, crowd, dose).map(this::view);
+    }
+
+    /** Where practice differs on a draft. */
+    List<SchoolView> schools(Draft draft) {
+        SetUp setUp = computable(draft);
+        return Schools.of(setUp, forecaster, crowd(setUp), workshop()).stream()
+                .map(s -> new SchoolView(
+                        s.key(),
+                        s.question(),
+                        s.decides(),
+                        s.ways().stream().map(ForecastService::view).toList()))
+                .toList();
+    }
+
+    private static WayView view(Schools.Way way) {
+        return new WayView(
+                way.name(),
+                way.says(),
+                Drafts.draft(way.setUp()),
+                way.present(),
+                Arrays.stream(way.forecast().twenty()).boxed().toList(),
+                way.setUp().totalSeconds());
+    }
+
+    BufferedImage picture(Draft draft, int width, int height) {
+        SetUp setUp = computable(draft);
+        Rig middle = crowd(setUp).knowing(setUp.needKey()).middle(setUp.needKey());
+        return Picture.of(setUp, forecaster.model(setUp), middle, STOCK_TEXTURE).draw(width, height);
+    }
+
+    /** Where a pull of a set-up lies on the scale. */
+    public double position(SetUp setUp, Forecast forecast) {
+        return scale(forecast.window()).position(forecast.dose().middle());
+    }
+
+    private SetUp computable(Draft draft) {
+        return computable(setUp(draft));
+    }
+
+    /** The set-up, if it is one that can be pulled. */
+    public SetUp computable(SetUp setUp) {
+        if (!Rules.computable(setUp)) {
+            throw new BadInput("layers", "are not a stack that can be pulled", Rules.asksFor(setUp.route()));
+        }
+        return setUp;
+    }
+
+    /** What is known of the rig of a set-up. */
+    public RigEnsemble crowd(SetUp setUp) {
+        return rigs.crowd(setUp.machine().id(), setUp.platformId());
+    }
+
+    private static List<String> cautions(SetUp setUp) {
+        return RunSheet.steps(setUp).stream()
+                .flatMap(s -> s.cautions().stream())
+                .distinct()
+                .toList();
+    }
+
+    private static FoundView view(Finding f) {
+        return new FoundView(f.rule(), f.severity(), f.layer(), f.what(), f.why(), view(f.mend()));
+    }
+
+    private static @Nullable MendView view(@Nullable Mend mend) {
+        return mend == null ? null : new MendView(mend.label(), Drafts.draft(mend.mended()));
+    }
+
+    private ProposalView view(Proposal p) {
+        return new ProposalView(
+                Drafts.draft(p.setUp()), expected(p.setUp(), p.forecast()), p.seconds(), p.changes(), p.why());
+    }
+
+    /** A forecast as it is drawn. */
+    public Expected expected(SetUp setUp, Forecast f) {
+        Scale scale = scale(f.window());
+        List<Tick> ticks =
+                past.ticks(setUp.plate().id(), setUp.needKey(), setUp.stock().id());
+        WindowView window = new WindowView(
+                scale.position(f.dose().low()),
+                scale.position(f.dose().middle()),
+                scale.position(f.dose().high()),
+                f.window().open(),
+                Transfer.softnessMm(setUp.stack().softBackingMm()),
+                ticks);
+        return new Expected(
+                f.under(),
+                f.clean(),
+                f.over(),
+                f.refused(),
+                Arrays.stream(f.twenty()).boxed().toList(),
+                f.coverage(),
+                f.spillMm(),
+                window,
+                f.nip(),
+                f.strips(),
+                heat(f.heat()));
+    }
+
+    /** Logarithmic, with the clean zone from 0 to 1. Without a clean zone its place still has a width to be drawn. */
+    private record Scale(double lnLeast, double lnMost) {
+
+        double position(double dose) {
+            double position = (Math.log(Math.max(dose, 1e-9)) - lnLeast) / (lnMost - lnLeast);
+            return Math.max(-9, Math.min(9, position));
+        }
+
+        double dose(double position) {
+            return Math.exp(lnLeast + position * (lnMost - lnLeast));
+        }
+    }
+
+    private static Scale scale(Forecast.Window w) {
+        double least = Math.log(w.least());
+        double most = Math.log(w.most());
+        double middle = (least + most) / 2;
+        return w.open() ? new Scale(least, most) : new Scale(middle - 0.2, middle + 0.2);
+    }
+
+    private static List<HeatView> heat(List<HeatTrace> traces) {
+        List<HeatView> views = new ArrayList<>();
+        double start = 0;
+        for (HeatTrace trace : traces) {
+            double from = start;
+            views.add(new HeatView(
+                    trace.phase(),
+                    thinned(trace.seconds(), t -> from + t),
+                    thinned(trace.celsius(), Function.identity())));
+            start += trace.seconds()[trace.seconds().length - 1];
+        }
+        return views;
+    }
+
+    private static List<Double> thinned(double[] values, Function<Double, Double> shown) {
+        int step = Math.max(1, values.length / HEAT_POINTS);
+        List<Double> thin = new ArrayList<>();
+        for (int i = 0; i < values.length; i++) {
+            if (i % step == 0 || i == values.length - 1) {
+                thin.add(Math.round(shown.apply(values[i]) * 100) / 100.0);
+            }
+        }
+        return thin;
+    }
+}

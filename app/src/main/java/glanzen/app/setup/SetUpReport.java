@@ -1,0 +1,151 @@
+package glanzen.app.setup;
+
+import glanzen.pull.NipFigures;
+import glanzen.forecast.Quantiles;
+import glanzen.heat.HeatTrace.Phase;
+import glanzen.learning.Observation;
+import glanzen.learning.RigReport;
+import glanzen.pull.PullModel;
+import glanzen.rules.Finding;
+import glanzen.setup.Difference;
+import glanzen.setup.Gel;
+import glanzen.setup.SetUp;
+import glanzen.transfer.Drying;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Everything there is to say about a draft, in one go.
+ *
+ * @param thicknessMm of the whole stack
+ * @param openingMm of the press, by its label
+ * @param overfillMm what the rollers have to squeeze
+ * @param seconds time from plate on platform to peel
+ * @param pullable nothing stops it
+ * @param findings rules it breaks, worst first
+ * @param cautions hazards of this set-up, in plain words
+ * @param expected what to expect; absent if it cannot be computed
+ * @param shimPlace where a board that is added belongs, counted from the bottom
+ * @param drying of the gel under the film; absent where there is none
+ * @param rig what has been learned of this press and platform
+ */
+public record SetUpReport(
+        double thicknessMm,
+        double openingMm,
+        double overfillMm,
+        double seconds,
+        boolean pullable,
+        List<FoundView> findings,
+        List<String> cautions,
+        @Nullable Expected expected,
+        int shimPlace,
+        @Nullable GelView drying,
+        RigView rig) {
+
+    /** A rule that is broken, with the mended draft. */
+    public record FoundView(
+            String rule,
+            Finding.Severity severity,
+            int layer,
+            String what,
+            String why,
+            @Nullable MendView mend) {}
+
+    /** A way out. */
+    public record MendView(String label, Draft draft) {}
+
+    /**
+     * A forecast as it is drawn.
+     *
+     * @param under share with too little foil
+     * @param clean share of clean pulls
+     * @param over share with too much
+     * @param refused share of rigs whose press would stall
+     * @param twenty of twenty pulls: under, clean, over
+     * @param strips strips across the throat, where blades cut or relief is formed
+     * @param heat bond temperature, phase by phase; empty where nothing is heated
+     */
+    public record Expected(
+            double under,
+            double clean,
+            double over,
+            double refused,
+            List<Integer> twenty,
+            Quantiles coverage,
+            Quantiles spillMm,
+            WindowView window,
+            NipFigures nip,
+            List<PullModel.StripDose> strips,
+            List<HeatView> heat) {}
+
+    /**
+     * How gel dries in its room.
+     *
+     * @param dryness as it is pressed, 0…1
+     * @param clear whether it looks clear then
+     * @param sound whether it takes foil or flock then
+     * @param clearSeconds until it looks clear
+     * @param soundSeconds until it takes foil or flock
+     * @param useWithinSeconds how long it stays tacky
+     */
+    public record GelView(
+            double dryness,
+            boolean clear,
+            boolean sound,
+            double clearSeconds,
+            double soundSeconds,
+            double useWithinSeconds) {
+
+        static @Nullable GelView of(SetUp setUp) {
+            Gel gel = setUp.gel();
+            if (gel == null) {
+                return null;
+            }
+            Drying drying = gel.drying(setUp.roomC());
+            double dryness = gel.dryness(setUp.roomC());
+            return new GelView(
+                    dryness,
+                    dryness >= Drying.CLEAR,
+                    dryness >= Drying.SOUND,
+                    drying.secondsTo(Drying.CLEAR),
+                    drying.secondsTo(Drying.SOUND),
+                    Drying.USE_WITHIN_SECONDS);
+        }
+    }
+
+    /**
+     * Places on the scale from too little to too much: the clean zone is from 0 to 1.
+     *
+     * @param low a tenth of likely pulls lie below
+     * @param middle the likeliest place
+     * @param high a tenth lie above
+     * @param open false if no dose is clean
+     * @param softnessMm how far over-foil can spread on this backing
+     * @param ticks where the last pulls of this plate, film and stock lay
+     */
+    public record WindowView(
+            double low, double middle, double high, boolean open, double softnessMm, List<Tick> ticks) {}
+
+    /** A past pull on the scale. */
+    public record Tick(int number, double position, Observation.Outcome outcome) {}
+
+    /** Bond temperature over one phase; times since the plate went on. */
+    public record HeatView(Phase phase, List<Double> seconds, List<Double> celsius) {}
+
+    /** What has been learned of a rig. */
+    public record RigView(int pulls, List<RigReport.Remark> remarks) {}
+
+    /** A proposal as it is drawn. */
+    public record ProposalView(Draft draft, Expected expected, double seconds, List<Difference> changes, String why) {}
+
+    /** A question on which people differ. */
+    public record SchoolView(String key, String question, String decides, List<WayView> ways) {}
+
+    /** One way of doing it, and what it would cost here. */
+    public record WayView(
+            String name, String says, Draft draft, boolean present, List<Integer> twenty, double seconds) {}
+
+    /** What a search found. */
+    public record AdviceView(
+            List<ProposalView> best, @Nullable ProposalView cheapest, List<String> refusals, int considered) {}
+}

@@ -1,9 +1,0 @@
-package glanzen.layout;
-
-/** How the sheet is turned to lie face down. */
-public enum TurnedOver {
-    /** Like the page of a book: left and right swap. */
-    SIDEWAYS,
-    /** Over its upper edge: top and bottom swap. */
-    ENDWAYS
-}

@@ -1,0 +1,184 @@
+package glanzen.picture;
+
+import glanzen.artwork.Artwork;
+import glanzen.artwork.DistanceField;
+import glanzen.artwork.Patch;
+import glanzen.layout.OnPlatform;
+import glanzen.pull.Rig;
+import glanzen.pull.TransferModel;
+import glanzen.setup.SetUp;
+import glanzen.transfer.Transfer;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
+import java.util.List;
+import org.locationtech.jts.geom.Envelope;
+
+/**
+ * How a pull would look: inside the design foil where dose·field ≥ 1; outside where the distance to the design is at
+ * most λ·ln(dose·field/1.6). The field is log-normal (σ 0.35) with a grain of about 0.6 mm, seeded, for the stock.
+ */
+public final class PullPicture implements Picture {
+
+    private static final double GRAIN_MM = 0.6;
+    private static final double EDGE_SHARE = 0.94;
+    private static final double SPILL_ONSET = 1.6;
+    private static final double SOLID_DEPTH_MM = 3;
+    private static final double FURTHEST_SPILL_MM = 2;
+    private static final double AROUND_MM = 7;
+
+    private final SetUp setUp;
+    private final TransferModel model;
+    private final Rig rig;
+    private final long seed;
+
+    /**
+     * @param rig which rig pulls
+     * @param seed for the stock's own texture
+     */
+    public PullPicture(SetUp setUp, TransferModel model, Rig rig, long seed) {
+        this.setUp = setUp;
+        this.model = model;
+        this.rig = rig;
+        this.seed = seed;
+    }
+
+    @Override
+    public BufferedImage draw(int widthPx, int heightPx) {
+        int turns = setUp.layout().laid() ? new OnPlatform(setUp.layout()).feedTurns() : 0;
+        boolean upright = turns % 2 == 0;
+        View view = view(upright ? widthPx : heightPx, upright ? heightPx : widthPx);
+        boolean[] design =
+                model.artwork().raster(view.widthPx, view.heightPx, view.scale, view.centreXMm, view.centreYMm);
+        boolean[] foiled = foiled(design, view);
+        double lift = Transfer.lift(1, model.peelC(rig));
+        if (lift > 0.005 && model.artwork().solidShare() > 0) {
+            liftOff(foiled, design, view.widthPx, view.scale, lift);
+        }
+        BufferedImage image = new BufferedImage(view.widthPx, view.heightPx, BufferedImage.TYPE_INT_RGB);
+        int[] pixels = ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
+        new Sheen(setUp.film().colour(), setUp.stock().colour(), seed).paint(pixels, foiled, design, view.widthPx);
+        return turns == 0 ? image : turnedBack(image, turns, widthPx, heightPx);
+    }
+
+    /** What of the design is in the picture, and how large. */
+    private record View(int widthPx, int heightPx, double scale, double centreXMm, double centreYMm) {
+
+        double xMm(double px) {
+            return centreXMm + (px - widthPx / 2.0) / scale;
+        }
+
+        double yMm(double px) {
+            return centreYMm + (heightPx / 2.0 - px) / scale;
+        }
+    }
+
+    /** The whole plate; of a piece that is laid out, what its designs fill, since a card is mostly bare. */
+    private View view(int widthPx, int heightPx) {
+        Artwork artwork = model.artwork();
+        Envelope shown = new Envelope(0, artwork.widthMm(), 0, artwork.heightMm());
+        if (setUp.layout().laid()) {
+            Envelope design = artwork.designBox();
+            design.expandBy(AROUND_MM);
+            shown = design;
+        }
+        double scale = EDGE_SHARE * Math.min(widthPx / shown.getWidth(), heightPx / shown.getHeight());
+        return new View(widthPx, heightPx, scale, shown.centre().x, shown.centre().y);
+    }
+
+    /** The picture was drawn along the feed; a person sees it as it is read. */
+    private static BufferedImage turnedBack(BufferedImage image, int turns, int widthPx, int heightPx) {
+        BufferedImage turned = new BufferedImage(widthPx, heightPx, BufferedImage.TYPE_INT_RGB);
+        Graphics2D graphics = turned.createGraphics();
+        graphics.translate(widthPx / 2.0, heightPx / 2.0);
+        graphics.rotate(turns * Math.PI / 2);
+        graphics.translate(-image.getWidth() / 2.0, -image.getHeight() / 2.0);
+        graphics.drawImage(image, 0, 0, null);
+        graphics.dispose();
+        return turned;
+    }
+
+    private boolean[] foiled(boolean[] design, View view) {
+        float[] distance = DistanceField.of(design, view.widthPx);
+        GrainField field = new GrainField(seed, GRAIN_MM * view.scale);
+        double[][] bands = model.bandDoses(rig);
+        double lnOnset = Math.log(SPILL_ONSET);
+        byte[] patches = patches(view);
+        boolean[] foiled = new boolean[design.length];
+        for (int y = 0; y < view.heightPx; y++) {
+            double raisedMm = model.artwork().raisedWidthAtMm(view.yMm(y));
+            double[] row = row(bands, raisedMm);
+            double[] lnPatch = lnPatches(raisedMm);
+            for (int x = 0; x < view.widthPx; x++) {
+                int i = y * view.widthPx + x;
+                double nearMm = distance[i] / view.scale;
+                if (nearMm > FURTHEST_SPILL_MM) {
+                    continue;
+                }
+                double across =
+                        model.across(row[1], view.xMm(x) - model.artwork().middleXMm());
+                double lnDose = row[0] + (across - 1) + lnPatch[patches[i]] + Transfer.SHEET_SIGMA * field.at(x, y);
+                foiled[i] =
+                        design[i] ? lnDose >= 0 : nearMm <= model.softnessMm() * (lnDose - lnOnset) + model.alwaysMm();
+            }
+        }
+        return foiled;
+    }
+
+    /** Pixels numbered by the make-ready behind them, from 1. */
+    private byte[] patches(View view) {
+        List<Patch> all = model.artwork().patches();
+        byte[] numbered = new byte[view.widthPx * view.heightPx];
+        for (int n = 0; n < all.size(); n++) {
+            boolean[] covered = new Artwork(
+                            all.get(n).area(),
+                            model.artwork().widthMm(),
+                            model.artwork().heightMm())
+                    .raster(view.widthPx, view.heightPx, view.scale, view.centreXMm, view.centreYMm);
+            for (int i = 0; i < covered.length; i++) {
+                numbered[i] = covered[i] ? (byte) (n + 1) : numbered[i];
+            }
+        }
+        return numbered;
+    }
+
+    /** ln of how much more than the mean each patch presses; first for where there is none. */
+    private double[] lnPatches(double raisedMm) {
+        List<Patch> all = model.artwork().patches();
+        double[] ln = new double[all.size() + 1];
+        for (int n = 0; n <= all.size() && !all.isEmpty(); n++) {
+            ln[n] = Math.log(Math.max(
+                    1e-6,
+                    model.patched(rig, raisedMm, n == 0 ? 0 : all.get(n - 1).thicknessMm())));
+        }
+        return ln;
+    }
+
+    /** A hot peel takes patches out of solid ground, away from its edges. */
+    private void liftOff(boolean[] foiled, boolean[] design, int widthPx, double scale, double lift) {
+        boolean[] bare = new boolean[design.length];
+        for (int i = 0; i < bare.length; i++) {
+            bare[i] = !design[i];
+        }
+        float[] depth = DistanceField.of(bare, widthPx);
+        GrainField patches = new GrainField(seed + 1, 6 * GRAIN_MM * scale);
+        for (int i = 0; i < foiled.length; i++) {
+            foiled[i] &= depth[i] < SOLID_DEPTH_MM * scale || patches.share(i % widthPx, i / widthPx) >= lift;
+        }
+    }
+
+    /** ln of dose, and force, where the raised width is b: straight between the bands on ln b. */
+    private static double[] row(double[][] bands, double b) {
+        int i = 0;
+        while (i < bands.length - 2 && bands[i + 1][0] < b) {
+            i++;
+        }
+        double[] from = bands[i];
+        double[] to = bands[Math.min(i + 1, bands.length - 1)];
+        double span = Math.log(to[0] / from[0]);
+        double s = span == 0 ? 0 : Math.max(0, Math.min(1, Math.log(Math.max(b, 0.05) / from[0]) / span));
+        double lnFrom = Math.log(Math.max(from[1], 1e-9));
+        double lnTo = Math.log(Math.max(to[1], 1e-9));
+        return new double[] {lnFrom + s * (lnTo - lnFrom), from[2] + s * (to[2] - from[2])};
+    }
+}

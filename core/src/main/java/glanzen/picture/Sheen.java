@@ -1,0 +1,46 @@
+package glanzen.picture;
+
+
+/** Paints foil and stock: foil shines in slanting streaks, stock is matt with a faint grain. */
+final class Sheen {
+
+    private static final double STREAK_PX = 0.021;
+
+    private final int foil;
+    private final int stock;
+    private final GrainField grain;
+
+    Sheen(String foilColour, String stockColour, long seed) {
+        this.foil = Integer.parseInt(foilColour.substring(1), 16);
+        this.stock = Integer.parseInt(stockColour.substring(1), 16);
+        this.grain = new GrainField(seed + 2, 2);
+    }
+
+    void paint(int[] pixels, boolean[] foiled, boolean[] design, int width) {
+        for (int i = 0; i < pixels.length; i++) {
+            int x = i % width;
+            int y = i / width;
+            if (foiled[i]) {
+                double streak = Math.sin((x + 0.55 * y) * STREAK_PX * 2) + 0.5 * Math.sin((x - 0.3 * y) * STREAK_PX);
+                pixels[i] = lit(foil, 0.22 * streak);
+            } else {
+                // The plate's dent shows faintly where the design took no foil.
+                pixels[i] = lit(stock, 0.012 * grain.at(x, y) - (design[i] ? 0.07 : 0));
+            }
+        }
+    }
+
+    /** Towards white for positive light, towards black for negative. */
+    private static int lit(int rgb, double light) {
+        int target = light > 0 ? 255 : 0;
+        double share = Math.min(1, Math.abs(light));
+        int r = mix(rgb >> 16 & 0xFF, target, share);
+        int g = mix(rgb >> 8 & 0xFF, target, share);
+        int b = mix(rgb & 0xFF, target, share);
+        return r << 16 | g << 8 | b;
+    }
+
+    private static int mix(int from, int to, double share) {
+        return (int) Math.round(from + (to - from) * share);
+    }
+}

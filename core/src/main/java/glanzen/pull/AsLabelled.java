@@ -1,0 +1,69 @@
+package glanzen.pull;
+
+import glanzen.artwork.ArtworkShelf;
+import glanzen.artwork.Band;
+import glanzen.press.Relief;
+import glanzen.setup.SetUp;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * What a rig that is just as its labels say makes of a set-up that can be computed: what rules go by. It is the forecast's
+ * own sum for one rig; only heat is left out, since no rule needs it.
+ */
+public final class AsLabelled {
+
+    private final SetUp setUp;
+    private final ArtworkShelf shelf;
+
+    /** @param shelf where artwork is drawn */
+    public AsLabelled(SetUp setUp, ArtworkShelf shelf) {
+        this.setUp = setUp;
+        this.shelf = shelf;
+    }
+
+    /** The greatest force in the nip, N. */
+    public double forceN() {
+        return switch (setUp.route().mechanism()) {
+            case TRANSFER -> pressedForceN();
+            case CUT -> cut().forceN();
+            case EMBOSS -> formed().forceN();
+            case CUT_AND_EMBOSS -> Math.max(cut().forceN(), formed().forceN());
+        };
+    }
+
+    /** Over the widest part of the design: more raised ground takes more force. */
+    private double pressedForceN() {
+        Band widest = setUp.artwork(shelf).bands().stream()
+                .max(Comparator.comparingDouble(Band::widthMm))
+                .orElseThrow();
+        return Pressing.of(setUp, List.of(widest)).nip(0, Rig.AS_LABELLED).forceN();
+    }
+
+    private DoseField cut() {
+        return new BladeModel(setUp, setUp.blade(shelf)).doses(Rig.AS_LABELLED);
+    }
+
+    private DoseField formed() {
+        return relief().doses(Rig.AS_LABELLED);
+    }
+
+    private ReliefModel relief() {
+        return new ReliefModel(setUp, setUp.artwork(shelf));
+    }
+
+    /** Line load over all passes where the blade gets least of it, against what cuts the stock through: 1 is just enough. */
+    public double cutMargin() {
+        return cut().least();
+    }
+
+    /** Pressure over all passes on the broadest part of the relief, against what forms it: 1 is just enough. */
+    public double reliefDose() {
+        return relief().mainDose(Rig.AS_LABELLED);
+    }
+
+    /** Pressure over all passes where the relief gets much of it, against what cracks the stock: from 1 it is seen to crack. */
+    public double tearing() {
+        return formed().spillingDose() / Relief.tearing(setUp.plate().kind().reliefMm());
+    }
+}

@@ -1,0 +1,113 @@
+package glanzen.pull;
+
+import glanzen.artwork.Band;
+import glanzen.kit.HeatedRollers;
+import glanzen.kit.Press;
+import glanzen.press.Frame;
+import glanzen.press.LoadPath;
+import glanzen.press.Nip;
+import glanzen.press.NipCurve;
+import glanzen.setup.SetUp;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/** Where pressure comes from: a press squeezes what is thicker than its opening, heated rollers are sprung. */
+interface Pressing {
+
+    /** The nip over a band of the artwork, on a rig. */
+    Nip nip(int band, Rig rig);
+
+    /** Pressure behind one thickness of make-ready, MPa. */
+    double localMpa(int band, double mpa, double patchMm);
+
+    /** Pressure across the throat relative to its mean, ξ = −1…1. */
+    double across(double forceN, double xi);
+
+    /** Contact length, mm, over the band where it is longest, on a rig as labelled. */
+    double longestMm();
+
+    static Pressing of(SetUp setUp, List<Band> bands) {
+        return setUp.machine() instanceof HeatedRollers rollers
+                ? new Sprung(rollers, bands)
+                : new Squeezed(setUp, bands);
+    }
+
+    /** The rollers of a press. */
+    final class Squeezed implements Pressing {
+        private final Frame frame;
+        private final double overfillMm;
+        private final NipCurve[] curves;
+
+        Squeezed(SetUp setUp, List<Band> bands) {
+            Press press = setUp.press();
+            frame = Frame.of(press);
+            overfillMm = setUp.overfillMm();
+            LoadPath path = LoadPath.of(setUp.stack());
+            curves = new NipCurve[bands.size()];
+            for (int i = 0; i < curves.length; i++) {
+                curves[i] = new NipCurve(path, bands.get(i).widthMm(), packings(bands.get(i)));
+            }
+        }
+
+        private static List<NipCurve.Packing> packings(Band band) {
+            Map<Double, Double> shares = new TreeMap<>();
+            band.spots().stream()
+                    .filter(s -> s.patchMm() > 0)
+                    .forEach(s -> shares.merge(s.patchMm(), s.share(), Double::sum));
+            return shares.entrySet().stream()
+                    .map(e -> new NipCurve.Packing(e.getValue(), e.getKey()))
+                    .toList();
+        }
+
+        @Override
+        public Nip nip(int band, Rig rig) {
+            Frame off = frame.off(rig.openingErrorMm(), Math.exp(rig.lnStiffness()));
+            return curves[band].at(off, overfillMm - rig.openingErrorMm());
+        }
+
+        @Override
+        public double localMpa(int band, double mpa, double patchMm) {
+            return curves[band].localMpa(mpa, patchMm);
+        }
+
+        @Override
+        public double across(double forceN, double xi) {
+            return frame.across(forceN, xi);
+        }
+
+        @Override
+        public double longestMm() {
+            double longest = frame.contactMm(0);
+            for (NipCurve curve : curves) {
+                longest = Math.max(longest, curve.at(frame, overfillMm).contactMm());
+            }
+            return longest;
+        }
+    }
+
+    /** Heated rollers: one pressure, whatever is between them. */
+    record Sprung(HeatedRollers rollers, List<Band> bands) implements Pressing {
+
+        @Override
+        public Nip nip(int band, Rig rig) {
+            double mpa = rollers.pressureMpa() * Math.exp(rig.lnStiffness());
+            return new Nip(mpa * rollers.nipMm() * bands.get(band).widthMm(), mpa, rollers.nipMm());
+        }
+
+        @Override
+        public double localMpa(int band, double mpa, double patchMm) {
+            return mpa;
+        }
+
+        @Override
+        public double across(double forceN, double xi) {
+            return rollers.across(xi);
+        }
+
+        @Override
+        public double longestMm() {
+            return rollers.nipMm();
+        }
+    }
+}

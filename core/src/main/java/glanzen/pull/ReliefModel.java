@@ -1,0 +1,124 @@
+package glanzen.pull;
+
+import glanzen.artwork.Artwork;
+import glanzen.artwork.Band;
+import glanzen.kit.Stock;
+import glanzen.press.Nip;
+import glanzen.press.Relief;
+import glanzen.setup.SetUp;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Relief pressed into stock: mean pressure on the raised face against what forms it, band by band. */
+public final class ReliefModel implements PullModel {
+
+    private static final int STRIPS = 9;
+
+    private final SetUp setUp;
+    private final Artwork artwork;
+    private final List<Band> bands;
+    private final Pressing pressing;
+    private final double reliefMm;
+    private final double sheetMm;
+    private final double halfThroatMm;
+
+    ReliefModel(SetUp setUp, Artwork artwork) {
+        this.setUp = setUp;
+        this.artwork = artwork;
+        this.bands = artwork.bands();
+        this.pressing = Pressing.of(setUp, bands);
+        this.reliefMm = setUp.plate().kind().reliefMm();
+        this.sheetMm = setUp.stack().all(Stock.class).stream()
+                .mapToDouble(Stock::thicknessMm)
+                .sum();
+        this.halfThroatMm = setUp.machine().throatMm() / 2;
+    }
+
+    @Override
+    public DoseField doses(Rig rig) {
+        int spots = bands.stream().mapToInt(b -> b.spots().size()).sum();
+        double[] dose = new double[spots];
+        double[] share = new double[spots];
+        double force = 0;
+        int i = 0;
+        for (int band = 0; band < bands.size(); band++) {
+            Nip nip = pressing.nip(band, rig);
+            force = Math.max(force, nip.forceN());
+            double perMpa = perMpa(rig, band);
+            for (Band.Spot spot : bands.get(band).spots()) {
+                double xi = Math.min(1, spot.awayMm() / halfThroatMm);
+                dose[i] = perMpa * nip.pressureMpa() * pressing.across(nip.forceN(), xi);
+                share[i++] = bands.get(band).share() * spot.share();
+            }
+        }
+        return new DoseField(dose, share, new DoseScale.Forming(Relief.tearing(reliefMm)), 0, force);
+    }
+
+    private double perMpa(Rig rig, int band) {
+        double forming = Relief.formingMpa(
+                setUp.stock().kind(), sheetMm, reliefMm, bands.get(band).widthMm());
+        return again() / (forming * Math.exp(rig.lnNeed(setUp.needKey())));
+    }
+
+    /** A second pass sharpens relief a little; it does not double it. */
+    private double again() {
+        return 1 + 0.15 * (setUp.passes() - 1);
+    }
+
+    /** The band with the most raised area. */
+    private int mainBand() {
+        int main = 0;
+        for (int i = 1; i < bands.size(); i++) {
+            main = bands.get(i).share() > bands.get(main).share() ? i : main;
+        }
+        return main;
+    }
+
+    /** Mean dose on the band with the most raised area. */
+    double mainDose(Rig rig) {
+        int main = mainBand();
+        return perMpa(rig, main) * pressing.nip(main, rig).pressureMpa();
+    }
+
+    @Override
+    public NipFigures figures(Rig rig) {
+        Nip nip = pressing.nip(mainBand(), rig);
+        return new NipFigures(
+                setUp.overfillMm(),
+                nip.forceN(),
+                nip.pressureMpa(),
+                nip.dwellSeconds(setUp.feedMmPerS()),
+                setUp.roomC(),
+                setUp.roomC(),
+                reliefMm * Relief.formed(mainDose(rig)),
+                0);
+    }
+
+    @Override
+    public List<StripDose> strips(Rig rig) {
+        List<StripDose> strips = new ArrayList<>();
+        double half = artwork.widthMm() / 2;
+        for (int n = 0; n < STRIPS; n++) {
+            double from = -half + n * 2 * half / STRIPS;
+            double to = from + 2 * half / STRIPS;
+            strips.add(new StripDose(from, to, leastAt(rig, (from + to) / 2)));
+        }
+        return strips;
+    }
+
+    /** The least that any band gets at a distance from the middle of the throat. */
+    public double leastAt(Rig rig, double awayMm) {
+        double least = Double.MAX_VALUE;
+        for (int band = 0; band < bands.size(); band++) {
+            Nip nip = pressing.nip(band, rig);
+            double xi = Math.min(1, Math.abs(awayMm) / halfThroatMm);
+            least = Math.min(least, perMpa(rig, band) * nip.pressureMpa() * pressing.across(nip.forceN(), xi));
+        }
+        return least;
+    }
+
+    @Override
+    public Artwork artwork() {
+        return artwork;
+    }
+}

@@ -1,0 +1,250 @@
+package glanzen.pull;
+
+import glanzen.artwork.Artwork;
+import glanzen.artwork.Band;
+import glanzen.heat.HeatSource;
+import glanzen.heat.HeatTrace;
+import glanzen.material.BondingLayer;
+import glanzen.press.LoadPath;
+import glanzen.press.Nip;
+import glanzen.pull.BondTable.Exposure;
+import glanzen.setup.SetUp;
+import glanzen.transfer.Gelled;
+import glanzen.transfer.Transfer;
+import java.util.List;
+import java.util.function.DoubleBinaryOperator;
+import java.util.function.Function;
+
+/**
+ * Foil or flock that is to hold on where a bonding layer wets the sheet: nips are tabulated per band of the artwork, heat
+ * is solved for a few rigs and interpolated.
+ */
+public final class TransferModel implements PullModel {
+
+    /** Rigs press longer than the label says; the nip is followed this much longer to cover them. */
+    private static final double NIP_ALLOWANCE = 1.5;
+
+    private final SetUp setUp;
+    private final Artwork artwork;
+    private final List<Band> bands;
+    private final Pressing pressing;
+    private final double need;
+    private final DoseScale.Wetting yardstick;
+    private final double halfThroatMm;
+    private final int spots;
+    private final BondTable bonds;
+    private final String filmId;
+
+    private TransferModel(SetUp setUp, Artwork artwork, Function<HeatSource, BondTable> heat) {
+        this.setUp = setUp;
+        this.artwork = artwork;
+        this.bands = artwork.bands();
+        this.filmId = setUp.film().id();
+        this.yardstick = yardstick(setUp);
+        this.need = bonding().need() * setUp.stock().surface().need() * aged(setUp);
+        this.halfThroatMm = setUp.machine().throatMm() / 2;
+        this.spots = bands.stream().mapToInt(b -> b.spots().size()).sum();
+        this.pressing = Pressing.of(setUp, bands);
+        this.bonds = heat.apply(HeatPlans.of(setUp, NIP_ALLOWANCE * pressing.longestMm() / setUp.feedMmPerS()));
+    }
+
+    private TransferModel(TransferModel pressed, BondTable bonds) {
+        this.setUp = pressed.setUp;
+        this.artwork = pressed.artwork;
+        this.bands = pressed.bands;
+        this.filmId = pressed.filmId;
+        this.need = pressed.need;
+        this.yardstick = pressed.yardstick;
+        this.halfThroatMm = pressed.halfThroatMm;
+        this.spots = pressed.spots;
+        this.pressing = pressed.pressing;
+        this.bonds = bonds;
+    }
+
+    private static DoseScale.Wetting yardstick(SetUp s) {
+        double always = 0;
+        if (s.gel() != null) {
+            always = Gelled.squashedMm(s.gel().coatMm(), s.gel().dryness(s.roomC()));
+            always += s.gel().sprayed() ? Gelled.haloMm(bonding(s)) : 0;
+        }
+        return new DoseScale.Wetting(Transfer.softnessMm(s.stack().softBackingMm()), always);
+    }
+
+    private static double aged(SetUp s) {
+        return s.gel() == null ? 1 : Gelled.agedNeed(s.gel().driedSeconds());
+    }
+
+    /** Made ready for any rig. */
+    public static TransferModel of(SetUp setUp, Artwork artwork) {
+        return new TransferModel(setUp, artwork, BondTable::full);
+    }
+
+    /** Made ready for one rig only, several times faster. */
+    public static TransferModel forOne(SetUp setUp, Artwork artwork, Rig rig) {
+        return new TransferModel(setUp, artwork, plan -> BondTable.single(plan, rig));
+    }
+
+    /**
+     * This stack pressed, with the heat of another set-up. Shims lie behind the sheet and hardly change how hot its bond
+     * gets, so a search may borrow heat between stacks.
+     */
+    public TransferModel heatedLike(TransferModel other) {
+        return new TransferModel(this, other.bonds);
+    }
+
+    private BondingLayer bonding() {
+        return bonding(setUp);
+    }
+
+    private static BondingLayer bonding(SetUp s) {
+        return s.route().bonding().orElseThrow();
+    }
+
+    @Override
+    public List<HeatTrace> heat() {
+        return setUp.heated() ? bonds.nominal().traces() : List.of();
+    }
+
+    /** λ of this stack's backing, mm. */
+    public double softnessMm() {
+        return yardstick.softnessMm();
+    }
+
+    /** Spread that no dose can help, mm. */
+    public double alwaysMm() {
+        return yardstick.alwaysMm();
+    }
+
+    @Override
+    public NipFigures figures(Rig rig) {
+        Nip nip = mainNip(rig);
+        List<HeatTrace> nips = bonds.nominal().nips();
+        double[] last = nips.get(nips.size() - 1).celsius();
+        return new NipFigures(
+                setUp.overfillMm(),
+                nip.forceN(),
+                nip.pressureMpa(),
+                nip.dwellSeconds(setUp.feedMmPerS()),
+                last[last.length / 2],
+                peelC(rig),
+                setUp.route().toolInStack() ? LoadPath.of(setUp.stack()).debossMm(nip.pressureMpa()) : 0,
+                0);
+    }
+
+    /** The nip over the band with the most raised area, on a rig. */
+    private Nip mainNip(Rig rig) {
+        int main = 0;
+        for (int i = 1; i < bands.size(); i++) {
+            main = bands.get(i).share() > bands.get(main).share() ? i : main;
+        }
+        return pressing.nip(main, rig);
+    }
+
+    @Override
+    public DoseField doses(Rig rig) {
+        return doses(rig, setUp.feedMmPerS(), setUp.passes());
+    }
+
+    /**
+     * The doses a rig gives when fed otherwise than the set-up says; near enough for a search, since feeding faster only
+     * cuts the followed nip short.
+     *
+     * @param feedMmPerS not slower than the set-up's, mm/s
+     * @param passes not more than the set-up's
+     */
+    public DoseField doses(Rig rig, double feedMmPerS, int passes) {
+        Exposure[] exposures = bonds.exposures(rig, bonding());
+        double perMpa = 1 / (need * Math.exp(rig.lnNeed(filmId)));
+        double[] dose = new double[spots];
+        double[] share = new double[spots];
+        double force = 0;
+        int i = 0;
+        for (int band = 0; band < bands.size(); band++) {
+            Nip nip = pressing.nip(band, rig);
+            force = Math.max(force, nip.forceN());
+            double perPressure = perMpa * exposed(exposures, nip.dwellSeconds(feedMmPerS), passes);
+            for (Band.Spot spot : bands.get(band).spots()) {
+                dose[i] = perPressure * pressureMpa(band, nip, spot);
+                share[i++] = bands.get(band).share() * spot.share();
+            }
+        }
+        double lift = Transfer.lift(artwork.solidShare(), bonds.peelC(rig));
+        return new DoseField(dose, share, yardstick, lift, force);
+    }
+
+    /** Pressure at a place: rollers give in the middle, a patch presses more. */
+    private double pressureMpa(int band, Nip nip, Band.Spot spot) {
+        double xi = Math.min(1, spot.awayMm() / halfThroatMm);
+        return pressing.localMpa(band, nip.pressureMpa(), spot.patchMm()) * pressing.across(nip.forceN(), xi);
+    }
+
+    private static double exposed(Exposure[] exposures, double dwellSeconds, int passes) {
+        double sum = 0;
+        for (int pass = 0; pass < passes && dwellSeconds > 0; pass++) {
+            sum += exposures[pass].at(dwellSeconds);
+        }
+        return sum;
+    }
+
+    /** For the picture of a pull: dose and force over each band, on a rig, in the middle of the mean pressure. */
+    public double[][] bandDoses(Rig rig) {
+        Exposure[] exposures = bonds.exposures(rig, bonding());
+        double[][] rows = new double[bands.size()][];
+        for (int i = 0; i < rows.length; i++) {
+            Nip nip = pressing.nip(i, rig);
+            double dose = nip.pressureMpa()
+                    * exposed(exposures, nip.dwellSeconds(setUp.feedMmPerS()), setUp.passes())
+                    / (need * Math.exp(rig.lnNeed(filmId)));
+            rows[i] = new double[] {bands.get(i).widthMm(), dose, nip.forceN()};
+        }
+        return rows;
+    }
+
+    /**
+     * The dose at each place of the artwork, on a rig, from mm across and along; make-ready left out. It is worked out
+     * once, so that many places may be asked for.
+     */
+    public DoubleBinaryOperator doseMap(Rig rig) {
+        double[][] rows = bandDoses(rig);
+        return (xMm, yMm) -> {
+            double raised = artwork.raisedWidthAtMm(yMm);
+            double[] nearest = rows[0];
+            for (double[] row : rows) {
+                nearest = Math.abs(row[0] - raised) < Math.abs(nearest[0] - raised) ? row : nearest;
+            }
+            return nearest[1] * across(nearest[2], xMm - artwork.middleXMm());
+        };
+    }
+
+    /** Temperature at peeling on a rig, °C. */
+    public double peelC(Rig rig) {
+        return bonds.peelC(rig);
+    }
+
+    /** What the doses of {@link #doses} belong to, in the same order. */
+    public List<Band> bands() {
+        return bands;
+    }
+
+    /** Pressure across the throat relative to its mean, on a rig's force. */
+    public double across(double forceN, double awayMm) {
+        return pressing.across(forceN, Math.min(1, Math.abs(awayMm) / halfThroatMm));
+    }
+
+    /** How much more than its surroundings a patch presses at a place along the feed, on a rig. */
+    public double patched(Rig rig, double raisedWidthMm, double patchMm) {
+        int near = 0;
+        for (int i = 1; i < bands.size(); i++) {
+            boolean nearer = Math.abs(bands.get(i).widthMm() - raisedWidthMm)
+                    < Math.abs(bands.get(near).widthMm() - raisedWidthMm);
+            near = nearer ? i : near;
+        }
+        double mean = pressing.nip(near, rig).pressureMpa();
+        return mean <= 0 ? 1 : pressing.localMpa(near, mean, patchMm) / mean;
+    }
+
+    @Override
+    public Artwork artwork() {
+        return artwork;
+    }
+}

@@ -1,0 +1,245 @@
+package glanzen.rules;
+
+import glanzen.kit.Board;
+import glanzen.kit.HeatedRollers;
+import glanzen.kit.Machine;
+import glanzen.kit.Plate;
+import glanzen.kit.Platform;
+import glanzen.kit.StackItem;
+import glanzen.kit.Stock;
+import glanzen.route.LayerRole;
+import glanzen.route.LayerSlot;
+import glanzen.rules.Finding.Mend;
+import glanzen.setup.Inventory;
+import glanzen.setup.SetUp;
+import glanzen.stack.Facing;
+import glanzen.stack.Layer;
+import glanzen.stack.Stack;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/** Which boards must be there, which may touch the rollers, and which exclude each other. */
+final class BoardRules {
+
+    static final List<Rule> ALL = List.of(
+            BoardRules::spacer, BoardRules::missing, BoardRules::rollers, BoardRules::exclusive, BoardRules::folderMat);
+
+    /** Boards a route cannot do without, wherever its outermost layers are safe. */
+    private static final List<LayerRole> NEEDED = List.of(LayerRole.MAT, LayerRole.EMBOSSING_PLATE, LayerRole.CARRIER, LayerRole.PARCHMENT);
+
+    /** What can stand in for a board that is not owned, best first. */
+    private static final Map<Board.Kind, List<Board.Kind>> STAND_INS = Map.of(
+            Board.Kind.CARRIER, List.of(Board.Kind.PARCHMENT),
+            Board.Kind.PARCHMENT, List.of(Board.Kind.CARRIER),
+            Board.Kind.EMBOSSING_PLATE, List.of(Board.Kind.OUTER_PLATE, Board.Kind.SPACER),
+            Board.Kind.OUTER_PLATE, List.of(Board.Kind.EMBOSSING_PLATE, Board.Kind.BASE),
+            Board.Kind.SPACER, List.of(Board.Kind.OUTER_PLATE));
+
+    private BoardRules() {}
+
+    private static Stream<Finding> spacer(SetUp s, Inventory shop) {
+        if (!s.route().heated()) {
+            return Stream.empty();
+        }
+        int spacer = s.stack().indexWhere(item -> is(item, Board.Kind.SPACER));
+        int top = s.stack().layers().size() - 1;
+        if (spacer == top) {
+            return Stream.empty();
+        }
+        if (spacer >= 0) {
+            return Stream.of(Finding.warn(
+                    "spacer-top",
+                    spacer,
+                    "The spacer does not lie on top",
+                    "It keeps the rollers off shims and stock and spreads their pressure",
+                    new Mend("Move the spacer to the top", s.withStack(s.stack().moved(spacer, top)))));
+        }
+        return Stream.of(Finding.stop(
+                "spacer-missing",
+                top,
+                "There is no spacer on top",
+                LayerRole.SPACER.why(),
+                added(s, shop, Board.Kind.SPACER, top + 1)));
+    }
+
+    private static Stream<Finding> missing(SetUp s, Inventory shop) {
+        return NEEDED.stream().flatMap(part -> {
+            long wanted = s.route().slots().stream()
+                    .filter(slot -> slot.part() == part && !slot.optional())
+                    .count();
+            long there = s.stack().layers().stream()
+                    .filter(l -> part.takes(l.item()) || standsIn(part, l.item()))
+                    .count();
+            if (there >= wanted) {
+                return Stream.empty();
+            }
+            Board.Kind kind = part.board().orElseThrow();
+            return Stream.of(Finding.stop(
+                    "missing-board",
+                    -1,
+                    "There is " + (there == 0 ? "no " : "only one ") + part.word() + " in the stack"
+                            + owned(shop, kind),
+                    part.why(),
+                    added(s, shop, kind, place(s, part, there))));
+        });
+    }
+
+    /** Only sheets that carry can be confused with one another; a plate standing in must lie where the route wants it. */
+    private static boolean standsIn(LayerRole part, StackItem item) {
+        Board.Kind kind = part.board().orElseThrow();
+        return kind.folded() && item instanceof Board b && STAND_INS.get(kind).contains(b.kind());
+    }
+
+    private static String owned(Inventory shop, Board.Kind kind) {
+        if (shop.boards().stream().anyMatch(b -> b.kind() == kind)) {
+            return "";
+        }
+        return standIn(shop, kind)
+                .map(b -> ". You own none; " + b.name() + " can stand in")
+                .orElse(". You own none, and nothing you own can stand in");
+    }
+
+    private static Optional<Board> standIn(Inventory shop, Board.Kind kind) {
+        return STAND_INS.getOrDefault(kind, List.of()).stream()
+                .flatMap(k -> shop.boards().stream().filter(b -> b.kind() == k && b.sound()))
+                .findFirst();
+    }
+
+    private static int place(SetUp s, LayerRole part, long there) {
+        Stack stack = s.stack();
+        if (part == LayerRole.CARRIER || part == LayerRole.PARCHMENT) {
+            boolean below = is(stack.layers().get(0).item(), Board.Kind.CARRIER)
+                    || is(stack.layers().get(0).item(), Board.Kind.PARCHMENT);
+            return there > 0 && below ? stack.layers().size() : 0;
+        }
+        int stock = Math.max(0, stack.indexOf(Stock.class));
+        int tool = Math.max(0, stack.indexOf(Plate.class));
+        List<LayerSlot> slots = s.route().slots();
+        boolean last = slots.stream().map(LayerSlot::part).toList().indexOf(part)
+                > slots.stream().map(LayerSlot::part).toList().indexOf(LayerRole.STOCK);
+        return last ? Math.max(stock, tool) + 1 : Math.min(stock, tool);
+    }
+
+    private static @Nullable Mend added(SetUp s, Inventory shop, Board.Kind kind, int at) {
+        return shop.boards().stream()
+                .filter(b -> b.kind() == kind && b.sound())
+                .findFirst()
+                .or(() -> standIn(shop, kind))
+                .map(b -> new Mend("Add " + b.name(), s.withStack(s.stack().with(at, new Layer(b, Facing.UP)))))
+                .orElse(null);
+    }
+
+    private static Stream<Finding> rollers(SetUp s, Inventory shop) {
+        int top = s.stack().layers().size() - 1;
+        return Stream.of(0, top).distinct().flatMap(i -> {
+            StackItem item = s.stack().layers().get(i).item();
+            if (mayTouch(s, item, i == 0)) {
+                return Stream.empty();
+            }
+            return Stream.of(Finding.stop(
+                    "rollers",
+                    i,
+                    item.name() + " would touch the " + (i == 0 ? "lower" : "upper") + " roller",
+                    "Rollers may touch the platform, outer plates, a plastic shim or the spacer; metal marks them, and "
+                            + "soft layers drag",
+                    kept(s, shop, i)));
+        });
+    }
+
+    static boolean mayTouch(SetUp s, StackItem item, boolean below) {
+        if (item instanceof Board board) {
+            return switch (board.kind()) {
+                case OUTER_PLATE, PLASTIC_SHIM, BASE -> true;
+                case SPACER, EMBOSSING_PLATE -> !below;
+                // Soft rollers that are hot by themselves are made for carriers.
+                case CARRIER, PARCHMENT ->
+                    !s.route().machines().contains(s.machine().machine())
+                            || s.machine().machine().ordinal() >= Machine.Kind.ROLLER_MACHINE.ordinal();
+                default -> false;
+            };
+        }
+        return item instanceof Plate plate ? plate.kind().folder() : below && item instanceof Platform;
+    }
+
+    /** Keeps the rollers off a layer: by laying it further in, or by an outer plate. */
+    private static @Nullable Mend kept(SetUp s, Inventory shop, int index) {
+        Layer layer = s.stack().layers().get(index);
+        if (s.route().heated()) {
+            int stock = s.stack().indexOf(Stock.class);
+            if (!(layer.item() instanceof Board) || stock < 0) {
+                return null;
+            }
+            Stack without = s.stack().without(index);
+            return new Mend("Lay it on the stock", s.withStack(without.with(without.indexOf(Stock.class) + 1, layer)));
+        }
+        boolean rollers = s.machine() instanceof HeatedRollers;
+        return added(
+                s,
+                shop,
+                rollers ? Board.Kind.CARRIER : Board.Kind.OUTER_PLATE,
+                index == 0 ? 0 : s.stack().layers().size());
+    }
+
+    private static Stream<Finding> exclusive(SetUp s, Inventory shop) {
+        int mat = s.stack().indexWhere(item -> is(item, Board.Kind.EMBOSSING_MAT));
+        int magnet = s.stack().indexWhere(item -> is(item, Board.Kind.MAGNETIC_SHIM));
+        if (mat < 0) {
+            return Stream.empty();
+        }
+        if (magnet >= 0) {
+            // Which of the two is too many depends on what the stack is for.
+            int out = s.route().has(LayerRole.MAT) ? magnet : mat;
+            return Stream.of(Finding.stop(
+                    "mat-and-magnet",
+                    out,
+                    "Embossing mat and magnetic shim lie in one stack",
+                    "They exclude each other: the mat would be cut",
+                    new Mend(
+                            out == mat ? "Take the mat out" : "Take the magnetic shim out",
+                            s.withStack(s.stack().without(out)))));
+        }
+        return s.route().heated()
+                ? Stream.of(Finding.warn(
+                        "mat-heated",
+                        mat,
+                        "An embossing mat lies in a heated stack",
+                        "Soft rubber lets foil spread, and it ages in the heat",
+                        new Mend("Take the mat out", s.withStack(s.stack().without(mat)))))
+                : Stream.empty();
+    }
+
+    private static Stream<Finding> folderMat(SetUp s, Inventory shop) {
+        int mat = s.stack().indexWhere(item -> is(item, Board.Kind.EMBOSSING_MAT));
+        boolean folder =
+                s.stack().first(Plate.class).filter(p -> p.kind().folder()).isPresent();
+        return mat < 0 || !folder
+                ? Stream.empty()
+                : Stream.of(Finding.stop(
+                        "folder-mat",
+                        mat,
+                        "An embossing mat lies with a folder",
+                        "A folder has both halves of its relief; with the mat it is far too thick",
+                        new Mend("Take the mat out", s.withStack(s.stack().without(mat)))));
+    }
+
+    /** Another owned board in a layer's place: of those that fit, the nearest in thickness. */
+    static @Nullable Mend instead(SetUp s, Inventory shop, int index, Predicate<Board> fits) {
+        StackItem old = s.stack().layers().get(index).item();
+        return shop.boards().stream()
+                .filter(b -> fits.test(b) && !b.id().equals(old.id()))
+                .min(Comparator.comparingDouble(b -> Math.abs(b.thicknessMm() - old.thicknessMm())))
+                .map(b -> new Mend(
+                        "Use " + b.name() + " instead",
+                        s.withStack(s.stack().replaced(index, new Layer(b, Facing.UP)))))
+                .orElse(null);
+    }
+
+    static boolean is(StackItem item, Board.Kind kind) {
+        return item instanceof Board board && board.kind() == kind;
+    }
+}

@@ -1,0 +1,114 @@
+package glanzen.rules;
+
+import glanzen.kit.Film;
+import glanzen.kit.Pace;
+import glanzen.kit.Stock;
+import glanzen.measure.Figures;
+import glanzen.rules.Finding.Mend;
+import glanzen.setup.Gel;
+import glanzen.setup.Inventory;
+import glanzen.setup.SetUp;
+import glanzen.transfer.Drying;
+import java.util.List;
+import java.util.Objects;
+import java.util.stream.Stream;
+
+/** What gel asks for: dryness, freshness, heavy stock, a clean stencil. */
+final class GelRules {
+
+    static final List<Rule> ALL = Rules.whereComputable(List.of(
+            GelRules::wet, GelRules::old, GelRules::heavy, GelRules::spray, GelRules::stencil, GelRules::flockPeel));
+
+    /** A thin coat that has had a day. */
+    static final Gel USUAL = new Gel(0.20, 24 * 3600.0, 0.5, false);
+
+    private GelRules() {}
+
+    private static Gel gel(SetUp s) {
+        return Objects.requireNonNull(s.gel());
+    }
+
+    private static Stream<Finding> wet(SetUp s, Inventory shop) {
+        double dryness = gel(s).dryness(s.roomC());
+        if (dryness >= Drying.SOUND) {
+            return Stream.empty();
+        }
+        double sound = Math.ceil(gel(s).drying(s.roomC()).secondsTo(Drying.SOUND) / 60) * 60;
+        int stock = s.stack().indexOf(Stock.class);
+        Mend mend = new Mend("Let it dry " + Figures.duration(sound), s.withGel(gel(s).dried(sound)));
+        if (dryness < Drying.BLOB) {
+            return Stream.of(Finding.stop(
+                    "gel-wet",
+                    stock,
+                    gel(s).driedSeconds() == 0 ? "The gel has only just been spread" : "The gel is not dry yet",
+                    "Pressed now it is squashed to a blob: white is wet, clear is dry; thin coats want two hours, "
+                            + "thick ones a day",
+                    mend));
+        }
+        return Stream.of(Finding.note(
+                "gel-soft", stock, "The gel is clear but still soft", "It holds better once it is sound", mend));
+    }
+
+    private static Stream<Finding> old(SetUp s, Inventory shop) {
+        return gel(s).driedSeconds() <= Drying.USE_WITHIN_SECONDS
+                ? Stream.empty()
+                : Stream.of(Finding.warn(
+                        "gel-old",
+                        s.stack().indexOf(Stock.class),
+                        "The gel is more than a week old",
+                        "It stays tacky for about a week; after that, film holds less and less",
+                        null));
+    }
+
+    private static Stream<Finding> heavy(SetUp s, Inventory shop) {
+        double gsm = s.stock().gsm();
+        return !Drying.curls(gsm)
+                ? Stream.empty()
+                : Stream.of(Finding.warn(
+                        "gel-stock",
+                        s.stack().indexOf(Stock.class),
+                        "The stock is light for gel: " + Math.round(gsm) + " g/m²",
+                        "Heavy stock, about 300 g/m², resists the curl of drying gel",
+                        null));
+    }
+
+    private static Stream<Finding> spray(SetUp s, Inventory shop) {
+        boolean foil = s.film().kind() != Film.Kind.FLOCK;
+        return !gel(s).sprayed()
+                ? Stream.empty()
+                : Stream.of(
+                        foil
+                                ? Finding.warn(
+                                        "spray-foil",
+                                        s.stack().indexOf(Stock.class),
+                                        "The stencil was held with spray",
+                                        "Foil sticks to what the spray leaves beside the design",
+                                        new Mend("Lay it without spray", s.withGel(gel(s).spraying(false))))
+                                : Finding.note(
+                                        "spray-flock",
+                                        s.stack().indexOf(Stock.class),
+                                        "The stencil was held with spray",
+                                        "Flock hardly takes to what it leaves; edges are crisper for it",
+                                        null));
+    }
+
+    private static Stream<Finding> stencil(SetUp s, Inventory shop) {
+        return Stream.of(Finding.note(
+                "stencil-clean",
+                s.stack().indexOf(Stock.class),
+                "Clean " + s.plate().name() + " at once, and put what is over back into the pot",
+                "Dried gel closes a stencil; spread generously all the same",
+                null));
+    }
+
+    private static Stream<Finding> flockPeel(SetUp s, Inventory shop) {
+        return s.film().kind() != Film.Kind.FLOCK || s.pace() == Pace.SLOW
+                ? Stream.empty()
+                : Stream.of(Finding.note(
+                        "flock-slow",
+                        s.stack().indexOf(Film.class),
+                        "Flock likes it slow, two or three passes do no harm",
+                        "The fibres have to bed themselves into the gel",
+                        new Mend("Slow, two passes", s.withFeed(Pace.SLOW, 2))));
+    }
+}

@@ -1,0 +1,100 @@
+package glanzen.rules;
+
+import glanzen.kit.Board;
+import glanzen.kit.HeatedRollers;
+import glanzen.kit.Machine;
+import glanzen.kit.Press;
+import glanzen.measure.Figures;
+import glanzen.rules.Finding.Mend;
+import glanzen.setup.Inventory;
+import glanzen.setup.SetUp;
+import glanzen.stack.Layer;
+import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+/** Whether the machine can do what the route asks of it. */
+final class MachineRules {
+
+    static final List<Rule> ALL = List.of(MachineRules::machine, MachineRules::warm, MachineRules::sensor);
+
+    private static final double WARM_SHARE = 0.9;
+
+    private MachineRules() {}
+
+    static boolean fits(SetUp s) {
+        return s.route().machines().contains(s.machine().machine()) && s.route().heated() == (s.platform() != null);
+    }
+
+    private static Stream<Finding> machine(SetUp s, Inventory shop) {
+        Machine.Kind kind = s.machine().machine();
+        if (fits(s)) {
+            return Stream.empty();
+        }
+        if (s.route().machines().contains(kind)) {
+            return Stream.of(Finding.stop(
+                    "platform-fit",
+                    -1,
+                    s.route().heated() ? "There is no heated platform" : "A heated platform has no place here",
+                    s.route().heated() ? "This route takes its heat from one" : "This route is pressed without one",
+                    null));
+        }
+        Mend mend = s.route().heated() || s.platform() != null
+                ? null
+                : shop.machines().stream()
+                        .filter(m -> s.route().machines().contains(m.machine()))
+                        .findFirst()
+                        .map(m -> new Mend("Use " + m.name(), s.withMachine(m)))
+                        .orElse(null);
+        return Stream.of(Finding.stop(
+                "machine-fit",
+                -1,
+                s.machine().name() + " cannot do " + s.route().label(),
+                "It is a " + kind.label() + "; this takes "
+                        + String.join(
+                                " or ",
+                                s.route().machines().stream()
+                                        .map(k -> "a " + k.label())
+                                        .toList()),
+                mend));
+    }
+
+    private static Stream<Finding> warm(SetUp s, Inventory shop) {
+        if (!(s.machine() instanceof HeatedRollers rollers)
+                || s.soakSeconds() >= WARM_SHARE * rollers.warmUpSeconds()) {
+            return Stream.empty();
+        }
+        String how = rollers.machine() == Machine.Kind.LAMINATOR
+                ? "Its ready light comes long before it is warm through: a household laminator wants half an hour"
+                : "Its rollers are not through with warming up";
+        return Stream.of(Finding.warn(
+                "warm-up",
+                -1,
+                rollers.name() + " is at about " + Figures.temperature(s.setPointC()) + ", not yet at "
+                        + Figures.temperature(rollers.settings().get(s.level()).celsius()),
+                how,
+                new Mend(
+                        "Wait " + Figures.duration(rollers.warmUpSeconds()),
+                        s.withSoak(s.heating(), rollers.warmUpSeconds()))));
+    }
+
+    /** A light beam looks for the outermost plates, and does not see clear ones. */
+    private static Stream<Finding> sensor(SetUp s, Inventory shop) {
+        if (!(s.machine() instanceof Press press) || !press.opticalSensor() || s.heated()) {
+            return Stream.empty();
+        }
+        List<Layer> layers = s.stack().layers();
+        return IntStream.of(0, layers.size() - 1)
+                .distinct()
+                .filter(i -> layers.get(i).item() instanceof Board b && b.kind().filler() && !b.opaque())
+                .mapToObj(i -> {
+                    Board clear = (Board) layers.get(i).item();
+                    return Finding.stop(
+                            "sensor",
+                            i,
+                            press.name() + " does not see " + clear.name(),
+                            "Its optical sensor wants opaque outer plates; past a clear one it does not start",
+                            BoardRules.instead(s, shop, i, b -> b.kind() == clear.kind() && b.opaque()));
+                });
+    }
+}

@@ -1,0 +1,179 @@
+package glanzen.setup;
+
+import glanzen.heat.Cooling;
+import glanzen.kit.Board;
+import glanzen.kit.Film;
+import glanzen.kit.Pace;
+import glanzen.kit.Plate;
+import glanzen.kit.Platform;
+import glanzen.kit.StackItem;
+import glanzen.kit.Stock;
+import glanzen.layout.Piece;
+import glanzen.layout.Placed;
+import glanzen.layout.PlatformPose;
+import glanzen.layout.Wording;
+import glanzen.measure.Figures;
+import glanzen.route.Heating;
+import glanzen.stack.Layer;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Function;
+
+/**
+ * Something two set-ups do not share.
+ *
+ * @param what what differs
+ * @param before in the first
+ * @param after in the second
+ */
+public record Difference(String what, String before, String after) {
+
+    private record Aspect(String what, Function<SetUp, String> said) {}
+
+    private static final List<Aspect> ASPECTS = List.of(
+            new Aspect("route", s -> s.route().label()),
+            new Aspect("machine", s -> s.machine().name()),
+            new Aspect(
+                    "platform",
+                    s -> s.platform() == null ? "none" : s.platform().name()),
+            new Aspect(
+                    "heat",
+                    s -> s.heated()
+                            ? s.levels().get(s.level()).name() + ", " + Figures.temperature(s.setPointC())
+                            : "none"),
+            new Aspect("shims", Difference::shims),
+            new Aspect("outer boards", Difference::outerBoards),
+            new Aspect("plate", Difference::plates),
+            new Aspect("piece", Difference::piece),
+            new Aspect("placed", Difference::placed),
+            new Aspect("on the platform", Difference::bed),
+            new Aspect("make-ready", Difference::makeReady),
+            new Aspect("foil", s -> names(s, Film.class)),
+            new Aspect("stock", s -> names(s, Stock.class)),
+            new Aspect("cover", s -> s.route().heated() ? heating(s.heating()) : "none"),
+            new Aspect("soak", s -> Figures.duration(s.soakSeconds())),
+            new Aspect("hold", s -> Figures.duration(s.holdSeconds())),
+            new Aspect("pace", s -> pace(s.pace())),
+            new Aspect("passes", s -> s.passes() == 1 ? "one" : s.passes() == 2 ? "there and back" : s.passes() + ""),
+            new Aspect(
+                    "peel",
+                    s -> cooling(s.peel().cooling()) + ", "
+                            + Figures.duration(s.peel().seconds())),
+            new Aspect("between passes", s -> s.turned() ? "turned a quarter" : "as it lies"),
+            new Aspect("gel", Difference::gel),
+            new Aspect("medium", s -> s.medium().name().toLowerCase(Locale.ROOT)),
+            new Aspect("room", s -> Figures.temperature(s.roomC())));
+
+    /** Everything two set-ups do not share, in the order in which one builds a stack. */
+    public static List<Difference> between(SetUp before, SetUp after) {
+        List<Difference> differences = new ArrayList<>();
+        for (Aspect aspect : ASPECTS) {
+            String first = aspect.said.apply(before);
+            String second = aspect.said.apply(after);
+            if (!first.equals(second)) {
+                differences.add(new Difference(aspect.what, first, second));
+            }
+        }
+        return differences;
+    }
+
+    private static String shims(SetUp s) {
+        int platform = s.stack().indexOf(Platform.class);
+        List<String> names = new ArrayList<>();
+        for (int i = 0; i < s.stack().layers().size(); i++) {
+            Layer layer = s.stack().layers().get(i);
+            if (layer.item() instanceof Board board && !outer(board)) {
+                names.add(layer.item().name() + (i < platform ? " under the platform" : ""));
+            }
+        }
+        return names.isEmpty() ? "none" : String.join(", ", names);
+    }
+
+    private static String outerBoards(SetUp s) {
+        List<String> names = s.stack().all(Board.class).stream()
+                .filter(Difference::outer)
+                .map(Board::name)
+                .toList();
+        return names.isEmpty() ? "none" : String.join(", ", names);
+    }
+
+    /** What fills the opening or is folded around the work is no shim. */
+    private static boolean outer(Board board) {
+        return board.kind().filler() || board.kind().folded();
+    }
+
+    private static String plates(SetUp s) {
+        if (s.layout().laid()) {
+            return String.join(", ", s.plates().stream().map(Plate::name).toList());
+        }
+        return s.design() == null ? names(s, Plate.class) : s.design().name();
+    }
+
+    private static String gel(SetUp s) {
+        Gel gel = s.gel();
+        return gel == null
+                ? "none"
+                : Figures.length(gel.coatMm()) + ", dried " + Figures.duration(gel.driedSeconds())
+                        + (gel.sprayed() ? ", sprayed" : "");
+    }
+
+    private static String piece(SetUp s) {
+        Piece piece = s.layout().piece();
+        return s.layout().laid()
+                ? Figures.length(piece.widthMm()) + " × " + Figures.length(piece.heightMm())
+                : "not laid out";
+    }
+
+    private static String placed(SetUp s) {
+        List<String> said = new ArrayList<>();
+        for (Placed p : s.layout().plates()) {
+            said.add(p.plate().name() + " " + String.join(", ", Wording.said(s.layout(), p)));
+        }
+        return said.isEmpty() ? "by itself" : String.join("; ", said);
+    }
+
+    private static String bed(SetUp s) {
+        PlatformPose bed = s.layout().bed();
+        String turned = bed.quarterTurns() == 0 ? "" : ", turned " + 90 * bed.quarterTurns() + "°";
+        boolean middle = bed.rightMm() == 0 && bed.upMm() == 0;
+        return (middle
+                        ? "in the middle"
+                        : Figures.length(bed.rightMm()) + " right, " + Figures.length(bed.upMm())
+                                + " beyond the middle")
+                + turned
+                + ", "
+                + s.layout().method().name().toLowerCase(Locale.ROOT);
+    }
+
+    private static String makeReady(SetUp s) {
+        List<String> names =
+                s.layout().patches().stream().map(p -> p.board().name()).toList();
+        return names.isEmpty() ? "none" : String.join(", ", names);
+    }
+
+    private static String names(SetUp s, Class<? extends StackItem> kind) {
+        List<String> names = s.stack().all(kind).stream().map(StackItem::name).toList();
+        return names.isEmpty() ? "none" : String.join(", ", names);
+    }
+
+    private static String heating(Heating heating) {
+        return switch (heating) {
+            case ALONE -> "plate open";
+            case COVERED -> "plate under the spacer";
+            case TOGETHER -> "whole stack";
+        };
+    }
+
+    private static String pace(Pace pace) {
+        return pace.name().toLowerCase(Locale.ROOT);
+    }
+
+    private static String cooling(Cooling cooling) {
+        return switch (cooling) {
+            case IN_STACK -> "in the stack";
+            case IN_AIR -> "in air";
+            case ON_MAT -> "on the mat";
+        };
+    }
+}

@@ -1,0 +1,384 @@
+package glanzen.setup;
+
+import glanzen.artwork.Artwork;
+import glanzen.artwork.ArtworkShelf;
+import glanzen.heat.HeatPlan;
+import glanzen.heat.RollerPlan;
+import glanzen.kit.Board;
+import glanzen.kit.Film;
+import glanzen.kit.HeatedRollers;
+import glanzen.kit.Machine;
+import glanzen.kit.Pace;
+import glanzen.kit.Plate;
+import glanzen.kit.Platform;
+import glanzen.kit.Press;
+import glanzen.kit.StackItem;
+import glanzen.kit.Stock;
+import glanzen.layout.Arrangement;
+import glanzen.layout.Layout;
+import glanzen.layout.OnPlatform;
+import glanzen.layout.Placed;
+import glanzen.measure.Checks;
+import glanzen.route.Heating;
+import glanzen.route.Mechanism;
+import glanzen.route.Medium;
+import glanzen.route.Peel;
+import glanzen.route.Route;
+import glanzen.stack.Layer;
+import glanzen.stack.Stack;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Everything that decides how one pull comes out.
+ *
+ * @param route how it is done
+ * @param machine what the stack goes through
+ * @param platform what heats, also a layer of the stack; nothing where the route needs none
+ * @param design the stencil, stamp or print that laid the design, where no tool lies in the stack
+ * @param level which of the heat levels or settings, from 0
+ * @param stack the layers, bottom to top
+ * @param heating what lies on the platform during the soak
+ * @param soakSeconds from plate on platform to stock on plate; of heated rollers, from switching on; s
+ * @param holdSeconds from undocking to the rollers, s
+ * @param pace how fast it is fed
+ * @param passes trips through the machine
+ * @param turned whether the stack is turned a quarter before every further pass
+ * @param peel how the film comes off
+ * @param medium ink or paint under the foil
+ * @param filmPeeled whether the stock's protective film is off on the foil side
+ * @param gel the gel under the film, on routes that want it
+ * @param roomC room temperature, °C
+ * @param layout where things lie; {@link Layout#NONE} leaves the plate by itself in the middle
+ */
+public record SetUp(
+        Route route,
+        Machine machine,
+        @Nullable Platform platform,
+        @Nullable Plate design,
+        int level,
+        Stack stack,
+        Heating heating,
+        double soakSeconds,
+        double holdSeconds,
+        Pace pace,
+        int passes,
+        boolean turned,
+        Peel peel,
+        Medium medium,
+        boolean filmPeeled,
+        @Nullable Gel gel,
+        double roomC,
+        Layout layout) {
+
+    private static final Platform.Level COLD = new Platform.Level("cold", 40);
+
+    /** Longest soak or warm-up that can be asked for, s. */
+    public static final double LONGEST_SOAK = 3600;
+
+    public SetUp {
+        new Checks()
+                .present("route", route, "a route")
+                .present("heating", heating, "alone, covered or together")
+                .present("pace", pace, "slow, steady or brisk")
+                .present("medium", medium, "none, dry or wet")
+                .present("layout", layout, "where things lie")
+                .present("machine", machine, "a machine of your kit")
+                .figure(
+                        "level",
+                        level,
+                        0,
+                        machine == null ? 0 : levels(machine, platform).size() - 1,
+                        "")
+                .figure("soakSeconds", soakSeconds, 0, LONGEST_SOAK, "s")
+                .figure("holdSeconds", holdSeconds, 1, 300, "s")
+                .figure("passes", passes, 1, 6, "passes")
+                .celsius("roomC", roomC, 0, 40)
+                .done();
+    }
+
+    /** Temperatures to choose from; one, the room's, where nothing heats. */
+    private static List<Platform.Level> levels(Machine machine, @Nullable Platform platform) {
+        if (machine instanceof HeatedRollers rollers) {
+            return rollers.settings();
+        }
+        return platform == null ? List.of(COLD) : platform.levels();
+    }
+
+    /** Temperatures to choose from, coolest first; none where nothing heats. */
+    public List<Platform.Level> levels() {
+        return heated() ? levels(machine, platform) : List.of();
+    }
+
+    /** Whether anything heats. */
+    public boolean heated() {
+        return platform != null || machine instanceof HeatedRollers;
+    }
+
+    /** How hot the platform or the rollers are meant to be when it is pressed, °C; the room's where nothing heats. */
+    public double setPointC() {
+        if (machine instanceof HeatedRollers rollers) {
+            return rollers.rollerC(level, soakSeconds, roomC);
+        }
+        return platform == null ? roomC : platform.levels().get(level).celsius();
+    }
+
+    /** The press, on routes that go through one. */
+    public Press press() {
+        return (Press) machine;
+    }
+
+    /** The platform, on routes that are done on one. */
+    public Platform onPlatform() {
+        return Objects.requireNonNull(platform);
+    }
+
+    /** Key of what heats apart from the machine; empty where nothing does. */
+    public String platformId() {
+        return platform == null ? "" : platform.id();
+    }
+
+    /** What carries the design: the tool in the stack, or what laid it; a set-up without one cannot be forecast. */
+    public Plate plate() {
+        return stack.first(Plate.class).or(() -> Optional.ofNullable(design)).orElseThrow();
+    }
+
+    /** All plates that are pressed together: those laid out, or else the one in the stack. */
+    public List<Plate> plates() {
+        return layout.laid() ? layout.plates().stream().map(Placed::plate).toList() : List.of(plate());
+    }
+
+    /** What is pressed: the plate by itself, or all that is laid out as it lies under the rollers. */
+    public Artwork artwork(ArtworkShelf shelf) {
+        if (layout.laid()) {
+            return shelf.of(layout, () -> new Arrangement(layout, shelf).together());
+        }
+        return route.mechanism() == Mechanism.CUT
+                ? blade(shelf)
+                : shelf.of(plate().motif(), plate().widthMm(), plate().heightMm());
+    }
+
+    /** Where blades run: along the edges of a die's design, around that of a folder. */
+    public Artwork blade(ArtworkShelf shelf) {
+        Plate die = plate();
+        Artwork drawn = shelf.of(die.motif(), die.widthMm(), die.heightMm());
+        if (die.motif().kind().blade()) {
+            return drawn;
+        }
+        return shelf.of(
+                List.of("blade", die.kind().folder(), die.motif(), die.widthMm(), die.heightMm()),
+                () -> die.kind().folder() ? drawn.outerEdge() : drawn.edge());
+    }
+
+    /** Length of all that is pressed along the feed, mm; rollers roll over the whole sheet. */
+    public double pressedLengthMm() {
+        if (machine instanceof HeatedRollers) {
+            return stock().heightMm();
+        }
+        return layout.laid() && platform != null
+                ? Math.min(platform.heightMm(), new OnPlatform(layout).feedHeightMm())
+                : plate().heightMm();
+    }
+
+    /** The film, on routes that take one. */
+    public Film film() {
+        return stack.first(Film.class).orElseThrow();
+    }
+
+    /** The stock. */
+    public Stock stock() {
+        return stack.first(Stock.class).orElseThrow();
+    }
+
+    /** What the need for dose is learned of: the film, or else the stock. */
+    public String needKey() {
+        return stack.first(Film.class).map(Film::id).orElseGet(() -> stock().id());
+    }
+
+    /** δ, mm; heated rollers are sprung and have none. */
+    public double overfillMm() {
+        return machine instanceof Press press ? stack.overfillMm(press.openingMm()) : 0;
+    }
+
+    /**
+     * Where a shim is put in: on the stock where foil is pressed into it, or on what is folded around it; far from the
+     * blade where it is cut.
+     */
+    public int shimPlace() {
+        if (route.mechanism() == Mechanism.TRANSFER) {
+            int on = Math.max(stack.indexOf(Film.class), stack.indexOf(Stock.class)) + 1;
+            boolean folded = on < stack.layers().size()
+                    && stack.layers().get(on).item() instanceof Board b
+                    && b.kind().folded();
+            return folded ? on + 1 : on;
+        }
+        return Math.max(
+                0,
+                stack.indexWhere(item -> !(item instanceof Board b && b.kind().filler())));
+    }
+
+    /** Feed speed, mm/s. */
+    public double feedMmPerS() {
+        return machine.speedMmPerS(pace);
+    }
+
+    /** How long one pass takes over all that is pressed, s. */
+    public double passSeconds() {
+        return pressedLengthMm() / feedMmPerS();
+    }
+
+    /** Time at the bench from plate on platform, or from switching on, to peel, s: soak, hold, passes over what is pressed, cooling. */
+    public double totalSeconds() {
+        double between = machine instanceof HeatedRollers ? RollerPlan.BETWEEN_SECONDS : HeatPlan.BETWEEN_SECONDS;
+        return soakSeconds + holdSeconds + passes * passSeconds() + (passes - 1) * between + peel.seconds();
+    }
+
+    /** The same done another way. */
+    public SetUp withRoute(Route changed) {
+        return changed(c -> c.route = changed);
+    }
+
+    /** The same through another machine. */
+    public SetUp withMachine(Machine changed) {
+        return changed(c -> {
+            c.machine = changed;
+            c.level = Math.min(level, levels(changed, platform).size() - 1);
+            c.soakSeconds = changed instanceof HeatedRollers r ? r.warmUpSeconds() : soakSeconds;
+        });
+    }
+
+    /** The same with gel spread or dried otherwise. */
+    public SetUp withGel(@Nullable Gel changed) {
+        return changed(c -> c.gel = changed);
+    }
+
+    /** The same turned or not between passes. */
+    public SetUp withTurned(boolean changed) {
+        return changed(c -> c.turned = changed);
+    }
+
+    /** The same with other layers. */
+    public SetUp withStack(Stack changed) {
+        return changed(c -> c.stack = changed);
+    }
+
+    /** The same with another heating and soak, s. */
+    public SetUp withSoak(Heating changed, double seconds) {
+        return changed(c -> {
+            c.heating = changed;
+            c.soakSeconds = seconds;
+        });
+    }
+
+    /** The same with another feed. */
+    public SetUp withFeed(Pace changedPace, int changedPasses) {
+        return changed(c -> {
+            c.pace = changedPace;
+            c.passes = changedPasses;
+        });
+    }
+
+    /** The same with another peel. */
+    public SetUp withPeel(Peel changed) {
+        return changed(c -> c.peel = changed);
+    }
+
+    /** The same with another medium under the foil. */
+    public SetUp withMedium(Medium changed) {
+        return changed(c -> c.medium = changed);
+    }
+
+    /** The same with the protective film off or on. */
+    public SetUp withFilmPeeled(boolean changed) {
+        return changed(c -> c.filmPeeled = changed);
+    }
+
+    /** The same at another heat level. */
+    public SetUp withLevel(int changed) {
+        return changed(c -> c.level = changed);
+    }
+
+    /** The same laid out otherwise; the stock in the stack becomes the piece that is laid out. */
+    public SetUp withLayout(Layout changed) {
+        return changed(c -> {
+            c.layout = changed;
+            int at = stack.indexOf(Stock.class);
+            if (changed.laid() && at >= 0) {
+                OnPlatform on = new OnPlatform(changed);
+                double trim = 2 * changed.piece().trimMm();
+                Stock piece = stock().cut(on.feedWidthMm() + trim, on.feedHeightMm() + trim);
+                c.stack = stack.replaced(
+                        at, new Layer(piece, stack.layers().get(at).facing()));
+            }
+        });
+    }
+
+    private SetUp changed(Consumer<Copy> change) {
+        Copy copy = new Copy(this);
+        change.accept(copy);
+        return copy.done();
+    }
+
+    /** What a change works on. */
+    private static final class Copy {
+        private final SetUp from;
+        private Route route;
+        private Machine machine;
+        private int level;
+        private Stack stack;
+        private Heating heating;
+        private double soakSeconds;
+        private Pace pace;
+        private int passes;
+        private boolean turned;
+        private @Nullable Gel gel;
+        private Peel peel;
+        private Medium medium;
+        private boolean filmPeeled;
+        private Layout layout;
+
+        Copy(SetUp s) {
+            from = s;
+            route = s.route;
+            machine = s.machine;
+            level = s.level;
+            stack = s.stack;
+            heating = s.heating;
+            soakSeconds = s.soakSeconds;
+            pace = s.pace;
+            passes = s.passes;
+            turned = s.turned;
+            gel = s.gel;
+            peel = s.peel;
+            medium = s.medium;
+            filmPeeled = s.filmPeeled;
+            layout = s.layout;
+        }
+
+        SetUp done() {
+            return new SetUp(
+                    route,
+                    machine,
+                    from.platform,
+                    from.design,
+                    level,
+                    stack,
+                    heating,
+                    soakSeconds,
+                    from.holdSeconds,
+                    pace,
+                    passes,
+                    turned,
+                    peel,
+                    medium,
+                    filmPeeled,
+                    gel,
+                    from.roomC,
+                    layout);
+        }
+    }
+}

@@ -1,0 +1,62 @@
+package glanzen.start;
+
+import glanzen.kit.Board;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Chooses boards that together are about as thick as is wanting; of equal fits the one with fewer boards. */
+final class Filling {
+
+    private static final int MOST = 5;
+    /** One board less is worth this much of a miss, mm; a base is there to fill. */
+    private static final double BOARD_MM = 0.06;
+
+    private static final double BASE_MM = 0.02;
+
+    private static final double TOO_THIN = 1.8;
+
+    private final List<Board> boards;
+    private final double wantedMm;
+    private List<Board> best = List.of();
+    private double bestMiss;
+
+    /**
+     * @param boards what there is, thickest first
+     * @param wantedMm thickness that is wanting, mm
+     */
+    Filling(List<Board> boards, double wantedMm) {
+        this.boards = boards;
+        this.wantedMm = wantedMm;
+        this.bestMiss = miss(0, List.of());
+    }
+
+    List<Board> best() {
+        tryFrom(0, new ArrayList<>(), 0);
+        return best;
+    }
+
+    private void tryFrom(int from, List<Board> chosen, double mm) {
+        double miss = miss(mm, chosen);
+        if (miss < bestMiss - 1e-9) {
+            bestMiss = miss;
+            best = List.copyOf(chosen);
+        }
+        if (chosen.size() == MOST || mm > wantedMm + 1) {
+            return;
+        }
+        for (int i = from; i < boards.size(); i++) {
+            chosen.add(boards.get(i));
+            tryFrom(i + 1, chosen, mm + boards.get(i).thicknessMm());
+            chosen.remove(chosen.size() - 1);
+        }
+    }
+
+    /** Too thin is worse than too thick by the same: what is not gripped is not pressed at all. */
+    private double miss(double mm, List<Board> chosen) {
+        double off = mm - wantedMm;
+        double trouble = chosen.stream()
+                .mapToDouble(b -> b.kind() == Board.Kind.BASE ? BASE_MM : BOARD_MM)
+                .sum();
+        return (off < 0 ? -TOO_THIN * off : off) + trouble;
+    }
+}

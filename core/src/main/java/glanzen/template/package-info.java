@@ -1,0 +1,7 @@
+/**
+ * Sheets to print at true scale: tracing, patches, cuts. Millimetres on paper. It says what is drawn where, not in which format.
+ */
+@NullMarked
+package glanzen.template;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,66 @@
+package glanzen.start;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import glanzen.Bench;
+import glanzen.Crafts;
+import glanzen.kit.Board;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class FillingTest {
+
+    private static final List<Board> BOARDS = List.of(
+            Crafts.BASE,
+            Crafts.OUTER,
+            Crafts.EMBOSSING_PLATE,
+            Bench.PLASTIC,
+            Bench.PLASTIC,
+            Bench.CARD_SHIM,
+            Bench.THIN_CARD);
+
+    private static double mm(List<Board> boards) {
+        return boards.stream().mapToDouble(Board::thicknessMm).sum();
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {0.5, 1.0, 2.0, 3.05, 5.05, 6.25, 9.3, 11.3})
+    void whatIsThereIsFound(double wanted) {
+        assertEquals(wanted, mm(new Filling(BOARDS, wanted).best()), 0.12);
+    }
+
+    @Test
+    void nothingIsAddedWhereNothingIsWanting() {
+        assertEquals(List.of(), new Filling(BOARDS, 0).best());
+        assertEquals(List.of(), new Filling(BOARDS, -1).best());
+        assertEquals(List.of(), new Filling(List.of(), 4).best());
+    }
+
+    @Test
+    void oneBoardIsBetterThanTwoAsThick() {
+        assertEquals(List.of(Bench.PLASTIC), new Filling(BOARDS, 0.47).best());
+    }
+
+    @Test
+    void noChoiceOfFourIsCloserByMoreThanABoardIsWorth() {
+        Random random = new Random(5);
+        for (int n = 0; n < 40; n++) {
+            double wanted = 9 * random.nextDouble();
+            List<Board> best = new Filling(BOARDS, wanted).best();
+            List<Board> other = new ArrayList<>(BOARDS);
+            other.sort(Comparator.comparingInt(b -> random.nextInt()));
+            other = other.subList(0, random.nextInt(5));
+            double off = mm(other) - wanted;
+            double bestOff = mm(best) - wanted;
+            double loss = Math.max(bestOff, -1.8 * bestOff) + 0.02 * best.size();
+            double rival = Math.max(off, -1.8 * off) + 0.06 * other.size();
+            assertTrue(loss <= rival + 1e-9 + 0.06 * best.size(), wanted + ": " + best + " against " + other);
+        }
+    }
+}
