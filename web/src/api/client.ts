@@ -3,8 +3,9 @@ import type { components, paths } from './schema';
 
 export type Schemas = components['schemas'];
 export type Draft = Schemas['Draft'];
+export type PlatformHeat = Schemas['PlatformHeat'];
 export type DraftLayer = Schemas['DraftLayer'];
-export type Answer = Schemas['Answer'];
+export type SetUpReport = Schemas['SetUpReport'];
 export type Expected = Schemas['Expected'];
 export type Found = Schemas['FoundView'];
 export type Proposal = Schemas['ProposalView'];

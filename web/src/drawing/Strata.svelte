@@ -37,8 +37,8 @@
   const body = $derived({ x: left, width: Math.max(90, width - left - right) });
   const bottom = $derived(plan.height + 2 * ROLLER);
   const height = $derived(Math.max(bottom, plan.foot + ROLLER));
-  const rollers = $derived(kit.rollers(draft.pressId));
-  const heat = $derived(kit.heater(draft)?.levels[draft.level]?.celsius);
+  const rollers = $derived(kit.rollers(draft.machineId));
+  const heat = $derived(kit.heater(draft)?.levels[kit.level(draft)]?.celsius);
   const roll = $derived(rollers ? 'var(--ember)' : 'var(--steel)');
   const word = $derived(rollers && heat !== undefined ? `hot roller, ${preferences.temperature(heat)}` : '');
   /** A folded sheet lies around what it carries; its fold goes in first. */

@@ -3,7 +3,7 @@ import {
   asked,
   Trouble,
   type Advice,
-  type Answer,
+  type SetUpReport,
   type Draft,
   type SavedSetUp,
   type Schemas,
@@ -18,7 +18,7 @@ const MOST_UNDO = 100;
 class Editing {
   saved = $state<SavedSetUp>();
   draft = $state<Draft>();
-  answer = $state<Answer>();
+  answer = $state<SetUpReport>();
   advice = $state<Advice>();
   advising = $state(false);
   asking = $state(false);

@@ -57,10 +57,15 @@ class KitState {
 
   /** What heats a draft, with its levels or settings; nothing where it is pressed cold. */
   heater(draft: Draft) {
-    const rollers = this.rollers(draft.pressId);
+    const rollers = draft.hotRollers && this.rollers(draft.machineId);
     if (rollers) return { name: rollers.name, levels: rollers.settings };
-    const platform = this.platform(draft.platformId);
+    const platform = this.platform(draft.onPlatform?.platformId);
     return platform && { name: platform.name, levels: platform.levels };
+  }
+
+  /** Which of its levels or settings is chosen. */
+  level(draft: Draft) {
+    return draft.hotRollers?.setting ?? draft.onPlatform?.level ?? 0;
   }
 
   /** The tool in the stack, or what laid the design. */

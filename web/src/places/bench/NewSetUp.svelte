@@ -50,7 +50,7 @@
       const body = {
         name,
         route: chosen,
-        pressId: machineId,
+        machineId,
         platformId: route?.heated ? platformId : undefined,
         plateId,
         filmId: film?.id,

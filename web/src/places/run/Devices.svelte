@@ -9,9 +9,9 @@
   const SPEEDS = [1, 5, 20, 60];
   const step = $derived(run.steps[run.step]);
   const heater = $derived(run.platform);
-  const rollers = $derived(kit.rollers(run.draft.pressId));
+  const rollers = $derived(kit.rollers(run.draft.machineId));
   const name = $derived(kit.heater(run.draft)?.name);
-  const press = $derived(kit.machine(run.draft.pressId));
+  const press = $derived(kit.machine(run.draft.machineId));
   const PRESS = {
     IDLE: 'open, nothing in it',
     FEEDING: 'pressing',

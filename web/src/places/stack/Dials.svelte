@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Draft } from '../../api/client';
+  import type { Draft, PlatformHeat } from '../../api/client';
   import QuantityField from '../../parts/QuantityField.svelte';
   import { editing } from '../../state/editing.svelte';
   import { kit } from '../../state/kit.svelte';
@@ -18,10 +18,10 @@
     ...kit.inUse('rollers').map((r) => ({ id: r.id, name: r.name })),
   ]);
   // A press cannot take the place of rollers, nor rollers of a press: that would be another route.
-  const pressed = $derived(draft ? kit.press(draft.pressId) !== undefined : true);
+  const pressed = $derived(draft ? kit.press(draft.machineId) !== undefined : true);
   const fitting = $derived(machines.filter((m) => (kit.press(m.id) !== undefined) === pressed));
   const designs = $derived(kit.inUse('plates').filter((p) => route?.tools.includes(p.kind)));
-  const HEATINGS: Draft['heating'][] = ['ALONE', 'COVERED', 'TOGETHER'];
+  const HEATINGS: PlatformHeat['heating'][] = ['ALONE', 'COVERED', 'TOGETHER'];
   const PACES: Draft['pace'][] = ['SLOW', 'STEADY', 'BRISK'];
   const PEELS: { name: string; peel: Draft['peel'] }[] = [
     { name: 'warm, at once', peel: { cooling: 'IN_AIR', seconds: 5 } },
@@ -31,15 +31,37 @@
   ];
   const COVERS = { ALONE: 'plate open', COVERED: 'spacer over it', TOGETHER: 'whole stack' };
   const MEDIA = { NONE: 'none', DRY: 'dry', WET: 'wet', ON_PLATE: 'on the plate' };
-  const soakStep = $derived(!onPlatform ? 60 : draft && draft.soakSeconds >= 60 ? 15 : 5);
+  const seconds = $derived(draft?.onPlatform?.soakSeconds ?? draft?.hotRollers?.onSeconds ?? 0);
+  const level = $derived(draft ? kit.level(draft) : 0);
+  const soakStep = $derived(!onPlatform ? 60 : seconds >= 60 ? 15 : 5);
   const peelIndex = $derived(
     PEELS.findIndex((p) => p.peel.cooling === draft?.peel.cooling && p.peel.seconds === draft.peel.seconds),
   );
 
+  /** Changes what heats, whichever it is. */
+  function heat(part: { seconds?: number; level?: number; heating?: PlatformHeat['heating'] }) {
+    if (draft?.onPlatform) {
+      const { soakSeconds, level, heating } = draft.onPlatform;
+      const onPlatform = {
+        ...draft.onPlatform,
+        soakSeconds: part.seconds ?? soakSeconds,
+        level: part.level ?? level,
+        heating: part.heating ?? heating,
+      };
+      editing.part({ onPlatform });
+    } else if (draft?.hotRollers) {
+      const { setting, onSeconds } = draft.hotRollers;
+      editing.part({
+        hotRollers: { setting: part.level ?? setting, onSeconds: part.seconds ?? onSeconds },
+      });
+    }
+  }
+
   /** Another machine has its own settings, and its own time to warm up. */
-  function through(pressId: string) {
-    const warmUp = kit.rollers(pressId)?.warmUpSeconds;
-    editing.part(warmUp === undefined ? { pressId } : { pressId, level: 0, soakSeconds: warmUp });
+  function through(machineId: string) {
+    const onSeconds = kit.rollers(machineId)?.warmUpSeconds;
+    const hotRollers = onSeconds === undefined ? undefined : { setting: 0, onSeconds };
+    editing.part({ machineId, hotRollers });
   }
 
   function turn<T>(list: T[], now: T, by: number): T {
@@ -56,31 +78,32 @@
         label={onPlatform ? 'Soak' : 'Warmed up'}
         less="shorter"
         more="longer"
-        onless={() => editing.part({ soakSeconds: Math.max(0, draft.soakSeconds - soakStep) })}
-        onmore={() => editing.part({ soakSeconds: Math.min(3600, draft.soakSeconds + soakStep) })}
+        onless={() => heat({ seconds: Math.max(0, seconds - soakStep) })}
+        onmore={() => heat({ seconds: Math.min(3600, seconds + soakStep) })}
       >
         <QuantityField
           kind="DURATION"
           label={onPlatform ? 'Soak' : 'Warmed up'}
           name="soakSeconds"
           hideLabel
-          value={draft.soakSeconds}
+          value={seconds}
           class="[&_input]:font-title w-[104px] [&_input]:border-transparent! [&_input]:py-0! [&_input]:text-[22px]! [&_input]:font-bold"
-          onvalue={(soakSeconds) => editing.part({ soakSeconds })}
+          onvalue={(seconds) => heat({ seconds })}
         />
       </Dial>
-      {#if onPlatform}
+      {#if draft.onPlatform}
+        {@const heating = draft.onPlatform.heating}
         <Dial
           label="Cover"
-          value={COVERS[draft.heating]}
-          onmore={() => editing.part({ heating: turn(HEATINGS, draft.heating, 1) })}
+          value={COVERS[heating]}
+          onmore={() => heat({ heating: turn(HEATINGS, heating, 1) })}
         />
       {/if}
       <Dial
         label={onPlatform ? 'Heat' : 'Setting'}
-        value={levels[draft.level]?.name ?? ''}
-        unit={preferences.temperature(levels[draft.level]?.celsius ?? 0)}
-        onmore={() => editing.part({ level: (draft.level + 1) % levels.length })}
+        value={levels[level]?.name ?? ''}
+        unit={preferences.temperature(levels[level]?.celsius ?? 0)}
+        onmore={() => heat({ level: (level + 1) % levels.length })}
       />
     {/if}
     {#if draft.gel}<GelDials gel={draft.gel} />{/if}
@@ -140,11 +163,11 @@
       </div>
     {/if}
     <div class="px-3 py-2">
-      <label class="label block" for="press-choice">{kit.press(draft.pressId) ? 'Press' : 'Machine'}</label>
+      <label class="label block" for="press-choice">{kit.press(draft.machineId) ? 'Press' : 'Machine'}</label>
       <select
         id="press-choice"
         class="w-full py-1 pr-8 pl-2"
-        value={draft.pressId}
+        value={draft.machineId}
         onchange={(e) => through(e.currentTarget.value)}
       >
         {#each fitting as m (m.id)}<option value={m.id}>{m.name}</option>{/each}

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { api, asked, type Answer, type Draft, type Schemas } from '../../api/client';
+  import { api, asked, type SetUpReport, type Draft, type Schemas } from '../../api/client';
   import GelPanel from '../../drawing/GelPanel.svelte';
   import { duration } from '../../parts/format';
   import { editing } from '../../state/editing.svelte';
@@ -9,7 +9,7 @@
   /** How the gel on a panel stands when it is pressed, and which panel of the Bench it could be. */
   interface Props {
     draft: Draft;
-    drying: NonNullable<Answer['drying']>;
+    drying: NonNullable<SetUpReport['drying']>;
   }
   let { draft, drying }: Props = $props();
   const dryness = $derived(drying.dryness);

@@ -1,20 +1,21 @@
 <script lang="ts">
   import Modal from 'flowbite-svelte/Modal.svelte';
-  import { api, asked, type Answer, type Draft } from '../../api/client';
+  import { api, asked, type SetUpReport, type Draft } from '../../api/client';
   import { editing } from '../../state/editing.svelte';
   import { tell } from '../../state/messages.svelte';
   import { preferences } from '../../state/preferences.svelte';
 
-  let { rig, draft }: { rig: Answer['rig']; draft: Draft } = $props();
+  let { rig, draft }: { rig: SetUpReport['rig']; draft: Draft } = $props();
   let sure = $state(false);
-  const rigged = $derived(draft.platformId ? 'press and platform' : 'machine');
+  const rigged = $derived(draft.onPlatform ? 'press and platform' : 'machine');
 
   async function forget() {
     sure = false;
-    const { pressId, platformId = '-' } = draft;
+    const { machineId } = draft;
+    const platformId = draft.onPlatform?.platformId ?? '-';
     try {
       await asked(
-        api.DELETE('/api/rigs/{pressId}/{platformId}', { params: { path: { pressId, platformId } } }),
+        api.DELETE('/api/rigs/{machineId}/{platformId}', { params: { path: { machineId, platformId } } }),
       );
       await editing.ask();
       tell('Back to the labels. The logbook keeps its pulls.');

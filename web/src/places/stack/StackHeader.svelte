@@ -8,7 +8,7 @@
   import { preferences } from '../../state/preferences.svelte';
 
   const draft = $derived(editing.draft);
-  const press = $derived(draft ? kit.machine(draft.pressId) : undefined);
+  const press = $derived(draft ? kit.machine(draft.machineId) : undefined);
   const answer = $derived(editing.answer);
   const stopped = $derived(answer !== undefined && !answer.pullable);
 

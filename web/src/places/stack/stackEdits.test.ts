@@ -11,7 +11,6 @@ const draft = {
     { kind: 'BOARD', id: 'plastic', facing: 'UP' },
     { kind: 'BOARD', id: 'spacer', facing: 'UP' },
   ],
-  soakSeconds: 30,
 } as unknown as Draft;
 
 const ids = (d: Draft) => d.layers.map((l) => l.id).join(' ');

@@ -34,7 +34,8 @@ class ArchitectureTest {
             "picture",
             "advice",
             "learning",
-            "plan");
+            "plan",
+            "simulate");
 
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())

@@ -15,6 +15,7 @@ import glanzen.route.Heating;
 import glanzen.route.Medium;
 import glanzen.route.Peel;
 import glanzen.route.Route;
+import glanzen.setup.Heat;
 import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
 import glanzen.stack.Layer;
@@ -56,6 +57,11 @@ public final class Bench {
 
     private Bench() {}
 
+    /** How long a set-up soaks on its platform, s. */
+    public static double soak(SetUp setUp) {
+        return setUp.onPlatform().soakSeconds();
+    }
+
     public static Board board(String id, Board.Kind kind, Material material, double thicknessMm) {
         return new Board(id, id, kind, material, thicknessMm, 155, 215, 4, 0, 10, 500);
     }
@@ -79,13 +85,9 @@ public final class Bench {
         return new SetUp(
                 route,
                 CRANK,
-                PLATFORM,
+                new Heat.OnPlatform(PLATFORM, 0, Heating.COVERED, soakSeconds, 12),
                 null,
-                0,
                 new Stack(layers),
-                Heating.COVERED,
-                soakSeconds,
-                12,
                 Pace.SLOW,
                 1,
                 false,

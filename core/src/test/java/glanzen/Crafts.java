@@ -22,6 +22,7 @@ import glanzen.kit.Stock;
 import glanzen.material.Material;
 import glanzen.material.Surface;
 import glanzen.route.Route;
+import glanzen.setup.Heat;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
 import glanzen.start.StartingStack;
@@ -143,6 +144,11 @@ public final class Crafts {
     /** What a route starts with. */
     public static SetUp started(Route route) {
         return started(route, machine(route), tool(route), stock(route));
+    }
+
+    /** The same, with its rollers switched on for so long, s. */
+    public static SetUp on(SetUp setUp, double seconds) {
+        return setUp.heat() instanceof Heat.HotRollers hot ? setUp.withHeat(hot.on(seconds)) : setUp;
     }
 
     /** What would be better, on a rig nobody has met. */

@@ -3,7 +3,6 @@ package glanzen;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import glanzen.pull.HeatPlans;
 import glanzen.heat.HeatRun;
 import glanzen.heat.HeatSolver;
 import glanzen.heat.HeatTrace;
@@ -12,6 +11,7 @@ import glanzen.material.BondingLayer;
 import glanzen.press.Frame;
 import glanzen.press.LoadPath;
 import glanzen.press.Nip;
+import glanzen.pull.HeatPlans;
 import glanzen.route.Route;
 import glanzen.setup.SetUp;
 import glanzen.transfer.Transfer;

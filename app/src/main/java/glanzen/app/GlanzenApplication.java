@@ -2,6 +2,7 @@ package glanzen.app;
 
 import glanzen.artwork.ArtworkShelf;
 import glanzen.forecast.Forecaster;
+import glanzen.simulate.HiddenRig;
 import java.time.Clock;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
@@ -28,6 +29,12 @@ public class GlanzenApplication {
     @Bean
     ArtworkShelf artworkShelf() {
         return new ArtworkShelf();
+    }
+
+    /** How the simulated bench really is. */
+    @Bean
+    HiddenRig hiddenRig(ArtworkShelf artworks) {
+        return new HiddenRig(artworks);
     }
 
     @Bean

@@ -21,8 +21,15 @@ public final class Asked {
     /** A new set-up, for tests that change one. */
     public static JsonNode fresh(Caller caller, String name) {
         return caller.post("/api/set-ups", """
-                        {"name": "%s", "route": "HOT_PLATE", "pressId": "old-iron", "platformId": "a5-platform",
+                        {"name": "%s", "route": "HOT_PLATE", "machineId": "old-iron", "platformId": "a5-platform",
                          "plateId": "show", "filmId": "silver", "stockId": "ivory-300"}""".formatted(name)).json();
+    }
+
+    /** A draft that soaks otherwise on its platform, s. */
+    public static ObjectNode soaking(JsonNode draft, double seconds) {
+        ObjectNode changed = (ObjectNode) draft.deepCopy();
+        ((ObjectNode) changed.path("onPlatform")).put("soakSeconds", seconds);
+        return changed;
     }
 
     /** A draft with one member changed. */

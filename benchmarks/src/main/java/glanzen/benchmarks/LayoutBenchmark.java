@@ -71,8 +71,8 @@ public class LayoutBenchmark {
         Layout snapped = Moves.snapped(moved, "bee", 3, shelf).layout();
         Arrangement a = new Arrangement(snapped, shelf);
         return List.of(
-                Measures.of(a, DemoBench.BEE.platform()),
-                LayoutRules.check(a, DemoBench.BEE.platform(), DemoBench.BEE.press(), Stock.Kind.CARD));
+                Measures.of(a, DemoBench.BEE.onPlatform().platform()),
+                LayoutRules.check(a, DemoBench.BEE.onPlatform().platform(), DemoBench.BEE.press(), Stock.Kind.CARD));
     }
 
     private static String flower(int segments) {

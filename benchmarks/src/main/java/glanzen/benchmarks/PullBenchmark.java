@@ -1,6 +1,5 @@
 package glanzen.benchmarks;
 
-import glanzen.pull.HeatPlans;
 import glanzen.advice.Advice;
 import glanzen.advice.Advisor;
 import glanzen.advice.ErrorBias;
@@ -13,6 +12,7 @@ import glanzen.heat.HeatSolver;
 import glanzen.learning.Learner;
 import glanzen.learning.Observation;
 import glanzen.picture.PullPicture;
+import glanzen.pull.HeatPlans;
 import glanzen.pull.Rig;
 import glanzen.pull.TransferModel;
 import glanzen.route.Heating;
@@ -40,8 +40,7 @@ public class PullBenchmark {
     private final Forecaster forecaster = new Forecaster(DemoBench.SHOP.artworks());
     private final Advisor advisor = new Advisor(forecaster, DemoBench.SHOP);
     private final RigEnsemble crowd = RigEnsemble.fresh().knowing("copper");
-    private final HeatPlan soaked =
-            HeatPlans.platform(DemoBench.SOLID.withSoak(Heating.COVERED, 240), 1);
+    private final HeatPlan soaked = HeatPlans.platform(DemoBench.SOLID.withSoak(Heating.COVERED, 240), 1);
     private final TransferModel bee = forecaster.transfer(DemoBench.BEE);
 
     /** One heat solve: covered soak of 240 s, hold, nip, cool. */
@@ -83,6 +82,7 @@ public class PullBenchmark {
     /** Learning from one pull. */
     @Benchmark
     public RigEnsemble learn() {
-        return Learner.learn(crowd, bee, "copper", Observation.roughly(Observation.Outcome.OVER, Observation.Amount.A_LITTLE), 1);
+        return Learner.learn(
+                crowd, bee, "copper", Observation.roughly(Observation.Outcome.OVER, Observation.Amount.A_LITTLE), 1);
     }
 }

@@ -148,7 +148,8 @@ public final class Advisor {
         return chosen;
     }
 
-    private @Nullable Proposal cheapest(SetUp present, Forecast now, List<Board> shims, RigEnsemble crowd, ErrorBias bias) {
+    private @Nullable Proposal cheapest(
+            SetUp present, Forecast now, List<Board> shims, RigEnsemble crowd, ErrorBias bias) {
         RigEnsemble few = crowd.thinned(48);
         record Tried(SingleChanges.Change change, double merit) {}
         List<Tried> tried = SingleChanges.of(present, shims).stream()

@@ -1,6 +1,5 @@
 package glanzen.advice;
 
-
 /** Which fault a person would rather have: over-foil can be erased, under-foil is cleaner on dark stock. */
 public enum ErrorBias {
     OVER,

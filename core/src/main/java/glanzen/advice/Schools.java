@@ -10,6 +10,7 @@ import glanzen.layout.Layout;
 import glanzen.route.Heating;
 import glanzen.route.Peel;
 import glanzen.route.Question;
+import glanzen.setup.Heat;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
 import java.util.ArrayList;
@@ -71,7 +72,7 @@ public final class Schools {
     private List<Way> ways(Question question) {
         return switch (question) {
             case WHEN_SHEET -> sheet();
-            case COVER -> now.heating() == Heating.TOGETHER ? List.of() : cover();
+            case COVER -> now.onPlatform().heating() == Heating.TOGETHER ? List.of() : cover();
             case PASSES -> passes();
             case PEEL -> peel();
             case ERROR_BIAS -> new BiasSchool(now, forecaster, shop, crowd, this::way).ways();
@@ -88,14 +89,15 @@ public final class Schools {
     }
 
     private List<Way> sheet() {
-        boolean together = now.heating() == Heating.TOGETHER;
+        Heat.OnPlatform on = now.onPlatform();
+        boolean together = on.heating() == Heating.TOGETHER;
         boolean taped = together
                 && (now.layout().method() == Fixing.TAPED || now.route().taped());
         List<Way> ways = new ArrayList<>();
         SetUp apart = together
-                ? untaped(now).withSoak(Heating.COVERED, SingleChanges.rounded(now.soakSeconds() / TOGETHER_FACTOR))
+                ? untaped(now).withSoak(Heating.COVERED, SingleChanges.rounded(on.soakSeconds() / TOGETHER_FACTOR))
                 : now;
-        double longer = together ? now.soakSeconds() : SingleChanges.rounded(now.soakSeconds() * TOGETHER_FACTOR);
+        double longer = together ? on.soakSeconds() : SingleChanges.rounded(on.soakSeconds() * TOGETHER_FACTOR);
         if (!now.route().taped()) {
             ways.add(way(
                     "plate first, sheet later",
@@ -134,17 +136,18 @@ public final class Schools {
     }
 
     private List<Way> cover() {
-        boolean covered = now.heating() == Heating.COVERED;
+        Heat.OnPlatform on = now.onPlatform();
+        boolean covered = on.heating() == Heating.COVERED;
         return List.of(
                 way(
                         "covered",
                         "keeps the heat in; can knock small words askew",
-                        now.withSoak(Heating.COVERED, now.soakSeconds()),
+                        now.withSoak(Heating.COVERED, on.soakSeconds()),
                         covered),
                 way(
                         "open",
                         "nothing is knocked; the plate's face stays a little cooler",
-                        now.withSoak(Heating.ALONE, now.soakSeconds()),
+                        now.withSoak(Heating.ALONE, on.soakSeconds()),
                         !covered));
     }
 

@@ -2,7 +2,6 @@ package glanzen.advice;
 
 import glanzen.forecast.Forecaster;
 import glanzen.forecast.RigEnsemble;
-import glanzen.kit.HeatedRollers;
 import glanzen.kit.Pace;
 import glanzen.pull.PullModel;
 import glanzen.pull.PullOutcome;
@@ -13,10 +12,10 @@ import glanzen.route.Heating;
 import glanzen.route.Mechanism;
 import glanzen.route.Peel;
 import glanzen.rules.Rules;
+import glanzen.setup.Heat;
 import glanzen.setup.SetUp;
 import glanzen.stack.Stack;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.function.Predicate;
 
@@ -87,15 +86,33 @@ final class Screening {
         return TransferModel.forOne(setUp, forecaster.artwork(setUp), rig);
     }
 
+    /** The heats worth trying, each at every level. */
     private static List<SetUp> heats(SetUp present) {
         List<SetUp> heats = new ArrayList<>();
-        for (Heating heating : heatings(present)) {
-            for (double soak : soaks(present)) {
-                SetUp soaked = present.withSoak(heating, soak);
-                heats.add(soaked.withLevel(0));
-                for (int level = 1; level < present.levels().size(); level++) {
-                    heats.add(soaked.withLevel(level));
-                }
+        for (Heat heat : warmed(present)) {
+            heats.add(present.withHeat(heat.at(0)));
+            for (int level = 1; level < heat.levels().size(); level++) {
+                heats.add(present.withHeat(heat.at(level)));
+            }
+        }
+        return heats;
+    }
+
+    /** On a platform, by cover and soak; rollers are warm or they are not. */
+    private static List<Heat> warmed(SetUp present) {
+        if (present.heat() instanceof Heat.HotRollers hot) {
+            return List.of(hot.on(Math.max(hot.onSeconds(), hot.rollers().warmUpSeconds())));
+        }
+        if (!(present.heat() instanceof Heat.OnPlatform on)) {
+            return List.of(present.heat());
+        }
+        List<Heating> heatings =
+                present.route().taped() ? List.of(Heating.TOGETHER) : List.of(Heating.COVERED, Heating.ALONE);
+        List<Heat> heats = new ArrayList<>();
+        for (Heating heating : heatings) {
+            for (double factor : SOAK_FACTORS) {
+                double soak = SingleChanges.rounded(factor * present.route().soakSeconds());
+                heats.add(on.soaking(heating, soak));
             }
         }
         return heats;
@@ -138,26 +155,5 @@ final class Screening {
             merit += pull.clean() ? 1 : forgiven ? 0.15 : 0;
         }
         return merit / 5;
-    }
-
-    private static List<Heating> heatings(SetUp present) {
-        if (!present.route().heated()) {
-            return List.of(present.heating());
-        }
-        return present.route().taped() ? List.of(Heating.TOGETHER) : List.of(Heating.COVERED, Heating.ALONE);
-    }
-
-    /** Rollers are warm or they are not. */
-    private static List<Double> soaks(SetUp present) {
-        if (present.machine() instanceof HeatedRollers rollers) {
-            return List.of(Math.max(present.soakSeconds(), rollers.warmUpSeconds()));
-        }
-        if (!present.route().heated()) {
-            return List.of(present.soakSeconds());
-        }
-        return Arrays.stream(SOAK_FACTORS)
-                .map(f -> SingleChanges.rounded(f * present.route().soakSeconds()))
-                .boxed()
-                .toList();
     }
 }

@@ -6,6 +6,7 @@ import glanzen.kit.Press;
 import glanzen.route.Mechanism;
 import glanzen.route.Peel;
 import glanzen.rules.Rules;
+import glanzen.setup.Heat;
 import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
 import glanzen.stack.Layer;
@@ -31,8 +32,8 @@ final class SingleChanges {
 
     static List<Change> of(SetUp present, List<Board> shims) {
         List<Change> changes = new ArrayList<>();
-        if (present.route().heated()) {
-            soaks(present, changes);
+        if (present.heat() instanceof Heat.OnPlatform on) {
+            soaks(present, on.soakSeconds(), changes);
         }
         if (present.route().mechanism() == Mechanism.TRANSFER) {
             feeds(present, changes);
@@ -40,8 +41,8 @@ final class SingleChanges {
         int otherPasses = present.passes() == 1 ? 2 : 1;
         boolean turned = otherPasses > 1 && present.route().mechanism().cuts() && Rules.turnable(present);
         changes.add(new Change(present.withFeed(present.pace(), otherPasses).withTurned(turned), SECOND_PASS_COST));
-        for (int level = 0; level < present.levels().size(); level++) {
-            if (level != present.level()) {
+        for (int level = 0; level < present.heat().levels().size(); level++) {
+            if (level != present.heat().level()) {
                 changes.add(new Change(present.withLevel(level), LEVEL_COST));
             }
         }
@@ -63,12 +64,12 @@ final class SingleChanges {
         }
     }
 
-    private static void soaks(SetUp present, List<Change> changes) {
+    private static void soaks(SetUp present, double now, List<Change> changes) {
         for (double factor : SOAK_FACTORS) {
-            double soak = rounded(Math.min(SetUp.LONGEST_SOAK, Math.max(10, present.soakSeconds() * factor)));
-            if (soak != present.soakSeconds()) {
-                double longer = Math.max(0, soak - present.soakSeconds());
-                changes.add(new Change(present.withSoak(present.heating(), soak), 1 + longer / 60));
+            double soak = rounded(Math.min(Heat.LONGEST_SECONDS, Math.max(10, now * factor)));
+            if (soak != now) {
+                double longer = Math.max(0, soak - now);
+                changes.add(new Change(present.withSoak(soak), 1 + longer / 60));
             }
         }
     }

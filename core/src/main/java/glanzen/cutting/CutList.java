@@ -80,7 +80,8 @@ public final class CutList {
         Map<List<Double>, SheetPlan.Want> wants = new LinkedHashMap<>();
         for (Line line : lines) {
             if (line.kind == kind) {
-                List<Double> size = List.of(PlacementConstraint.rounded(line.widthMm), PlacementConstraint.rounded(line.heightMm));
+                List<Double> size =
+                        List.of(PlacementConstraint.rounded(line.widthMm), PlacementConstraint.rounded(line.heightMm));
                 wants.merge(
                         size,
                         new SheetPlan.Want(line.what, size.get(0), size.get(1), line.count),

@@ -1,7 +1,7 @@
 package glanzen.forecast;
 
-import glanzen.pull.NipFigures;
 import glanzen.heat.HeatTrace;
+import glanzen.pull.NipFigures;
 import glanzen.pull.PullModel;
 import java.util.List;
 

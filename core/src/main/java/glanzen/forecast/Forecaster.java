@@ -11,6 +11,7 @@ import glanzen.pull.PullResponse;
 import glanzen.pull.Rig;
 import glanzen.pull.RigPriors;
 import glanzen.pull.TransferModel;
+import glanzen.setup.PressedArtwork;
 import glanzen.setup.SetUp;
 import glanzen.transfer.Normal;
 import java.util.ArrayList;
@@ -36,7 +37,7 @@ public final class Forecaster {
 
     /** What a set-up presses. */
     public Artwork artwork(SetUp setUp) {
-        return setUp.artwork(artworks);
+        return PressedArtwork.of(setUp, artworks);
     }
 
     /** The set-up made ready to be pulled on any rig. */

@@ -1,6 +1,5 @@
 package glanzen.heat;
 
-
 /** Where a pull cools before it is peeled. */
 public enum Cooling {
     /** Still in the stack, off the dock. */

@@ -1,6 +1,5 @@
 package glanzen.heat;
 
-
 /** Something that warms a bond, and can be asked how it would on a rig that is off its label. */
 public interface HeatSource {
 

@@ -2,6 +2,8 @@ package glanzen.kit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
 
 /**
  * Everything a person owns, or an excerpt of it.
@@ -43,6 +45,45 @@ public record Kit(
             List<Stock> stocks,
             List<Film> films) {
         this(presses, platforms, boards, plates, stocks, films, List.of());
+    }
+
+    /** A press by its key. */
+    public Optional<Press> press(String id) {
+        return byId(presses, Press::id, id);
+    }
+
+    /** A platform by its key. */
+    public Optional<Platform> platform(String id) {
+        return byId(platforms, Platform::id, id);
+    }
+
+    /** A board by its key. */
+    public Optional<Board> board(String id) {
+        return byId(boards, Board::id, id);
+    }
+
+    /** A tool by its key. */
+    public Optional<Plate> plate(String id) {
+        return byId(plates, Plate::id, id);
+    }
+
+    /** Stock by its key. */
+    public Optional<Stock> stock(String id) {
+        return byId(stocks, Stock::id, id);
+    }
+
+    /** A film by its key. */
+    public Optional<Film> film(String id) {
+        return byId(films, Film::id, id);
+    }
+
+    /** A press or rollers by their key. */
+    public Optional<Machine> machine(String id) {
+        return byId(machines(), Machine::id, id);
+    }
+
+    private static <T> Optional<T> byId(List<T> shelf, Function<T, String> key, String id) {
+        return shelf.stream().filter(item -> key.apply(item).equals(id)).findFirst();
     }
 
     /** Everything a stack can go through. */

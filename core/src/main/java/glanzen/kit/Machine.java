@@ -1,6 +1,5 @@
 package glanzen.kit;
 
-
 /** What a stack goes through: a press, which takes its heat from a platform if any, or a machine that heats by itself. */
 public sealed interface Machine permits Press, HeatedRollers {
 

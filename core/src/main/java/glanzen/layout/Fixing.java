@@ -1,6 +1,5 @@
 package glanzen.layout;
 
-
 /** How plates are kept where they belong. */
 public enum Fixing {
     /** Laid on the platform along its grid, the sheet over them. */

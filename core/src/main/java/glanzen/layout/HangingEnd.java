@@ -1,6 +1,5 @@
 package glanzen.layout;
 
-
 /** Which end of a ribbon hangs down, as it is read with its words level. */
 public enum HangingEnd {
     /** It is tied level, like a belt. */

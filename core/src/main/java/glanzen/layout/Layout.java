@@ -30,7 +30,13 @@ public record Layout(
 
     /** Nothing is laid out: the plate lies by itself in the middle of the platform. */
     public static final Layout NONE = new Layout(
-            new Piece(100, 100, 0), PlatformPose.MIDDLE, Fixing.LOOSE, HangingEnd.NEITHER, List.of(), List.of(), List.of());
+            new Piece(100, 100, 0),
+            PlatformPose.MIDDLE,
+            Fixing.LOOSE,
+            HangingEnd.NEITHER,
+            List.of(),
+            List.of(),
+            List.of());
 
     private static final int MOST_PLATES = 24;
 

@@ -111,8 +111,9 @@ public final class LayoutRules {
                 ? null
                 : new Mend(
                         "Centre it",
-                        layout.each(
-                                p -> p.key().equals(lying.placed().key()) ? p.held(PlacementConstraint.CENTRED, PlacementConstraint.CENTRED) : p));
+                        layout.each(p -> p.key().equals(lying.placed().key())
+                                ? p.held(PlacementConstraint.CENTRED, PlacementConstraint.CENTRED)
+                                : p));
     }
 
     private void onPlatform(PositionedPlate lying, List<Remark> remarks) {

@@ -40,7 +40,9 @@ public final class Moves {
         if (by == 0 || hold.others().stream().anyMatch(keys::contains)) {
             return hold;
         }
-        return hold.adjustable() ? hold.moved(by) : PlacementConstraint.at(Kind.FROM_LOW, PlacementConstraint.rounded(low + by));
+        return hold.adjustable()
+                ? hold.moved(by)
+                : PlacementConstraint.at(Kind.FROM_LOW, PlacementConstraint.rounded(low + by));
     }
 
     /** Takes a plate off the piece; what looked to it stays where it is. */
@@ -56,20 +58,23 @@ public final class Moves {
                     p.across().looksTo(key)
                             ? PlacementConstraint.at(
                                     Kind.FROM_LOW,
-                                    PlacementConstraint.rounded(lying.designBox().getMinX()))
+                                    PlacementConstraint.rounded(
+                                            lying.designBox().getMinX()))
                             : p.across(),
                     p.along().looksTo(key)
                             ? PlacementConstraint.at(
                                     Kind.FROM_LOW,
-                                    PlacementConstraint.rounded(lying.designBox().getMinY()))
+                                    PlacementConstraint.rounded(
+                                            lying.designBox().getMinY()))
                             : p.along());
         });
     }
 
     /** Puts plates on the axis of the first. */
     public static Layout onOneAxis(Layout layout, List<String> keys) {
-        return layout.each(
-                p -> keys.indexOf(p.key()) > 0 ? p.held(PlacementConstraint.by(Kind.IN_LINE, 0, keys.get(0)), p.along()) : p);
+        return layout.each(p -> keys.indexOf(p.key()) > 0
+                ? p.held(PlacementConstraint.by(Kind.IN_LINE, 0, keys.get(0)), p.along())
+                : p);
     }
 
     /** Gives plates the same gaps, from the lowest to the highest of them. */
@@ -91,7 +96,8 @@ public final class Moves {
         return hangs
                 ? p.held(
                         p.across(),
-                        PlacementConstraint.at(Kind.FROM_LOW, now.of(p.key()).designBox().getMinY()))
+                        PlacementConstraint.at(
+                                Kind.FROM_LOW, now.of(p.key()).designBox().getMinY()))
                 : p;
     }
 

@@ -26,7 +26,11 @@ public record PlatformPose(double rightMm, double upMm, int quarterTurns, FlipAx
 
     /** The same moved. */
     public PlatformPose moved(double right, double up) {
-        return new PlatformPose(PlacementConstraint.rounded(rightMm + right), PlacementConstraint.rounded(upMm + up), quarterTurns, over);
+        return new PlatformPose(
+                PlacementConstraint.rounded(rightMm + right),
+                PlacementConstraint.rounded(upMm + up),
+                quarterTurns,
+                over);
     }
 
     /** The same turned a quarter further. */

@@ -29,7 +29,8 @@ public final class RibbonReading {
         boolean down = hangs == HangingEnd.RIGHT_END ? headLeft : hangs == HangingEnd.LEFT_END && !headLeft;
         Envelope designs = new Envelope();
         a.plates().forEach(l -> designs.expandToInclude(l.designBox()));
-        double tail = hangs == HangingEnd.LEFT_END ? designs.getMinX() : a.pieceBox().getWidth() - designs.getMaxX();
+        double tail =
+                hangs == HangingEnd.LEFT_END ? designs.getMinX() : a.pieceBox().getWidth() - designs.getMaxX();
         return new Reading(upright, down, tail);
     }
 

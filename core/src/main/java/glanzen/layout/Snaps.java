@@ -27,16 +27,23 @@ final class Snaps {
                 holds.add(PlacementConstraint.by(Kind.BASELINE_OF, 0, name));
             }
             holds.add(PlacementConstraint.by(Kind.IN_LINE, 0, name));
-            holds.add(PlacementConstraint.at(Kind.FROM_LOW, PlacementConstraint.rounded(low(other.designBox(), across))));
+            holds.add(
+                    PlacementConstraint.at(Kind.FROM_LOW, PlacementConstraint.rounded(low(other.designBox(), across))));
             double room = across ? now.pieceBox().getWidth() : now.pieceBox().getHeight();
-            holds.add(PlacementConstraint.at(Kind.FROM_HIGH, PlacementConstraint.rounded(room - high(other.designBox(), across))));
+            holds.add(PlacementConstraint.at(
+                    Kind.FROM_HIGH, PlacementConstraint.rounded(room - high(other.designBox(), across))));
         }
         between(now, key, across, others, holds);
         return holds;
     }
 
     /** In the middle between its neighbours in a row. */
-    private static void between(Arrangement now, String key, boolean across, List<PositionedPlate> others, List<PlacementConstraint> holds) {
+    private static void between(
+            Arrangement now,
+            String key,
+            boolean across,
+            List<PositionedPlate> others,
+            List<PlacementConstraint> holds) {
         double middle = middle(now.of(key).designBox(), across);
         PositionedPlate below = others.stream()
                 .filter(o -> middle(o.designBox(), across) < middle)

@@ -94,9 +94,13 @@ public final class Wording {
                     .orElseThrow(() -> new BadInput("keys", key + " is not laid out", "a plate of the layout"));
             Wording w = new Wording(layout, keys, placed, unit);
             w.read(text);
-            PlacementConstraint across = w.across != null ? w.across : w.centred ? PlacementConstraint.CENTRED : placed.across();
-            PlacementConstraint along = w.along != null ? w.along : w.centred && w.across != null ? PlacementConstraint.CENTRED : placed.along();
-            PlacementConstraint settled = w.centred && w.across == null && w.along == null ? PlacementConstraint.CENTRED : along;
+            PlacementConstraint across =
+                    w.across != null ? w.across : w.centred ? PlacementConstraint.CENTRED : placed.across();
+            PlacementConstraint along = w.along != null
+                    ? w.along
+                    : w.centred && w.across != null ? PlacementConstraint.CENTRED : placed.along();
+            PlacementConstraint settled =
+                    w.centred && w.across == null && w.along == null ? PlacementConstraint.CENTRED : along;
             changed = changed.each(p -> p.key().equals(key) ? p.held(across, settled) : p);
         }
         return changed;

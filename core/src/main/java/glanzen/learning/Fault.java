@@ -1,6 +1,5 @@
 package glanzen.learning;
 
-
 /** What else can be seen on a pull, with its likely cause and what to do next. */
 public enum Fault {
     MIDDLE(

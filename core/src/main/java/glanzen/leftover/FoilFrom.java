@@ -1,6 +1,5 @@
 package glanzen.leftover;
 
-
 /**
  * Where on a leftover the foil for a plate comes from.
  *

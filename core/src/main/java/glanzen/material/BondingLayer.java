@@ -1,6 +1,5 @@
 package glanzen.material;
 
-
 /**
  * What lets a film hold on to a sheet. It wets the sheet as a viscous film whose viscosity follows Arrhenius (Dara and
  * Loos 1985, Lee and Springer 1987, for intimate contact of thermoplastics).

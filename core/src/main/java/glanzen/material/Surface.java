@@ -1,6 +1,5 @@
 package glanzen.material;
 
-
 /** How a sheet takes a bonding layer: the factor on the need for dose. */
 public enum Surface {
     COATED("smooth coated", 0.8),

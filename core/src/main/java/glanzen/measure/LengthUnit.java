@@ -1,6 +1,5 @@
 package glanzen.measure;
 
-
 /** How a person writes lengths. */
 public enum LengthUnit {
     MM(1),

@@ -1,6 +1,5 @@
 package glanzen.measure;
 
-
 /** How a person writes temperatures. */
 public enum TemperatureUnit {
     C,

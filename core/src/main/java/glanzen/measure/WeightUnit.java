@@ -1,6 +1,5 @@
 package glanzen.measure;
 
-
 /** How a person writes paper weights. The US weights are pounds per ream of their own basic sheet. */
 public enum WeightUnit {
     GSM(1),

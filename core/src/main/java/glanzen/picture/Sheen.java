@@ -1,6 +1,5 @@
 package glanzen.picture;
 
-
 /** Paints foil and stock: foil shines in slanting streaks, stock is matt with a faint grain. */
 final class Sheen {
 

@@ -75,7 +75,7 @@ public record Supplies(
         double boards = 0;
         for (JobPiece piece : job.pieces()) {
             int count = job.cards() * piece.perCard();
-            stock(kit, piece.stockId())
+            kit.stock(piece.stockId())
                     .ifPresent(s -> sheets.merge(
                             s.id(),
                             Math.ceil((double) count / SheetYield.of(s, piece.widthMm(), piece.heightMm())),
@@ -84,9 +84,7 @@ public record Supplies(
                 SetUp setUp = operation.setUpId() == null ? null : setUps.get(operation.setUpId());
                 if (setUp != null) {
                     machines.add(setUp.machine().name());
-                    if (setUp.platform() != null) {
-                        machines.add(setUp.platform().name());
-                    }
+                    setUp.platform().ifPresent(p -> machines.add(p.name()));
                     setUp.plates().forEach(p -> tools.add(p.name()));
                     setUp.stack().all(Board.class).forEach(b -> tools.add(b.name()));
                     setUp.stack()
@@ -101,8 +99,8 @@ public record Supplies(
             }
         }
         List<Line> lines = new ArrayList<>();
-        sheets.forEach((id, n) -> stock(kit, id).ifPresent(s -> lines.add(stockLine(s, n, kit))));
-        foil.forEach((id, n) -> film(kit, id).ifPresent(f -> lines.add(filmLine(f, n, kit))));
+        sheets.forEach((id, n) -> kit.stock(id).ifPresent(s -> lines.add(stockLine(s, n, kit))));
+        foil.forEach((id, n) -> kit.film(id).ifPresent(f -> lines.add(filmLine(f, n, kit))));
         lines.sort(Comparator.comparingDouble(l -> -l.cost()));
         double cost = lines.stream().mapToDouble(Line::cost).sum() + boards;
         List<String> unpriced =
@@ -160,13 +158,5 @@ public record Supplies(
                 cm2 * f.pricePerCm2(),
                 cheaper.map(Film::name).orElse(""),
                 cheaper.map(o -> cm2 * (f.pricePerCm2() - o.pricePerCm2())).orElse(0.0));
-    }
-
-    private static Optional<Stock> stock(Kit kit, String id) {
-        return kit.stocks().stream().filter(s -> s.id().equals(id)).findFirst();
-    }
-
-    private static Optional<Film> film(Kit kit, String id) {
-        return kit.films().stream().filter(f -> f.id().equals(id)).findFirst();
     }
 }

@@ -1,6 +1,5 @@
 package glanzen.press;
 
-
 /**
  * The state under the rollers.
  *

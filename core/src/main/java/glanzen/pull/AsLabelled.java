@@ -3,6 +3,7 @@ package glanzen.pull;
 import glanzen.artwork.ArtworkShelf;
 import glanzen.artwork.Band;
 import glanzen.press.Relief;
+import glanzen.setup.PressedArtwork;
 import glanzen.setup.SetUp;
 import java.util.Comparator;
 import java.util.List;
@@ -34,14 +35,14 @@ public final class AsLabelled {
 
     /** Over the widest part of the design: more raised ground takes more force. */
     private double pressedForceN() {
-        Band widest = setUp.artwork(shelf).bands().stream()
+        Band widest = PressedArtwork.of(setUp, shelf).bands().stream()
                 .max(Comparator.comparingDouble(Band::widthMm))
                 .orElseThrow();
         return Pressing.of(setUp, List.of(widest)).nip(0, Rig.AS_LABELLED).forceN();
     }
 
     private DoseField cut() {
-        return new BladeModel(setUp, setUp.blade(shelf)).doses(Rig.AS_LABELLED);
+        return new BladeModel(setUp, PressedArtwork.blade(setUp, shelf)).doses(Rig.AS_LABELLED);
     }
 
     private DoseField formed() {
@@ -49,7 +50,7 @@ public final class AsLabelled {
     }
 
     private ReliefModel relief() {
-        return new ReliefModel(setUp, setUp.artwork(shelf));
+        return new ReliefModel(setUp, PressedArtwork.of(setUp, shelf));
     }
 
     /** Line load over all passes where the blade gets least of it, against what cuts the stock through: 1 is just enough. */

@@ -11,7 +11,8 @@ import java.util.Arrays;
  * @param lift share lost at peeling, 0…1
  * @param forceN greatest force in the nip, N
  */
-public record DoseField(double[] dose, double[] share, DoseScale yardstick, double lift, double forceN) implements PullResponse {
+public record DoseField(double[] dose, double[] share, DoseScale yardstick, double lift, double forceN)
+        implements PullResponse {
 
     /** Over-foil along less than this share of a design is taken as the odd tip, not as a fault of the pull. */
     private static final double SPILL_SHARE = 0.10;

@@ -6,11 +6,12 @@ import glanzen.heat.RollerPlan;
 import glanzen.heat.RoomHeat;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
-import glanzen.kit.HeatedRollers;
 import glanzen.kit.Plate;
 import glanzen.kit.Platform;
 import glanzen.kit.StackItem;
 import glanzen.kit.Stock;
+import glanzen.route.Heating;
+import glanzen.setup.Heat;
 import glanzen.setup.SetUp;
 import glanzen.stack.Layer;
 import java.util.ArrayList;
@@ -27,7 +28,7 @@ public final class HeatPlans {
      * @param nipSeconds length of one nip to follow, s
      */
     public static HeatSource of(SetUp s, double nipSeconds) {
-        if (s.machine() instanceof HeatedRollers) {
+        if (s.heat() instanceof Heat.HotRollers) {
             return rollers(s, nipSeconds);
         }
         return s.heated() ? platform(s, nipSeconds) : new RoomHeat(s.roomC(), nipSeconds, s.passes());
@@ -39,6 +40,7 @@ public final class HeatPlans {
      * @param nipSeconds length of one nip to follow, s
      */
     public static HeatPlan platform(SetUp s, double nipSeconds) {
+        Heat.OnPlatform on = s.onPlatform();
         List<StackItem> above = new ArrayList<>();
         for (Layer layer : s.stack().above(s.stack().indexOf(Platform.class))) {
             if (!(layer.item() instanceof Film)) {
@@ -47,9 +49,10 @@ public final class HeatPlans {
         }
         Plate plate = s.plate();
         int tool = above.indexOf(plate);
-        List<Boolean> early = above.stream().map(item -> soaks(s, item, plate)).toList();
+        List<Boolean> early =
+                above.stream().map(item -> soaks(on.heating(), item, plate)).toList();
         return new HeatPlan(
-                s.onPlatform(),
+                on.platform(),
                 s.setPointC(),
                 s.roomC(),
                 above,
@@ -57,8 +60,8 @@ public final class HeatPlans {
                 tool,
                 s.plates().stream().mapToDouble(Plate::areaCm2).sum(),
                 plate.kind() != Plate.Kind.SOLID_PLATE,
-                s.soakSeconds(),
-                s.holdSeconds(),
+                on.soakSeconds(),
+                on.holdSeconds(),
                 nipSeconds,
                 s.passes(),
                 s.peel().cooling(),
@@ -85,9 +88,9 @@ public final class HeatPlans {
                 s.peel().seconds());
     }
 
-    private static boolean soaks(SetUp s, StackItem item, Plate plate) {
+    private static boolean soaks(Heating heating, StackItem item, Plate plate) {
         boolean cover = item instanceof Board board && board.kind() == Board.Kind.SPACER;
-        return switch (s.heating()) {
+        return switch (heating) {
             case ALONE -> item == plate;
             case COVERED -> item == plate || cover;
             case TOGETHER -> true;

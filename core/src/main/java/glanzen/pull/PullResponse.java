@@ -1,6 +1,5 @@
 package glanzen.pull;
 
-
 /** What one rig gives a design, and what comes of it. */
 public interface PullResponse {
 

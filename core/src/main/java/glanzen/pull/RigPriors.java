@@ -1,6 +1,5 @@
 package glanzen.pull;
 
-
 /** How far rigs stray from their labels before anything is known of them: standard deviations. */
 public final class RigPriors {
 

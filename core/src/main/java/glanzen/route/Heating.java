@@ -1,6 +1,5 @@
 package glanzen.route;
 
-
 /** What lies on the platform while the plate soaks. */
 public enum Heating {
     /** The plate alone, open to the air. */

@@ -13,7 +13,8 @@ import org.jspecify.annotations.Nullable;
  * @param count how many, 1 or more
  * @param optional whether a stack without it is as good
  */
-public record LayerSlot(LayerRole part, @Nullable Facing facing, String whyFacing, double usualMm, int count, boolean optional) {
+public record LayerSlot(
+        LayerRole part, @Nullable Facing facing, String whyFacing, double usualMm, int count, boolean optional) {
 
     static LayerSlot of(LayerRole part) {
         return new LayerSlot(part, null, "", 0, 1, false);

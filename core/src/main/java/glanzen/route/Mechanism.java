@@ -1,6 +1,5 @@
 package glanzen.route;
 
-
 /** What pressing does to a sheet. */
 public enum Mechanism {
     /** Foil or flock holds on where a bonding layer has wetted it. */

@@ -1,6 +1,5 @@
 package glanzen.route;
 
-
 /** Ink or paint: under the foil, or on a plate that prints as it embosses. */
 public enum Medium {
     NONE,

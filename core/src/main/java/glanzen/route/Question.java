@@ -1,6 +1,5 @@
 package glanzen.route;
 
-
 /** Questions on which people differ. */
 public enum Question {
     WHEN_SHEET("sheet", "When does the sheet go on?", "how exact the placing must be"),

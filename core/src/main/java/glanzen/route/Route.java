@@ -129,7 +129,10 @@ public enum Route {
                     of(LayerRole.OUTER),
                     board(LayerRole.CARRIER, 0.10).perhaps(),
                     facing(LayerRole.STOCK, Facing.UP, "The gel must meet the flock that lies on it"),
-                    facing(LayerRole.FILM, Facing.DOWN, "The fuzzy face touches the gel, the plain backing looks outwards"),
+                    facing(
+                            LayerRole.FILM,
+                            Facing.DOWN,
+                            "The fuzzy face touches the gel, the plain backing looks outwards"),
                     board(LayerRole.CARRIER, 0.10).perhaps(),
                     of(LayerRole.OUTER))
             .pressure(2.8)
@@ -301,10 +304,14 @@ public enum Route {
     }
 
     private static LayerSlot[] cutStack(LayerSlot... more) {
-        List<LayerSlot> slots =
-                new ArrayList<>(List.of(of(LayerRole.OUTER), board(LayerRole.PLASTIC, 0.5).perhaps()));
+        List<LayerSlot> slots = new ArrayList<>(
+                List.of(of(LayerRole.OUTER), board(LayerRole.PLASTIC, 0.5).perhaps()));
         slots.addAll(Arrays.asList(more));
-        slots.addAll(List.of(board(LayerRole.MAGNETIC, 0.3).perhaps(), of(LayerRole.TOOL), of(LayerRole.STOCK), of(LayerRole.OUTER)));
+        slots.addAll(List.of(
+                board(LayerRole.MAGNETIC, 0.3).perhaps(),
+                of(LayerRole.TOOL),
+                of(LayerRole.STOCK),
+                of(LayerRole.OUTER)));
         return slots.toArray(LayerSlot[]::new);
     }
 

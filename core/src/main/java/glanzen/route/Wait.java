@@ -1,6 +1,5 @@
 package glanzen.route;
 
-
 /** What a route has to wait for. */
 public enum Wait {
     PLATFORM_READY("platform to ready"),

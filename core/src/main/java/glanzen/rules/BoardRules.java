@@ -30,7 +30,8 @@ final class BoardRules {
             BoardRules::spacer, BoardRules::missing, BoardRules::rollers, BoardRules::exclusive, BoardRules::folderMat);
 
     /** Boards a route cannot do without, wherever its outermost layers are safe. */
-    private static final List<LayerRole> NEEDED = List.of(LayerRole.MAT, LayerRole.EMBOSSING_PLATE, LayerRole.CARRIER, LayerRole.PARCHMENT);
+    private static final List<LayerRole> NEEDED =
+            List.of(LayerRole.MAT, LayerRole.EMBOSSING_PLATE, LayerRole.CARRIER, LayerRole.PARCHMENT);
 
     /** What can stand in for a board that is not owned, best first. */
     private static final Map<Board.Kind, List<Board.Kind>> STAND_INS = Map.of(

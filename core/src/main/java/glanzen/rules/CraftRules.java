@@ -10,7 +10,6 @@ import glanzen.measure.Figures;
 import glanzen.route.Heating;
 import glanzen.route.Medium;
 import glanzen.route.Peel;
-import glanzen.route.Route;
 import glanzen.rules.Finding.Mend;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
@@ -80,10 +79,10 @@ final class CraftRules {
     }
 
     private static Stream<Finding> taped(SetUp s, Inventory shop) {
-        if (!s.route().taped() || s.heating() == Heating.TOGETHER) {
+        if (!s.route().taped() || s.onPlatform().heating() == Heating.TOGETHER) {
             return Stream.empty();
         }
-        double soak = Math.max(s.soakSeconds(), s.route().soakSeconds());
+        double soak = Math.max(s.onPlatform().soakSeconds(), s.route().soakSeconds());
         return Stream.of(Finding.warn(
                 "taped-together",
                 s.stack().indexOf(Plate.class),
@@ -93,7 +92,7 @@ final class CraftRules {
     }
 
     private static Stream<Finding> soaked(SetUp s, Inventory shop) {
-        return s.soakSeconds() >= LEAST_SOAK
+        return s.onPlatform().soakSeconds() >= LEAST_SOAK
                 ? Stream.empty()
                 : Stream.of(Finding.warn(
                         "soak-short",
@@ -102,7 +101,7 @@ final class CraftRules {
                         "A soak of 15 to 45 s is usual for words, minutes for solids",
                         new Mend(
                                 "Soak " + (int) s.route().soakSeconds() + " s",
-                                s.withSoak(s.heating(), s.route().soakSeconds()))));
+                                s.withSoak(s.route().soakSeconds()))));
     }
 
     private static Stream<Finding> solid(SetUp s, Inventory shop) {
@@ -112,13 +111,13 @@ final class CraftRules {
         int plate = s.stack().indexOf(Plate.class);
         return Stream.of(
                         when(
-                                s.soakSeconds() < SOLID_SOAK,
+                                s.onPlatform().soakSeconds() < SOLID_SOAK,
                                 Finding.warn(
                                         "solid-soak",
                                         plate,
                                         "A solid plate has had too little soak",
                                         "Give it 3 to 5 min after the platform is ready",
-                                        new Mend("Soak 4 min", s.withSoak(s.heating(), 240)))),
+                                        new Mend("Soak 4 min", s.withSoak(240)))),
                         when(
                                 s.peel().cooling() == Cooling.IN_AIR && s.peel().seconds() < 30,
                                 Finding.warn(
@@ -145,7 +144,7 @@ final class CraftRules {
     private static Stream<Finding> smallWords(SetUp s, Inventory shop) {
         boolean small =
                 s.plate().motif().kind() == Motif.Kind.WORDS && s.plate().areaCm2() < SMALL_CM2;
-        if (!small || s.heating() != Heating.COVERED || s.route().taped()) {
+        if (!small || s.onPlatform().heating() != Heating.COVERED || s.route().taped()) {
             return Stream.empty();
         }
         return Stream.of(Finding.note(
@@ -153,6 +152,8 @@ final class CraftRules {
                 s.stack().indexOf(Plate.class),
                 "Small loose plates: leave the cover off while heating, or tape them",
                 "Laying the cover on can knock small words askew",
-                new Mend("Leave the cover off", s.withSoak(Heating.ALONE, s.soakSeconds()))));
+                new Mend(
+                        "Leave the cover off",
+                        s.withSoak(Heating.ALONE, s.onPlatform().soakSeconds()))));
     }
 }

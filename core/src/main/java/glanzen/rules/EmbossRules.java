@@ -74,7 +74,8 @@ final class EmbossRules {
                 .filter(b -> b.kind().shim() && b.sound())
                 .map(b -> new Mend(
                         "Add " + b.name(), s.withStack(s.stack().with(s.shimPlace(), new Layer(b, Facing.UP)))))
-                .filter(m -> dose(m.mended(), shop) > dose && pulled(m.mended(), shop).tearing() < 1)
+                .filter(m -> dose(m.mended(), shop) > dose
+                        && pulled(m.mended(), shop).tearing() < 1)
                 .max(Comparator.comparingDouble(m -> Math.min(1.3, dose(m.mended(), shop))))
                 .orElse(null);
         return Stream.of(Finding.warn(

@@ -208,7 +208,7 @@ final class FitRules {
             return Stream.empty();
         }
         Plate plate = s.plate();
-        Stream<Finding> onPlatform = covers(s.onPlatform(), plate)
+        Stream<Finding> onPlatform = covers(s.onPlatform().platform(), plate)
                 ? Stream.empty()
                 : Stream.of(Finding.warn(
                         "plate-overhang",

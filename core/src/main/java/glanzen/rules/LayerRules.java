@@ -25,7 +25,8 @@ final class LayerRules {
 
     static final List<Rule> ALL = List.of(LayerRules::once, LayerRules::order, LayerRules::faces, LayerRules::laid);
 
-    private static final List<LayerRole> CORE = List.of(LayerRole.PLATFORM, LayerRole.TOOL, LayerRole.FILM, LayerRole.STOCK);
+    private static final List<LayerRole> CORE =
+            List.of(LayerRole.PLATFORM, LayerRole.TOOL, LayerRole.FILM, LayerRole.STOCK);
 
     private LayerRules() {}
 
@@ -39,7 +40,10 @@ final class LayerRules {
     }
 
     private static List<LayerRole> wanted(Route route) {
-        return route.slots().stream().map(LayerSlot::part).filter(CORE::contains).toList();
+        return route.slots().stream()
+                .map(LayerSlot::part)
+                .filter(CORE::contains)
+                .toList();
     }
 
     /** What a stack of a route is made of, bottom to top, in words; of cuts and relief the die may lie on either side. */
@@ -189,7 +193,9 @@ final class LayerRules {
             }
             Layer layer = s.stack().layers().get(index);
             return Stream.of(Finding.stop(
-                    slot.part() == LayerRole.FILM ? "film-face" : slot.part() == LayerRole.TOOL ? "plate-face" : "stock-face",
+                    slot.part() == LayerRole.FILM
+                            ? "film-face"
+                            : slot.part() == LayerRole.TOOL ? "plate-face" : "stock-face",
                     index,
                     "The " + word(s, slot.part()) + " lies " + telling(s, slot.part())
                             + (layer.facing() == Facing.UP ? " up" : " down"),

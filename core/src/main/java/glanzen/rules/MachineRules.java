@@ -6,6 +6,7 @@ import glanzen.kit.Machine;
 import glanzen.kit.Press;
 import glanzen.measure.Figures;
 import glanzen.rules.Finding.Mend;
+import glanzen.setup.Heat;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
 import glanzen.stack.Layer;
@@ -23,7 +24,17 @@ final class MachineRules {
     private MachineRules() {}
 
     static boolean fits(SetUp s) {
-        return s.route().machines().contains(s.machine().machine()) && s.route().heated() == (s.platform() != null);
+        return s.route().machines().contains(s.machine().machine()) && heatFits(s);
+    }
+
+    /** On a platform where the route wants one; rollers bring their own heat, and nothing else does. */
+    private static boolean heatFits(SetUp s) {
+        if (s.route().heated()) {
+            return s.heat() instanceof Heat.OnPlatform;
+        }
+        return s.machine() instanceof HeatedRollers rollers
+                ? s.heat() instanceof Heat.HotRollers hot && hot.rollers().equals(rollers)
+                : s.heat() instanceof Heat.None;
     }
 
     private static Stream<Finding> machine(SetUp s, Inventory shop) {
@@ -35,11 +46,13 @@ final class MachineRules {
             return Stream.of(Finding.stop(
                     "platform-fit",
                     -1,
-                    s.route().heated() ? "There is no heated platform" : "A heated platform has no place here",
-                    s.route().heated() ? "This route takes its heat from one" : "This route is pressed without one",
-                    null));
+                    s.route().heated() ? "There is no heated platform" : "The heat does not go with the machine",
+                    s.route().heated()
+                            ? "This route takes its heat from one"
+                            : "A press presses cold here; rollers are hot by themselves",
+                    s.route().heated() ? null : new Mend("Put it right", s.withMachine(s.machine()))));
         }
-        Mend mend = s.route().heated() || s.platform() != null
+        Mend mend = s.route().heated() || s.platform().isPresent()
                 ? null
                 : shop.machines().stream()
                         .filter(m -> s.route().machines().contains(m.machine()))
@@ -60,10 +73,11 @@ final class MachineRules {
     }
 
     private static Stream<Finding> warm(SetUp s, Inventory shop) {
-        if (!(s.machine() instanceof HeatedRollers rollers)
-                || s.soakSeconds() >= WARM_SHARE * rollers.warmUpSeconds()) {
+        if (!(s.heat() instanceof Heat.HotRollers hot)
+                || hot.onSeconds() >= WARM_SHARE * hot.rollers().warmUpSeconds()) {
             return Stream.empty();
         }
+        HeatedRollers rollers = hot.rollers();
         String how = rollers.machine() == Machine.Kind.LAMINATOR
                 ? "Its ready light comes long before it is warm through: a household laminator wants half an hour"
                 : "Its rollers are not through with warming up";
@@ -71,11 +85,12 @@ final class MachineRules {
                 "warm-up",
                 -1,
                 rollers.name() + " is at about " + Figures.temperature(s.setPointC()) + ", not yet at "
-                        + Figures.temperature(rollers.settings().get(s.level()).celsius()),
+                        + Figures.temperature(
+                                rollers.settings().get(hot.setting()).celsius()),
                 how,
                 new Mend(
                         "Wait " + Figures.duration(rollers.warmUpSeconds()),
-                        s.withSoak(s.heating(), rollers.warmUpSeconds()))));
+                        s.withHeat(hot.on(rollers.warmUpSeconds())))));
     }
 
     /** A light beam looks for the outermost plates, and does not see clear ones. */

@@ -51,7 +51,10 @@ final class PlacementRules {
         int plate = s.stack().indexOf(Plate.class);
         Arrangement arrangement = new Arrangement(s.layout(), shop.artworks());
         return LayoutRules.check(
-                        arrangement, s.onPlatform(), s.press(), s.stock().kind())
+                        arrangement,
+                        s.onPlatform().platform(),
+                        s.press(),
+                        s.stock().kind())
                 .stream()
                 .map(r -> new Finding(
                         r.rule(),

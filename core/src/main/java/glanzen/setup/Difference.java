@@ -34,13 +34,11 @@ public record Difference(String what, String before, String after) {
     private static final List<Aspect> ASPECTS = List.of(
             new Aspect("route", s -> s.route().label()),
             new Aspect("machine", s -> s.machine().name()),
-            new Aspect(
-                    "platform",
-                    s -> s.platform() == null ? "none" : s.platform().name()),
+            new Aspect("platform", s -> s.platform().map(Platform::name).orElse("none")),
             new Aspect(
                     "heat",
                     s -> s.heated()
-                            ? s.levels().get(s.level()).name() + ", " + Figures.temperature(s.setPointC())
+                            ? s.heat().levels().get(s.heat().level()).name() + ", " + Figures.temperature(s.setPointC())
                             : "none"),
             new Aspect("shims", Difference::shims),
             new Aspect("outer boards", Difference::outerBoards),
@@ -51,9 +49,14 @@ public record Difference(String what, String before, String after) {
             new Aspect("make-ready", Difference::makeReady),
             new Aspect("foil", s -> names(s, Film.class)),
             new Aspect("stock", s -> names(s, Stock.class)),
-            new Aspect("cover", s -> s.route().heated() ? heating(s.heating()) : "none"),
-            new Aspect("soak", s -> Figures.duration(s.soakSeconds())),
-            new Aspect("hold", s -> Figures.duration(s.holdSeconds())),
+            new Aspect("cover", s -> s.heat() instanceof Heat.OnPlatform on ? heating(on.heating()) : "none"),
+            new Aspect(
+                    "soak", s -> s.heat() instanceof Heat.OnPlatform on ? Figures.duration(on.soakSeconds()) : "none"),
+            new Aspect(
+                    "hold", s -> s.heat() instanceof Heat.OnPlatform on ? Figures.duration(on.holdSeconds()) : "none"),
+            new Aspect(
+                    "warmed up",
+                    s -> s.heat() instanceof Heat.HotRollers hot ? Figures.duration(hot.onSeconds()) : "none"),
             new Aspect("pace", s -> pace(s.pace())),
             new Aspect("passes", s -> s.passes() == 1 ? "one" : s.passes() == 2 ? "there and back" : s.passes() + ""),
             new Aspect(

@@ -27,6 +27,6 @@ public record Inventory(List<Board> boards, ArtworkShelf artworks, List<Machine>
 
     /** What a set-up presses: its plate, or all that is laid out as it lies. */
     public Artwork artwork(SetUp setUp) {
-        return setUp.artwork(artworks);
+        return PressedArtwork.of(setUp, artworks);
     }
 }

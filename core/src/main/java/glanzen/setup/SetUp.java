@@ -1,7 +1,5 @@
 package glanzen.setup;
 
-import glanzen.artwork.Artwork;
-import glanzen.artwork.ArtworkShelf;
 import glanzen.heat.HeatPlan;
 import glanzen.heat.RollerPlan;
 import glanzen.kit.Board;
@@ -12,9 +10,7 @@ import glanzen.kit.Pace;
 import glanzen.kit.Plate;
 import glanzen.kit.Platform;
 import glanzen.kit.Press;
-import glanzen.kit.StackItem;
 import glanzen.kit.Stock;
-import glanzen.layout.Arrangement;
 import glanzen.layout.Layout;
 import glanzen.layout.OnPlatform;
 import glanzen.layout.Placed;
@@ -26,9 +22,7 @@ import glanzen.route.Peel;
 import glanzen.route.Route;
 import glanzen.stack.Layer;
 import glanzen.stack.Stack;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
@@ -38,13 +32,9 @@ import org.jspecify.annotations.Nullable;
  *
  * @param route how it is done
  * @param machine what the stack goes through
- * @param platform what heats, also a layer of the stack; nothing where the route needs none
+ * @param heat what warms it
  * @param design the stencil, stamp or print that laid the design, where no tool lies in the stack
- * @param level which of the heat levels or settings, from 0
  * @param stack the layers, bottom to top
- * @param heating what lies on the platform during the soak
- * @param soakSeconds from plate on platform to stock on plate; of heated rollers, from switching on; s
- * @param holdSeconds from undocking to the rollers, s
  * @param pace how fast it is fed
  * @param passes trips through the machine
  * @param turned whether the stack is turned a quarter before every further pass
@@ -58,13 +48,9 @@ import org.jspecify.annotations.Nullable;
 public record SetUp(
         Route route,
         Machine machine,
-        @Nullable Platform platform,
+        Heat heat,
         @Nullable Plate design,
-        int level,
         Stack stack,
-        Heating heating,
-        double soakSeconds,
-        double holdSeconds,
         Pace pace,
         int passes,
         boolean turned,
@@ -75,71 +61,64 @@ public record SetUp(
         double roomC,
         Layout layout) {
 
-    private static final Platform.Level COLD = new Platform.Level("cold", 40);
-
-    /** Longest soak or warm-up that can be asked for, s. */
-    public static final double LONGEST_SOAK = 3600;
+    /** Most passes that can be asked for. */
+    public static final int MOST_PASSES = 6;
 
     public SetUp {
         new Checks()
                 .present("route", route, "a route")
-                .present("heating", heating, "alone, covered or together")
+                .present("heat", heat, "a platform, hot rollers or none")
                 .present("pace", pace, "slow, steady or brisk")
                 .present("medium", medium, "none, dry or wet")
                 .present("layout", layout, "where things lie")
                 .present("machine", machine, "a machine of your kit")
-                .figure(
-                        "level",
-                        level,
-                        0,
-                        machine == null ? 0 : levels(machine, platform).size() - 1,
-                        "")
-                .figure("soakSeconds", soakSeconds, 0, LONGEST_SOAK, "s")
-                .figure("holdSeconds", holdSeconds, 1, 300, "s")
-                .figure("passes", passes, 1, 6, "passes")
+                .figure("passes", passes, 1, MOST_PASSES, "passes")
                 .celsius("roomC", roomC, 0, 40)
                 .done();
     }
 
-    /** Temperatures to choose from; one, the room's, where nothing heats. */
-    private static List<Platform.Level> levels(Machine machine, @Nullable Platform platform) {
-        if (machine instanceof HeatedRollers rollers) {
-            return rollers.settings();
-        }
-        return platform == null ? List.of(COLD) : platform.levels();
-    }
-
-    /** Temperatures to choose from, coolest first; none where nothing heats. */
-    public List<Platform.Level> levels() {
-        return heated() ? levels(machine, platform) : List.of();
-    }
-
     /** Whether anything heats. */
     public boolean heated() {
-        return platform != null || machine instanceof HeatedRollers;
+        return !(heat instanceof Heat.None);
     }
 
     /** How hot the platform or the rollers are meant to be when it is pressed, °C; the room's where nothing heats. */
     public double setPointC() {
-        if (machine instanceof HeatedRollers rollers) {
-            return rollers.rollerC(level, soakSeconds, roomC);
-        }
-        return platform == null ? roomC : platform.levels().get(level).celsius();
+        return heat.celsius(roomC);
     }
 
-    /** The press, on routes that go through one. */
+    /**
+     * The press, on routes that go through one.
+     *
+     * @throws IllegalStateException if it goes through rollers
+     */
     public Press press() {
-        return (Press) machine;
+        if (machine instanceof Press press) {
+            return press;
+        }
+        throw new IllegalStateException(machine.name() + " is no press");
     }
 
-    /** The platform, on routes that are done on one. */
-    public Platform onPlatform() {
-        return Objects.requireNonNull(platform);
+    /**
+     * The heat of a platform, on routes that are done on one.
+     *
+     * @throws IllegalStateException if it is not
+     */
+    public Heat.OnPlatform onPlatform() {
+        if (heat instanceof Heat.OnPlatform on) {
+            return on;
+        }
+        throw new IllegalStateException("Nothing lies on a platform");
+    }
+
+    /** The platform, if one heats it. */
+    public Optional<Platform> platform() {
+        return heat instanceof Heat.OnPlatform on ? Optional.of(on.platform()) : Optional.empty();
     }
 
     /** Key of what heats apart from the machine; empty where nothing does. */
     public String platformId() {
-        return platform == null ? "" : platform.id();
+        return platform().map(Platform::id).orElse("");
     }
 
     /** What carries the design: the tool in the stack, or what laid it; a set-up without one cannot be forecast. */
@@ -152,35 +131,13 @@ public record SetUp(
         return layout.laid() ? layout.plates().stream().map(Placed::plate).toList() : List.of(plate());
     }
 
-    /** What is pressed: the plate by itself, or all that is laid out as it lies under the rollers. */
-    public Artwork artwork(ArtworkShelf shelf) {
-        if (layout.laid()) {
-            return shelf.of(layout, () -> new Arrangement(layout, shelf).together());
-        }
-        return route.mechanism() == Mechanism.CUT
-                ? blade(shelf)
-                : shelf.of(plate().motif(), plate().widthMm(), plate().heightMm());
-    }
-
-    /** Where blades run: along the edges of a die's design, around that of a folder. */
-    public Artwork blade(ArtworkShelf shelf) {
-        Plate die = plate();
-        Artwork drawn = shelf.of(die.motif(), die.widthMm(), die.heightMm());
-        if (die.motif().kind().blade()) {
-            return drawn;
-        }
-        return shelf.of(
-                List.of("blade", die.kind().folder(), die.motif(), die.widthMm(), die.heightMm()),
-                () -> die.kind().folder() ? drawn.outerEdge() : drawn.edge());
-    }
-
     /** Length of all that is pressed along the feed, mm; rollers roll over the whole sheet. */
     public double pressedLengthMm() {
         if (machine instanceof HeatedRollers) {
             return stock().heightMm();
         }
-        return layout.laid() && platform != null
-                ? Math.min(platform.heightMm(), new OnPlatform(layout).feedHeightMm())
+        return layout.laid() && heat instanceof Heat.OnPlatform on
+                ? Math.min(on.platform().heightMm(), new OnPlatform(layout).feedHeightMm())
                 : plate().heightMm();
     }
 
@@ -234,7 +191,7 @@ public record SetUp(
     /** Time at the bench from plate on platform, or from switching on, to peel, s: soak, hold, passes over what is pressed, cooling. */
     public double totalSeconds() {
         double between = machine instanceof HeatedRollers ? RollerPlan.BETWEEN_SECONDS : HeatPlan.BETWEEN_SECONDS;
-        return soakSeconds + holdSeconds + passes * passSeconds() + (passes - 1) * between + peel.seconds();
+        return heat.seconds() + passes * passSeconds() + (passes - 1) * between + peel.seconds();
     }
 
     /** The same done another way. */
@@ -242,13 +199,22 @@ public record SetUp(
         return changed(c -> c.route = changed);
     }
 
-    /** The same through another machine. */
+    /** The same through another machine; rollers bring their own heat, warmed through at the setting it had. */
     public SetUp withMachine(Machine changed) {
         return changed(c -> {
             c.machine = changed;
-            c.level = Math.min(level, levels(changed, platform).size() - 1);
-            c.soakSeconds = changed instanceof HeatedRollers r ? r.warmUpSeconds() : soakSeconds;
+            if (changed instanceof HeatedRollers rollers) {
+                int setting = Math.min(heat.level(), rollers.settings().size() - 1);
+                c.heat = Heat.HotRollers.warm(rollers).at(setting);
+            } else if (!route.heated()) {
+                c.heat = new Heat.None();
+            }
         });
+    }
+
+    /** The same warmed otherwise. */
+    public SetUp withHeat(Heat changed) {
+        return changed(c -> c.heat = changed);
     }
 
     /** The same with gel spread or dried otherwise. */
@@ -266,12 +232,9 @@ public record SetUp(
         return changed(c -> c.stack = changed);
     }
 
-    /** The same with another heating and soak, s. */
+    /** The same with another cover and soak on its platform, s; without one nothing soaks. */
     public SetUp withSoak(Heating changed, double seconds) {
-        return changed(c -> {
-            c.heating = changed;
-            c.soakSeconds = seconds;
-        });
+        return heat instanceof Heat.OnPlatform on ? withHeat(on.soaking(changed, seconds)) : this;
     }
 
     /** The same with another feed. */
@@ -297,9 +260,14 @@ public record SetUp(
         return changed(c -> c.filmPeeled = changed);
     }
 
-    /** The same at another heat level. */
+    /** The same with another soak on its platform, s; without one nothing soaks. */
+    public SetUp withSoak(double seconds) {
+        return heat instanceof Heat.OnPlatform on ? withHeat(on.soaking(on.heating(), seconds)) : this;
+    }
+
+    /** The same at another heat level or setting. */
     public SetUp withLevel(int changed) {
-        return changed(c -> c.level = changed);
+        return withHeat(heat.at(changed));
     }
 
     /** The same laid out otherwise; the stock in the stack becomes the piece that is laid out. */
@@ -328,10 +296,8 @@ public record SetUp(
         private final SetUp from;
         private Route route;
         private Machine machine;
-        private int level;
+        private Heat heat;
         private Stack stack;
-        private Heating heating;
-        private double soakSeconds;
         private Pace pace;
         private int passes;
         private boolean turned;
@@ -345,10 +311,8 @@ public record SetUp(
             from = s;
             route = s.route;
             machine = s.machine;
-            level = s.level;
+            heat = s.heat;
             stack = s.stack;
-            heating = s.heating;
-            soakSeconds = s.soakSeconds;
             pace = s.pace;
             passes = s.passes;
             turned = s.turned;
@@ -363,13 +327,9 @@ public record SetUp(
             return new SetUp(
                     route,
                     machine,
-                    from.platform,
+                    heat,
                     from.design,
-                    level,
                     stack,
-                    heating,
-                    soakSeconds,
-                    from.holdSeconds,
                     pace,
                     passes,
                     turned,

@@ -23,6 +23,7 @@ import glanzen.route.Medium;
 import glanzen.route.Route;
 import glanzen.rules.Rules;
 import glanzen.setup.Gel;
+import glanzen.setup.Heat;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
@@ -33,6 +34,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -74,7 +76,7 @@ public final class StartingStack {
             }
             if (!route.machines().contains(machine.machine())) {
                 throw new BadInput(
-                        "pressId",
+                        "machineId",
                         "cannot do this: " + machine.name() + " is a "
                                 + machine.machine().label(),
                         words(route));
@@ -113,7 +115,8 @@ public final class StartingStack {
             Stock stock,
             List<Board> shelf,
             double roomC) {
-        return of(new Pick(route, press, platform, plate, film, stock, roomC), new Inventory(shelf, new ArtworkShelf()));
+        return of(
+                new Pick(route, press, platform, plate, film, stock, roomC), new Inventory(shelf, new ArtworkShelf()));
     }
 
     /** Builds it from the boards of a workshop. */
@@ -127,7 +130,7 @@ public final class StartingStack {
         return bare.withLayout(FirstLayout.of(
                 pick.tool(),
                 pick.stock(),
-                bare.onPlatform(),
+                bare.onPlatform().platform(),
                 bare.press(),
                 route.taped() ? Fixing.TAPED : Fixing.LOOSE));
     }
@@ -137,13 +140,9 @@ public final class StartingStack {
         return new SetUp(
                 route,
                 pick.machine(),
-                route.heated() ? pick.platform() : null,
+                heat(),
                 route.toolInStack() ? null : pick.tool(),
-                0,
                 new Stack(wanted()),
-                route.heating(),
-                pick.machine() instanceof HeatedRollers r ? r.warmUpSeconds() : route.soakSeconds(),
-                HOLD_SECONDS,
                 Pace.SLOW,
                 route.passes(),
                 false,
@@ -153,6 +152,15 @@ public final class StartingStack {
                 route.wantsGel() ? new Gel(USUAL_COAT_MM, DAY_SECONDS, USUAL_HUMIDITY, false) : null,
                 pick.roomC(),
                 Layout.NONE);
+    }
+
+    private Heat heat() {
+        Route route = pick.route();
+        if (route.heated()) {
+            return new Heat.OnPlatform(
+                    Objects.requireNonNull(pick.platform()), 0, route.heating(), route.soakSeconds(), HOLD_SECONDS);
+        }
+        return pick.machine() instanceof HeatedRollers rollers ? Heat.HotRollers.warm(rollers) : new Heat.None();
     }
 
     /** The layers the route names, as far as they are owned. */

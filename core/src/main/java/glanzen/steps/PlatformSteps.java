@@ -44,16 +44,17 @@ final class PlatformSteps {
         steps.add(new Step(
                 Kind.SOAK,
                 soak(s),
-                "Soak " + Figures.duration(s.soakSeconds()) + ".",
-                s.soakSeconds(),
+                "Soak " + Figures.duration(s.onPlatform().soakSeconds()) + ".",
+                s.onPlatform().soakSeconds(),
                 List.of("Brush foil and stock once more", "Clean an earlier pull"),
                 List.of(BURN)));
         steps.add(new Step(Kind.LAY, lay(s), RunSheet.shims(s) + ", spacer on top.", 0, List.of(), List.of(BURN)));
         steps.add(new Step(
                 Kind.HOLD,
                 "Lift the platform out of its dock and bring it to the press",
-                "Hold the stack with both thumbs. About " + Figures.duration(s.holdSeconds()) + " to the rollers.",
-                s.holdSeconds(),
+                "Hold the stack with both thumbs. About "
+                        + Figures.duration(s.onPlatform().holdSeconds()) + " to the rollers.",
+                s.onPlatform().holdSeconds(),
                 List.of(),
                 List.of(BURN)));
         for (int pass = 1; pass <= s.passes(); pass++) {
@@ -87,12 +88,12 @@ final class PlatformSteps {
     }
 
     private static String level(SetUp s) {
-        return s.levels().get(s.level()).name();
+        return s.heat().levels().get(s.heat().level()).name();
     }
 
     private static String place(SetUp s) {
         String plates = s.plates().size() == 1 ? "Plate" : s.plates().size() + " plates";
-        return switch (s.heating()) {
+        return switch (s.onPlatform().heating()) {
             case ALONE -> plates + " on the platform, design up";
             case COVERED ->
                 plates + " on the platform, design up, spacer over "
@@ -105,13 +106,13 @@ final class PlatformSteps {
     }
 
     private static String soak(SetUp s) {
-        return s.heating() == Heating.TOGETHER
+        return s.onPlatform().heating() == Heating.TOGETHER
                 ? "Let the stack soak"
                 : "Let the plate soak; lay out foil and stock now";
     }
 
     private static String lay(SetUp s) {
-        if (s.heating() == Heating.TOGETHER) {
+        if (s.onPlatform().heating() == Heating.TOGETHER) {
             return "Check that nothing has moved";
         }
         if (s.layout().method() == Fixing.HINGED) {

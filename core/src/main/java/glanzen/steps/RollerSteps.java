@@ -22,7 +22,7 @@ final class RollerSteps {
         steps.add(new Step(
                 Kind.HEAT_UP,
                 "Switch " + rollers.name() + " on at "
-                        + rollers.settings().get(s.level()).name(),
+                        + rollers.settings().get(s.heat().level()).name(),
                 "Give it " + Figures.duration(rollers.warmUpSeconds()) + " from cold, whatever its light says before.",
                 rollers.warmUpSeconds(),
                 List.of("Cut film and stock for the next pulls", "Die-cut or trim an earlier pull"),

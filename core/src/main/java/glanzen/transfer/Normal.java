@@ -1,6 +1,5 @@
 package glanzen.transfer;
 
-
 /** The standard normal distribution. */
 public final class Normal {
 

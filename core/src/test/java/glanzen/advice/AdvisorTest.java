@@ -105,7 +105,8 @@ class AdvisorTest {
         SetUp taped = Bench.setUp(Route.TAPED_PLATE, Bench.WORDS, 2, 30).withSoak(Heating.TOGETHER, 20);
         ADVISOR.advise(taped, FRESH, ErrorBias.EVEN)
                 .best()
-                .forEach(p -> assertEquals(Heating.TOGETHER, p.setUp().heating()));
+                .forEach(p ->
+                        assertEquals(Heating.TOGETHER, p.setUp().onPlatform().heating()));
     }
 
     @Test

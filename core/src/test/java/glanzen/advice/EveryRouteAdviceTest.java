@@ -78,9 +78,11 @@ class EveryRouteAdviceTest {
     void aBladeIsBroughtTowardsAWishWithOneChange() {
         SetUp cut = Crafts.started(Route.THIN_CUT);
         double dose = Crafts.forecast(cut).dose().middle();
-        SetUp more = ADVISOR.toward(cut, RigEnsemble.fresh(), 2 * dose).orElseThrow().setUp();
-        SetUp less =
-                ADVISOR.toward(cut, RigEnsemble.fresh(), 0.5 * dose).orElseThrow().setUp();
+        SetUp more =
+                ADVISOR.toward(cut, RigEnsemble.fresh(), 2 * dose).orElseThrow().setUp();
+        SetUp less = ADVISOR.toward(cut, RigEnsemble.fresh(), 0.5 * dose)
+                .orElseThrow()
+                .setUp();
         assertTrue(Crafts.forecast(more).dose().middle() > dose);
         assertTrue(Crafts.forecast(less).dose().middle() < dose);
         assertEquals(1, Difference.between(cut, more).size(), Difference.between(cut, more) + "");

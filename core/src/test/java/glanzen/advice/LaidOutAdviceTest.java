@@ -66,8 +66,10 @@ class LaidOutAdviceTest {
 
     @Test
     void twoPlatesAreForecastTogether() {
-        double one =
-                FORECASTER.forecast(laid(Fixing.LOOSE), RigEnsemble.fresh()).nip().forceN();
+        double one = FORECASTER
+                .forecast(laid(Fixing.LOOSE), RigEnsemble.fresh())
+                .nip()
+                .forceN();
         double both = FORECASTER.forecast(two(), RigEnsemble.fresh()).nip().forceN();
         assertTrue(both > one, "a bee wants more force than a word: " + both + " after " + one);
     }
@@ -80,10 +82,10 @@ class LaidOutAdviceTest {
                 sheet.ways().stream().map(Schools.Way::name).toList());
         SetUp taped = sheet.ways().get(2).setUp();
         assertEquals(Fixing.TAPED, taped.layout().method());
-        assertEquals(Heating.TOGETHER, taped.heating());
+        assertEquals(Heating.TOGETHER, taped.onPlatform().heating());
         SetUp back = sheet(taped).ways().get(0).setUp();
         assertEquals(Fixing.LOOSE, back.layout().method());
-        assertEquals(60, back.soakSeconds(), 15);
+        assertEquals(60, back.onPlatform().soakSeconds(), 15);
     }
 
     private static School sheet(SetUp setUp) {

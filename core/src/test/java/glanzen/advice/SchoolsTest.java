@@ -64,7 +64,7 @@ class SchoolsTest {
         School sheet = school(setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30), "sheet");
         assertTrue(sheet.ways().get(1).setUp().totalSeconds()
                 > sheet.ways().get(0).setUp().totalSeconds() + 30);
-        assertEquals(Heating.TOGETHER, sheet.ways().get(1).setUp().heating());
+        assertEquals(Heating.TOGETHER, sheet.ways().get(1).setUp().onPlatform().heating());
     }
 
     @Test

@@ -69,7 +69,7 @@ class SingleChangesTest {
     @Test
     void aLongerSoakCostsMoreThanAQuickerPace() {
         double soak = changes().stream()
-                .filter(c -> c.setUp().soakSeconds() > 100)
+                .filter(c -> c.setUp().onPlatform().soakSeconds() > 100)
                 .mapToDouble(Change::cost)
                 .min()
                 .orElseThrow();

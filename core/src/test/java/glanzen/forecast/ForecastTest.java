@@ -5,15 +5,11 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import glanzen.pull.HeatPlans;
 import glanzen.Bench;
 import glanzen.artwork.ArtworkShelf;
 import glanzen.artwork.Motif;
-import glanzen.heat.HeatRun;
-import glanzen.heat.HeatSolver;
 import glanzen.kit.Board;
 import glanzen.kit.Plate;
-import glanzen.material.BondingLayer;
 import glanzen.material.Material;
 import glanzen.picture.PullPicture;
 import glanzen.pull.Rig;
@@ -25,10 +21,8 @@ import glanzen.route.Route;
 import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
 import glanzen.stack.Layer;
-import glanzen.transfer.Transfer;
 import java.awt.image.BufferedImage;
 import java.util.Arrays;
-import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -135,7 +129,6 @@ class ForecastTest {
         assertEquals(1, thin.rigs().stream().mapToDouble(Rig::weight).sum(), 1e-9);
         assertEquals(FRESH.deviation(Rig::openingErrorMm), thin.deviation(Rig::openingErrorMm), 0.02);
     }
-
 
     @Test
     void borrowedHeatIsNearOnesOwn() {

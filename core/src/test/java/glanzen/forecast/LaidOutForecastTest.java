@@ -4,7 +4,6 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import glanzen.pull.HeatPlans;
 import glanzen.Bench;
 import glanzen.advice.MakeReady;
 import glanzen.artwork.ArtworkShelf;
@@ -22,6 +21,7 @@ import glanzen.layout.MakeReadyPatch;
 import glanzen.layout.PlatformPose;
 import glanzen.material.Material;
 import glanzen.picture.PullPicture;
+import glanzen.pull.HeatPlans;
 import glanzen.pull.Rig;
 import glanzen.route.Route;
 import glanzen.setup.SetUp;
@@ -124,13 +124,9 @@ class LaidOutForecastTest {
         return new SetUp(
                 wide.route(),
                 soft,
-                wide.platform(),
+                wide.onPlatform().soaking(wide.onPlatform().heating(), 14),
                 null,
-                0,
                 wide.stack(),
-                wide.heating(),
-                14,
-                wide.holdSeconds(),
                 Pace.BRISK,
                 1,
                 false,
@@ -178,7 +174,8 @@ class LaidOutForecastTest {
         SetUp strong = laid(Bench.WORDS);
         assertEquals(
                 List.of(),
-                new MakeReady(FORECASTER).propose(strong, RigEnsemble.fresh(), List.of(TISSUE), MakeReady.Where.AS_FORECAST));
+                new MakeReady(FORECASTER)
+                        .propose(strong, RigEnsemble.fresh(), List.of(TISSUE), MakeReady.Where.AS_FORECAST));
     }
 
     @Test

@@ -4,9 +4,9 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import glanzen.pull.NipFigures;
 import glanzen.pull.DoseField;
 import glanzen.pull.DoseScale;
+import glanzen.pull.NipFigures;
 import glanzen.pull.PullOutcome;
 import glanzen.pull.Rig;
 import java.util.ArrayList;
@@ -28,7 +28,8 @@ class QuantilesTest {
 
     @Test
     void hundredEvenPullsHaveTheirDeciles() {
-        List<PullOutcome> pulls = IntStream.rangeClosed(1, 100).mapToObj(i -> dosed(i)).toList();
+        List<PullOutcome> pulls =
+                IntStream.rangeClosed(1, 100).mapToObj(i -> dosed(i)).toList();
         double[] weights = new double[100];
         Arrays.fill(weights, 0.01);
         assertEquals(new Quantiles(10, 50, 90), Quantiles.of(pulls, weights, PullOutcome::dose));
@@ -75,7 +76,8 @@ class QuantilesTest {
     @Test
     void spillOnTheOddTipIsNoFault() {
         // One part in twenty floods, the rest is right.
-        DoseField tip = new DoseField(new double[] {60, 3}, new double[] {0.05, 0.95}, new DoseScale.Wetting(0.1, 0), 0, 700);
+        DoseField tip =
+                new DoseField(new double[] {60, 3}, new double[] {0.05, 0.95}, new DoseScale.Wetting(0.1, 0), 0, 700);
         assertFalse(tip.pull(1).over());
         DoseField fringe =
                 new DoseField(new double[] {60, 3}, new double[] {0.12, 0.88}, new DoseScale.Wetting(0.1, 0), 0, 700);
@@ -91,7 +93,8 @@ class QuantilesTest {
 
     @Test
     void aFactorScalesDoseAndLiftTakesCoverage() {
-        DoseField doses = new DoseField(new double[] {2, 4}, new double[] {0.5, 0.5}, new DoseScale.Wetting(0.1, 0), 0.1, 700);
+        DoseField doses =
+                new DoseField(new double[] {2, 4}, new double[] {0.5, 0.5}, new DoseScale.Wetting(0.1, 0), 0.1, 700);
         assertEquals(2 * doses.pull(1).dose(), doses.pull(2).dose(), 1e-9);
         assertTrue(doses.pull(50).coverage() <= 0.9);
         assertEquals(Math.sqrt(8), doses.pull(1).dose(), 1e-9);
@@ -99,8 +102,9 @@ class QuantilesTest {
 
     @Test
     void nothingPressedGivesNothingAndNoNonsense() {
-        PullOutcome none =
-                new DoseField(new double[] {0, 0}, new double[] {0.5, 0.5}, new DoseScale.Wetting(0.1, 0), 0, 0).pull(1);
+        PullOutcome none = new DoseField(
+                        new double[] {0, 0}, new double[] {0.5, 0.5}, new DoseScale.Wetting(0.1, 0), 0, 0)
+                .pull(1);
         assertEquals(0, none.coverage());
         assertEquals(0, none.spillMm());
         assertTrue(Double.isFinite(none.dose()));
@@ -134,7 +138,6 @@ class QuantilesTest {
         assertEquals(clean * 20, counts[1], 1.0);
         assertEquals(under * 20, counts[0], 1.0);
     }
-
 
     @Test
     void rigsAreValues() {

@@ -3,8 +3,8 @@ package glanzen.heat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import glanzen.pull.HeatPlans;
 import glanzen.Bench;
+import glanzen.pull.HeatPlans;
 import glanzen.route.Peel;
 import glanzen.route.Route;
 import glanzen.setup.SetUp;
@@ -141,7 +141,7 @@ class ClosedFormsTest {
                 Bench.setUp(Route.HOT_PLATE, random.nextBoolean() ? Bench.WORDS : Bench.SOLID, random.nextInt(3), 10);
         double before = 0;
         for (double soak = 10; soak < 400; soak *= 1.5) {
-            HeatRun run = HeatSolver.solve(HeatPlans.platform(setUp.withSoak(setUp.heating(), soak), 1));
+            HeatRun run = HeatSolver.solve(HeatPlans.platform(setUp.withSoak(soak), 1));
             double now = run.nips().get(0).celsius()[0];
             assertTrue(now >= before - 0.02, soak + " s gave " + now + " after " + before);
             before = now;
@@ -167,10 +167,8 @@ class ClosedFormsTest {
 
     @Test
     void aSmallHeaterMeetsItsLimitUnderALargeColdPlate() {
-        HeatRun solid = HeatSolver.solve(
-                HeatPlans.platform(Bench.setUp(Route.SOLID_PLATE, Bench.SOLID, 2, 240), 1));
-        HeatRun words = HeatSolver.solve(
-                HeatPlans.platform(Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30), 1));
+        HeatRun solid = HeatSolver.solve(HeatPlans.platform(Bench.setUp(Route.SOLID_PLATE, Bench.SOLID, 2, 240), 1));
+        HeatRun words = HeatSolver.solve(HeatPlans.platform(Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30), 1));
         assertTrue(solid.limited());
         assertTrue(solid.platformC() < 112.5 && words.platformC() < 112.5);
     }
@@ -178,14 +176,11 @@ class ClosedFormsTest {
     @Test
     void aMatCoolsFasterThanAir() {
         SetUp setUp = Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30);
-        double air = HeatSolver.solve(
-                        HeatPlans.platform(setUp.withPeel(new Peel(Cooling.IN_AIR, 20)), 1))
+        double air = HeatSolver.solve(HeatPlans.platform(setUp.withPeel(new Peel(Cooling.IN_AIR, 20)), 1))
                 .peelC();
-        double mat = HeatSolver.solve(
-                        HeatPlans.platform(setUp.withPeel(new Peel(Cooling.ON_MAT, 20)), 1))
+        double mat = HeatSolver.solve(HeatPlans.platform(setUp.withPeel(new Peel(Cooling.ON_MAT, 20)), 1))
                 .peelC();
-        double stack = HeatSolver.solve(
-                        HeatPlans.platform(setUp.withPeel(new Peel(Cooling.IN_STACK, 20)), 1))
+        double stack = HeatSolver.solve(HeatPlans.platform(setUp.withPeel(new Peel(Cooling.IN_STACK, 20)), 1))
                 .peelC();
         assertTrue(mat < air - 10, mat + " on the mat, " + air + " in air");
         assertTrue(air < stack, air + " in air, " + stack + " in the stack");

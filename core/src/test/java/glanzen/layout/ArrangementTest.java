@@ -86,7 +86,14 @@ public class ArrangementTest {
         stacked = Wording.place(stacked, List.of("first"), "1 in from the top, centred across", LengthUnit.MM);
         for (Piece piece : List.of(new Piece(105, 148, 0), new Piece(140, 200, 3))) {
             Arrangement a = new Arrangement(
-                    new Layout(piece, PlatformPose.MIDDLE, Fixing.LOOSE, HangingEnd.NEITHER, stacked.plates(), List.of(), List.of()),
+                    new Layout(
+                            piece,
+                            PlatformPose.MIDDLE,
+                            Fixing.LOOSE,
+                            HangingEnd.NEITHER,
+                            stacked.plates(),
+                            List.of(),
+                            List.of()),
                     SHELF);
             assertEquals(25.4, piece.heightMm() - a.of("first").designBox().getMaxY(), 0.01);
             assertEquals(

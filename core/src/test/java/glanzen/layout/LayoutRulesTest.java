@@ -67,7 +67,8 @@ class LayoutRulesTest {
 
     @Test
     void aPlateThatHangsOverIsMovedOrTurnedOntoThePlatform() {
-        Layout off = one(105, 148, ArrangementTest.words("First")).withBed(new PlatformPose(70, 0, 0, FlipAxis.SIDEWAYS));
+        Layout off =
+                one(105, 148, ArrangementTest.words("First")).withBed(new PlatformPose(70, 0, 0, FlipAxis.SIDEWAYS));
         assertTrue(cured(off, "overhang"));
         Plate wide = new Plate("w", "Wide", Plate.Kind.PLATE, Material.BRASS, 1.6, 200, 30, Motif.words("Honey Show"));
         Layout across = one(205, 100, wide);
@@ -130,7 +131,8 @@ class LayoutRulesTest {
 
     @Test
     void theTracingSheetShowsEachPlateWhereThePlatformHasIt() {
-        Layout layout = one(105, 148, ArrangementTest.words("First")).withBed(new PlatformPose(20, 10, 0, FlipAxis.SIDEWAYS));
+        Layout layout =
+                one(105, 148, ArrangementTest.words("First")).withBed(new PlatformPose(20, 10, 0, FlipAxis.SIDEWAYS));
         Arrangement a = new Arrangement(layout, ArrangementTest.SHELF);
         Template sheet = Templates.tracing(a, Bench.PLATFORM, new Printer(LengthUnit.IN));
         assertEquals(150, sheet.widthMm());

@@ -108,7 +108,8 @@ class MovesTest {
     @Test
     void nothingNearDrawsNothing() {
         Layout layout = ArrangementTest.layout(new Piece(150, 210, 0), ArrangementTest.words("First"))
-                .each(p -> p.held(PlacementConstraint.at(Kind.FROM_LOW, 11), PlacementConstraint.at(Kind.FROM_LOW, 23)));
+                .each(p ->
+                        p.held(PlacementConstraint.at(Kind.FROM_LOW, 11), PlacementConstraint.at(Kind.FROM_LOW, 23)));
         Snapped after = Moves.snapped(layout, "first", 0.5, ArrangementTest.SHELF);
         assertEquals(layout, after.layout());
         assertEquals(List.of(), after.guides());

@@ -51,11 +51,12 @@ class SmallPartsTest {
                 Arguments.of("bed.over", (Supplier<Object>) () -> new PlatformPose(0, 0, 0, null)),
                 Arguments.of("hold.mm", (Supplier<Object>) () -> PlacementConstraint.at(Kind.CENTRE, Double.NaN)),
                 Arguments.of("hold.others", (Supplier<Object>) () -> PlacementConstraint.at(Kind.IN_LINE, 0)),
-                Arguments.of("hold.others", (Supplier<Object>) () -> new PlacementConstraint(Kind.SAME_GAP, 0, List.of("a"))),
-                Arguments.of("quarterTurns", (Supplier<Object>)
-                        () -> new Placed("k", Bench.WORDS, 4, PlacementConstraint.CENTRED, PlacementConstraint.CENTRED, null)),
-                Arguments.of("key", (Supplier<Object>)
-                        () -> new Placed("", Bench.WORDS, 0, PlacementConstraint.CENTRED, PlacementConstraint.CENTRED, null)),
+                Arguments.of("hold.others", (Supplier<Object>)
+                        () -> new PlacementConstraint(Kind.SAME_GAP, 0, List.of("a"))),
+                Arguments.of("quarterTurns", (Supplier<Object>) () -> new Placed(
+                        "k", Bench.WORDS, 4, PlacementConstraint.CENTRED, PlacementConstraint.CENTRED, null)),
+                Arguments.of("key", (Supplier<Object>) () ->
+                        new Placed("", Bench.WORDS, 0, PlacementConstraint.CENTRED, PlacementConstraint.CENTRED, null)),
                 Arguments.of("plates.key", (Supplier<Object>)
                         () -> CARD.withCuts(List.of(Placed.centred(ArrangementTest.words("First"))))),
                 Arguments.of(
@@ -219,7 +220,8 @@ class SmallPartsTest {
         assertEquals(108, piece.cutWidthMm());
         assertEquals(148, piece.cutHeightMm());
         assertEquals(
-                new PlatformPose(12, 3, 1, FlipAxis.SIDEWAYS), PlatformPose.MIDDLE.moved(12, 3).turned());
+                new PlatformPose(12, 3, 1, FlipAxis.SIDEWAYS),
+                PlatformPose.MIDDLE.moved(12, 3).turned());
         assertFalse(Layout.NONE.laid());
         assertTrue(CARD.laid());
     }

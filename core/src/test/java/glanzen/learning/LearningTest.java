@@ -43,7 +43,7 @@ class LearningTest {
 
     private static SetUp tried(Random random) {
         SetUp base = Bench.setUp(Route.HOT_PLATE, random.nextBoolean() ? Bench.WORDS : BEE, random.nextInt(2), 15);
-        return base.withSoak(base.heating(), 10 + 10 * random.nextInt(5)).withFeed(Pace.values()[random.nextInt(3)], 1);
+        return base.withSoak(10 + 10 * random.nextInt(5)).withFeed(Pace.values()[random.nextInt(3)], 1);
     }
 
     private static Rig hidden(Random random) {
@@ -64,7 +64,8 @@ class LearningTest {
     private static Observation looked(PullOutcome pull) {
         Outcome outcome =
                 pull.under() ? pull.over() ? Outcome.BOTH : Outcome.UNDER : pull.over() ? Outcome.OVER : Outcome.CLEAN;
-        return Observation.roughly(outcome, pull.coverage() < 0.85 || pull.spillMm() > 0.35 ? Amount.A_LOT : Amount.A_LITTLE);
+        return Observation.roughly(
+                outcome, pull.coverage() < 0.85 || pull.spillMm() > 0.35 ? Amount.A_LOT : Amount.A_LITTLE);
     }
 
     private static RigEnsemble taught(Rig truth, int pulls, Random random) {

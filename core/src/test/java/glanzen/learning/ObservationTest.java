@@ -92,7 +92,9 @@ class ObservationTest {
 
     @Test
     void aReadingIsANarrowRangeWithinWhatIsPossible() {
-        Observation seen = Observation.roughly(Outcome.UNDER, Amount.A_LOT).withCoverage(0.99).withSpill(0.01);
+        Observation seen = Observation.roughly(Outcome.UNDER, Amount.A_LOT)
+                .withCoverage(0.99)
+                .withSpill(0.01);
         assertEquals(0.97, seen.coverageLow(), 1e-12);
         assertEquals(1.0, seen.coverageHigh(), 1e-12);
         assertEquals(0, seen.spillLowMm());

@@ -19,7 +19,9 @@ class BondTableTest {
     @CsvSource({"4, 0.2", "-7, -0.3", "9, 0.4", "0, -0.45"})
     void heatBetweenTheSolvedRigsIsNearWhatASolveGives(double setPointError, double lnContact) {
         Rig rig = new Rig(setPointError, 0, 0, lnContact, Map.of(), 1);
-        for (SetUp setUp : new SetUp[] {Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30), Bench.setUp(Route.SOLID_PLATE, Bench.SOLID, 2, 120)}) {
+        for (SetUp setUp : new SetUp[] {
+            Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30), Bench.setUp(Route.SOLID_PLATE, Bench.SOLID, 2, 120)
+        }) {
             HeatRun solved = HeatSolver.solve(HeatPlans.platform(setUp, 1), Math.exp(lnContact), setPointError);
             BondTable table = BondTable.full(HeatPlans.platform(setUp, 1));
             double[] seconds = solved.nips().get(0).seconds();

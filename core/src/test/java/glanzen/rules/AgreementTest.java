@@ -36,8 +36,8 @@ class AgreementTest {
                 .flatMap(r -> Stream.of(Bench.CRANK, Crafts.MOTOR)
                         .flatMap(press -> IntStream.rangeClosed(1, 6)
                                 .boxed()
-                                .flatMap(passes -> Stream.of(false, true)
-                                        .map(turned -> Arguments.of(r, press, passes, turned)))));
+                                .flatMap(passes ->
+                                        Stream.of(false, true).map(turned -> Arguments.of(r, press, passes, turned)))));
     }
 
     @ParameterizedTest

@@ -37,11 +37,11 @@ class CraftStatementsTest {
     @Test
     void aHouseholdLaminatorWantsItsHalfHour() {
         SetUp warm = Crafts.started(Route.TONER, Crafts.LAMINATOR, Crafts.tool(Route.TONER), Crafts.stock(Route.TONER));
-        SetUp atReadyLight = warm.withSoak(warm.heating(), 360);
-        assertEquals(1800, warm.soakSeconds());
+        SetUp atReadyLight = Crafts.on(warm, 360);
+        assertEquals(1800, warm.heat().seconds());
         assertTrue(clean(warm) > 0.5, "warm " + clean(warm));
         assertTrue(Crafts.forecast(atReadyLight).under() > 0.9);
-        assertEquals(1800, mended(atReadyLight, "warm-up").soakSeconds());
+        assertEquals(1800, mended(atReadyLight, "warm-up").heat().seconds());
     }
 
     @Test
@@ -71,7 +71,7 @@ class CraftStatementsTest {
     @Test
     void coldGelFailsInRollersWithoutPressureAndWorksInAPress() {
         SetUp hot = Crafts.started(Route.GEL_HEATED);
-        SetUp coldRollers = hot.withSoak(hot.heating(), 0);
+        SetUp coldRollers = Crafts.on(hot, 0);
         assertTrue(Crafts.forecast(hot).under() < 0.05);
         assertTrue(Crafts.forecast(coldRollers).under() > 0.95);
         assertTrue(Crafts.forecast(Crafts.started(Route.GEL_COLD)).under() < 0.4);

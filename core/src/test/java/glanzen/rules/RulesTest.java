@@ -25,6 +25,7 @@ import glanzen.route.Medium;
 import glanzen.route.Peel;
 import glanzen.route.Route;
 import glanzen.rules.Finding.Severity;
+import glanzen.setup.Heat;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
@@ -172,13 +173,9 @@ class RulesTest {
         SetUp thick = new SetUp(
                 Route.HOT_PLATE,
                 press,
-                Bench.PLATFORM,
+                new Heat.OnPlatform(Bench.PLATFORM, 0, Heating.ALONE, 30, 12),
                 null,
-                0,
                 with(Bench.METAL, 4).stack(),
-                Heating.ALONE,
-                30,
-                12,
                 Pace.SLOW,
                 1,
                 false,
@@ -270,13 +267,13 @@ class RulesTest {
     @Test
     void aTapedPlateHeatsWithItsStockAndLonger() {
         SetUp after = mended(GOOD.withRoute(Route.TAPED_PLATE), "taped-together");
-        assertEquals(Heating.TOGETHER, after.heating());
-        assertEquals(75, after.soakSeconds());
+        assertEquals(Heating.TOGETHER, after.onPlatform().heating());
+        assertEquals(75, Bench.soak(after));
     }
 
     @Test
     void aSoakTooShortToMeanItIsNoticed() {
-        assertEquals(30, mended(GOOD.withSoak(Heating.ALONE, 3), "soak-short").soakSeconds());
+        assertEquals(30, Bench.soak(mended(GOOD.withSoak(Heating.ALONE, 3), "soak-short")));
     }
 
     @Test
@@ -284,7 +281,7 @@ class RulesTest {
         Stock rough = new Stock(
                 "r", "Watercolour", Stock.Kind.CARD, Surface.TEXTURED, 0.45, 300, 120, 160, 5, true, false, "#ffffff");
         SetUp solid = Bench.setUp(Route.SOLID_PLATE, Bench.SOLID, rough, 2, 60).withPeel(Peel.WARM);
-        assertEquals(240, mended(solid, "solid-soak").soakSeconds());
+        assertEquals(240, Bench.soak(mended(solid, "solid-soak")));
         assertEquals(Cooling.ON_MAT, mended(solid, "solid-peel").peel().cooling());
         assertTrue(finding(solid, "solid-texture").isPresent());
     }
@@ -301,7 +298,7 @@ class RulesTest {
     @Test
     void smallLooseWordsAreBetterLeftOpen() {
         SetUp small = Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30);
-        assertEquals(Heating.ALONE, mended(small, "small-words").heating());
+        assertEquals(Heating.ALONE, mended(small, "small-words").onPlatform().heating());
     }
 
     @Test

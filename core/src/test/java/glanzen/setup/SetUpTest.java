@@ -4,7 +4,6 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import glanzen.pull.HeatPlans;
 import glanzen.Bench;
 import glanzen.Crafts;
 import glanzen.heat.HeatPlan;
@@ -14,6 +13,7 @@ import glanzen.layout.Fixing;
 import glanzen.layout.FlipAxis;
 import glanzen.layout.PlatformPose;
 import glanzen.measure.BadInput;
+import glanzen.pull.HeatPlans;
 import glanzen.route.Heating;
 import glanzen.route.Route;
 import glanzen.rules.Finding;
@@ -119,13 +119,9 @@ class SetUpTest {
                 () -> new SetUp(
                         good.route(),
                         good.press(),
-                        good.platform(),
+                        good.heat(),
                         null,
-                        7,
                         good.stack(),
-                        good.heating(),
-                        -1,
-                        12,
                         good.pace(),
                         0,
                         false,
@@ -133,11 +129,16 @@ class SetUpTest {
                         good.medium(),
                         false,
                         null,
-                        21,
+                        90,
                         good.layout()));
         assertEquals(
-                List.of("level", "soakSeconds", "passes"),
+                List.of("passes", "roomC"),
                 bad.problems().stream().map(BadInput.Problem::field).toList());
+        BadInput hot =
+                assertThrows(BadInput.class, () -> new Heat.OnPlatform(Bench.PLATFORM, 7, Heating.COVERED, -1, 12));
+        assertEquals(
+                List.of("onPlatform.level", "onPlatform.soakSeconds"),
+                hot.problems().stream().map(BadInput.Problem::field).toList());
     }
 
     @Test

@@ -71,8 +71,8 @@ class EveryMachineTest {
     @MethodSource("ways")
     void itKnowsWhatHeatsItIfAnything(Route route, Machine machine) {
         SetUp s = started(route, machine);
-        assertEquals(s.platform() != null || machine instanceof HeatedRollers, s.heated());
-        assertEquals(s.heated(), !s.levels().isEmpty());
+        assertEquals(s.platform().isPresent() || machine instanceof HeatedRollers, s.heated());
+        assertEquals(s.heated(), !s.heat().levels().isEmpty());
         assertEquals(route.heated(), !s.platformId().isEmpty());
         if (!s.heated()) {
             assertEquals(s.roomC(), s.setPointC());
@@ -95,9 +95,9 @@ class EveryMachineTest {
     void anotherMachineHasItsOwnSettingsAndItsOwnTimeToWarmUp() {
         SetUp hot = started(Route.TONER, Crafts.ROLLERS).withLevel(1);
         SetUp laminated = hot.withMachine(Crafts.LAMINATOR);
-        assertEquals(Crafts.LAMINATOR.warmUpSeconds(), laminated.soakSeconds());
+        assertEquals(Crafts.LAMINATOR.warmUpSeconds(), laminated.heat().seconds());
         assertNotEquals(hot.setPointC(), laminated.setPointC());
-        SetUp early = laminated.withSoak(laminated.heating(), 300);
+        SetUp early = Crafts.on(laminated, 300);
         assertTrue(early.setPointC() < laminated.setPointC() - 10, "five minutes are not its half hour");
         assertTrue(Crafts.forecast(early).under() > Crafts.forecast(laminated).under());
     }

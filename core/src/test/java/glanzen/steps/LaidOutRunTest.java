@@ -51,7 +51,12 @@ class LaidOutRunTest {
         SetUp one = laid(Fixing.LOOSE);
         List<Placed> plates = new ArrayList<>(one.layout().plates());
         plates.add(new Placed(
-                "second", SECOND, 0, PlacementConstraint.CENTRED, PlacementConstraint.by(PlacementConstraint.Kind.BEFORE, gapMm, Bench.WORDS.id()), null));
+                "second",
+                SECOND,
+                0,
+                PlacementConstraint.CENTRED,
+                PlacementConstraint.by(PlacementConstraint.Kind.BEFORE, gapMm, Bench.WORDS.id()),
+                null));
         return one.withLayout(one.layout().withPlates(plates));
     }
 

@@ -34,7 +34,7 @@ class RunSheetsTest {
         assertEquals(Kind.LOOK, kinds.get(kinds.size() - 1));
         assertEquals(s.passes(), kinds.stream().filter(k -> k == Kind.PASS).count());
         assertEquals(s.heated(), kinds.contains(Kind.HEAT_UP));
-        assertEquals(s.machine() instanceof HeatedRollers || s.platform() != null, s.heated());
+        assertEquals(s.machine() instanceof HeatedRollers || s.platform().isPresent(), s.heated());
         assertEquals(route.film().isPresent(), kinds.contains(Kind.PEEL));
         assertTrue(RunSheet.preflight(s).size() >= 2);
     }

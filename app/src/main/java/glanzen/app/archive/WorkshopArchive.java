@@ -30,7 +30,6 @@ import java.util.zip.ZipOutputStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.JacksonException;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The whole workshop out to one ZIP and back in. Taking one in replaces everything, or on any fault nothing. */
 @Service
@@ -51,7 +50,7 @@ public class WorkshopArchive {
     private final DryingService dryings;
     private final JobService jobs;
     private final Numbers numbers;
-    private final JsonMapper mapper;
+    private final Json json;
 
     WorkshopArchive(
             KitService kit,
@@ -63,7 +62,7 @@ public class WorkshopArchive {
             DryingService dryings,
             JobService jobs,
             Numbers numbers,
-            JsonMapper mapper) {
+            Json json) {
         this.kit = kit;
         this.setUps = setUps;
         this.pulls = pulls;
@@ -73,7 +72,7 @@ public class WorkshopArchive {
         this.dryings = dryings;
         this.jobs = jobs;
         this.numbers = numbers;
-        this.mapper = Json.forOldWriting(mapper);
+        this.json = json;
     }
 
     /** What is in a workshop file, for the person who took it in. */
@@ -93,7 +92,7 @@ public class WorkshopArchive {
                 jobs.all());
         try (ZipOutputStream zip = new ZipOutputStream(out)) {
             zip.putNextEntry(new ZipEntry(JSON_NAME));
-            zip.write(mapper.writerWithDefaultPrettyPrinter().writeValueAsBytes(file));
+            zip.write(json.writePretty(file));
             zip.closeEntry();
             for (PullRecord pull : file.pulls()) {
                 if (pull.pictured()) {
@@ -206,7 +205,7 @@ public class WorkshopArchive {
 
     private WorkshopFile json(byte[] content) {
         try {
-            return mapper.readValue(content, WorkshopFile.class);
+            return json.read(content, WorkshopFile.class);
         } catch (JacksonException unread) {
             for (Throwable cause = unread; cause != null; cause = cause.getCause()) {
                 if (cause instanceof BadInput bad) {

@@ -33,14 +33,14 @@ public record WorkshopFile(
         List<SavedJob> jobs) {
 
     static final String FORMAT = "glanzen-workshop";
-    static final int VERSION = 1;
+    static final int VERSION = 2;
 
     public WorkshopFile {
         // A file written before there was gel, or before there were jobs, has none.
         dryings = dryings == null ? List.of() : dryings;
         jobs = jobs == null ? List.of() : jobs;
-        if (!FORMAT.equals(format) || version != VERSION) {
-            throw new BadInput("format", "is " + format + " " + version, FORMAT + " " + VERSION);
+        if (!FORMAT.equals(format) || version < 1 || version > VERSION) {
+            throw new BadInput("format", "is " + format + " " + version, FORMAT + " 1 to " + VERSION);
         }
         new Checks()
                 .present("kit", kit, "the kit")

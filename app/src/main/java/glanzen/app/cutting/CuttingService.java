@@ -86,10 +86,7 @@ class CuttingService {
         SetUp setUp = layouts.laidOut(draft);
         Arrangement a = new Arrangement(setUp.layout(), shelf);
         List<CutList.Line> lines = CutList.of(a, setUp.stock().kind(), cards);
-        Stock sheet = kit.kit().stocks().stream()
-                .filter(s -> s.id().equals(setUp.stock().id()))
-                .findFirst()
-                .orElse(setUp.stock());
+        Stock sheet = kit.kit().stock(setUp.stock().id()).orElse(setUp.stock());
         boolean ribbon = sheet.kind() == Stock.Kind.RIBBON;
         // A ribbon is cut to length; it has one way only.
         double width = ribbon ? Math.min(sheet.heightMm(), 10 * BENCH_LENGTH_MM) : sheet.widthMm();
@@ -200,9 +197,9 @@ class CuttingService {
         List<Geometry> parts = new ArrayList<>(
                 q.groundKeys.stream().map(k -> DieChoice.cutLine(a.of(k))).toList());
         if (q.stencilId != null) {
-            Plate stencil = kit.kit().plates().stream()
-                    .filter(p -> p.id().equals(q.stencilId) && p.kind() == Plate.Kind.STENCIL)
-                    .findFirst()
+            Plate stencil = kit.kit()
+                    .plate(q.stencilId)
+                    .filter(p -> p.kind() == Plate.Kind.STENCIL)
                     .orElseThrow(() -> new BadInput("stencilId", "is no stencil of your kit", "a stencil"));
             Artwork openings = shelf.of(stencil.motif(), stencil.widthMm(), stencil.heightMm());
             parts.add(DieChoice.cut(openings, design.getEnvelopeInternal().centre()));
@@ -237,13 +234,13 @@ class CuttingService {
             String path, double widthMm, double heightMm, String plateName, double plateMm, PartialCut cut) {}
 
     PartialView partial(String dieId, String boardId, double stopMm) {
-        Plate die = kit.kit().plates().stream()
-                .filter(p -> p.id().equals(dieId) && p.kind() == Plate.Kind.THIN_DIE)
-                .findFirst()
+        Plate die = kit.kit()
+                .plate(dieId)
+                .filter(p -> p.kind() == Plate.Kind.THIN_DIE)
                 .orElseThrow(() -> new BadInput("dieId", "is no die of your kit", "a thin die"));
-        Board board = kit.kit().boards().stream()
-                .filter(b -> b.id().equals(boardId) && b.kind() == Board.Kind.OUTER_PLATE)
-                .findFirst()
+        Board board = kit.kit()
+                .board(boardId)
+                .filter(b -> b.kind() == Board.Kind.OUTER_PLATE)
                 .orElseThrow(() -> new BadInput("boardId", "is no outer plate of your kit", "an outer plate"));
         Artwork artwork = shelf.of(die.motif(), die.widthMm(), die.heightMm());
         PartialCut cut = PartialCut.of(artwork, board.heightMm(), Math.min(stopMm, die.heightMm()));

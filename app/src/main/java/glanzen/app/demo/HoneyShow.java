@@ -1,6 +1,5 @@
 package glanzen.app.demo;
 
-import glanzen.app.device.SimulatedRig;
 import glanzen.app.drying.DryingService;
 import glanzen.app.drying.DryingService.Spread;
 import glanzen.app.job.JobService;
@@ -24,6 +23,7 @@ import glanzen.route.Route;
 import glanzen.rules.Rules;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
+import glanzen.simulate.HiddenRig;
 import glanzen.start.StartingStack;
 import java.time.Clock;
 import java.time.Duration;
@@ -49,7 +49,7 @@ public class HoneyShow implements SmartLifecycle {
     private final KitService kit;
     private final SetUpService setUps;
     private final PullService pulls;
-    private final SimulatedRig simulated;
+    private final HiddenRig simulated;
     private final ArtworkShelf artworks;
     private final Forecaster forecaster;
     private final RigService rigs;
@@ -62,7 +62,7 @@ public class HoneyShow implements SmartLifecycle {
             KitService kit,
             SetUpService setUps,
             PullService pulls,
-            SimulatedRig simulated,
+            HiddenRig simulated,
             ArtworkShelf artworks,
             Forecaster forecaster,
             RigService rigs,
@@ -159,23 +159,11 @@ public class HoneyShow implements SmartLifecycle {
     private SetUp started(Job job, Kit things) {
         return StartingStack.of(
                 job.route,
-                things.presses().stream()
-                        .filter(p -> p.id().equals(job.press))
-                        .findFirst()
-                        .orElseThrow(),
+                things.press(job.press).orElseThrow(),
                 things.platforms().get(0),
-                things.plates().stream()
-                        .filter(p -> p.id().equals(job.plate))
-                        .findFirst()
-                        .orElseThrow(),
-                things.films().stream()
-                        .filter(f -> f.id().equals(job.film))
-                        .findFirst()
-                        .orElseThrow(),
-                things.stocks().stream()
-                        .filter(s -> s.id().equals(job.stock))
-                        .findFirst()
-                        .orElseThrow(),
+                things.plate(job.plate).orElseThrow(),
+                things.film(job.film).orElseThrow(),
+                things.stock(job.stock).orElseThrow(),
                 things.boards(),
                 21);
     }
@@ -184,8 +172,10 @@ public class HoneyShow implements SmartLifecycle {
     private SetUp varied(SetUp start, Kit things, int number, Random random) {
         Inventory shop = new Inventory(things.boards(), artworks);
         for (int attempt = 0; attempt < 40; attempt++) {
-            double soak = Math.round(start.soakSeconds() * (0.4 + 1.1 * random.nextDouble()) / 5) * 5.0;
-            Heating heating = start.route().taped() || random.nextBoolean() ? start.heating() : Heating.ALONE;
+            double soak = Math.round(start.onPlatform().soakSeconds() * (0.4 + 1.1 * random.nextDouble()) / 5) * 5.0;
+            Heating heating = start.route().taped() || random.nextBoolean()
+                    ? start.onPlatform().heating()
+                    : Heating.ALONE;
             SetUp tried = start.withSoak(heating, Math.max(10, soak))
                     .withFeed(Pace.values()[random.nextInt(3)], random.nextInt(5) == 0 ? 2 : 1);
             boolean pullable = Rules.pullable(Rules.check(tried, shop));

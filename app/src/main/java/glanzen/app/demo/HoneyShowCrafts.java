@@ -79,23 +79,11 @@ final class HoneyShowCrafts {
     private SetUp started(Work w, Kit things) {
         Pick pick = new Pick(
                 w.route,
-                things.machines().stream()
-                        .filter(m -> m.id().equals(w.machine))
-                        .findFirst()
-                        .orElseThrow(),
+                things.machine(w.machine).orElseThrow(),
                 null,
-                things.plates().stream()
-                        .filter(p -> p.id().equals(w.tool))
-                        .findFirst()
-                        .orElseThrow(),
-                things.films().stream()
-                        .filter(f -> f.id().equals(w.film))
-                        .findFirst()
-                        .orElse(null),
-                things.stocks().stream()
-                        .filter(s -> s.id().equals(w.stock))
-                        .findFirst()
-                        .orElseThrow(),
+                things.plate(w.tool).orElseThrow(),
+                things.film(w.film).orElse(null),
+                things.stock(w.stock).orElseThrow(),
                 21);
         return StartingStack.of(pick, new Inventory(things.boards(), forecaster.shelf()));
     }

@@ -21,17 +21,20 @@ final class HoneyShowLayouts {
     /** The bee over the word, on one axis. */
     static Layout prizeCard(Layout first, Kit things) {
         Plate word = first.plates().get(0).plate();
-        Plate bee = things.plates().stream()
-                .filter(p -> p.id().equals("bee"))
-                .findFirst()
-                .orElseThrow();
+        Plate bee = things.plate("bee").orElseThrow();
         return new Layout(
                 new Piece(105, 148, 0),
                 PlatformPose.MIDDLE,
                 Fixing.LOOSE,
                 HangingEnd.NEITHER,
                 List.of(
-                        new Placed(word.id(), word, 0, PlacementConstraint.CENTRED, PlacementConstraint.at(Kind.BASELINE, 32), null),
+                        new Placed(
+                                word.id(),
+                                word,
+                                0,
+                                PlacementConstraint.CENTRED,
+                                PlacementConstraint.at(Kind.BASELINE, 32),
+                                null),
                         new Placed(
                                 bee.id(),
                                 bee,
@@ -51,7 +54,13 @@ final class HoneyShowLayouts {
                 first.bed(),
                 Fixing.TAPED,
                 HangingEnd.RIGHT_END,
-                List.of(new Placed(name.id(), name, 0, PlacementConstraint.at(Kind.FROM_HIGH, 70), PlacementConstraint.CENTRED, null)),
+                List.of(new Placed(
+                        name.id(),
+                        name,
+                        0,
+                        PlacementConstraint.at(Kind.FROM_HIGH, 70),
+                        PlacementConstraint.CENTRED,
+                        null)),
                 List.of(),
                 List.of());
     }
@@ -64,7 +73,13 @@ final class HoneyShowLayouts {
                 new PlatformPose(0, 0, 0, FlipAxis.SIDEWAYS),
                 Fixing.TAPED,
                 HangingEnd.NEITHER,
-                List.of(new Placed(words.id(), words, 0, PlacementConstraint.CENTRED, PlacementConstraint.at(Kind.BASELINE, 38), null)),
+                List.of(new Placed(
+                        words.id(),
+                        words,
+                        0,
+                        PlacementConstraint.CENTRED,
+                        PlacementConstraint.at(Kind.BASELINE, 38),
+                        null)),
                 List.of(),
                 List.of());
     }

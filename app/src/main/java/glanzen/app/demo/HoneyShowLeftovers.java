@@ -49,10 +49,7 @@ final class HoneyShowLeftovers {
             String id, String name, String filmId, double width, double height, String outline, Taken... taken) {
         List<Spent> spent = new ArrayList<>();
         for (Taken t : taken) {
-            Plate plate = kit.kit().plates().stream()
-                    .filter(p -> p.id().equals(t.plateId))
-                    .findFirst()
-                    .orElseThrow();
+            Plate plate = kit.kit().plate(t.plateId).orElseThrow();
             spent.add(
                     new Spent(plate.name(), plate.motif(), plate.widthMm(), plate.heightMm(), t.x, t.y, t.degrees, ""));
         }

@@ -38,7 +38,7 @@ public class Devices {
         if (setUp.machine() instanceof HeatedRollers rollers) {
             return Optional.of(rollers(rollers));
         }
-        return Optional.ofNullable(setUp.platform()).map(this::platform);
+        return setUp.platform().map(this::platform);
     }
 
     private Heater rollers(HeatedRollers rollers) {

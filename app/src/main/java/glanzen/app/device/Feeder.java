@@ -1,6 +1,5 @@
 package glanzen.app.device;
 
-
 /** A press, real or simulated. */
 public interface Feeder {
 

@@ -1,6 +1,5 @@
 package glanzen.app.device;
 
-
 /** A heated platform, real or simulated. */
 public interface Heater {
 

@@ -16,7 +16,9 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -119,8 +121,8 @@ public class DryingService {
         new Checks().name("name", spread.name).done();
         double room = preferences.get().roomC();
         Drying drying = new Drying(spread.coatMm, room, spread.humidity);
-        requireOwned(kit.kit().stocks(), spread.stockId, "stockId", "stock");
-        requireOwned(kit.kit().plates(), spread.stencilId, "stencilId", "a stencil");
+        requireOwned(spread.stockId, kit.kit()::stock, "stockId", "stock");
+        requireOwned(spread.stencilId, kit.kit()::plate, "stencilId", "a stencil");
         DryingEntity panel = new DryingEntity();
         panel.id = "gel-" + UUID.randomUUID().toString().substring(0, 8);
         panel.name = spread.name.trim();
@@ -158,8 +160,9 @@ public class DryingService {
         panels.delete(panel);
     }
 
-    private static void requireOwned(List<? extends StackItem> owned, @Nullable String id, String field, String word) {
-        if (id != null && owned.stream().noneMatch(item -> item.id().equals(id))) {
+    private static void requireOwned(
+            @Nullable String id, Function<String, Optional<? extends StackItem>> owned, String field, String word) {
+        if (id != null && owned.apply(id).isEmpty()) {
             throw new BadInput(field, "is not in your kit", word + " of your kit, or none");
         }
     }
@@ -215,9 +218,9 @@ public class DryingService {
             says.add("Clean the stencil now; what is left over goes back in the pot");
         }
         if (p.stockId != null) {
-            kit.kit().stocks().stream()
-                    .filter(s -> s.id().equals(p.stockId) && Drying.curls(s.gsm()))
-                    .findFirst()
+            kit.kit()
+                    .stock(p.stockId)
+                    .filter(s -> Drying.curls(s.gsm()))
                     .ifPresent(s -> says.add(
                             s.name() + " of " + Figures.weight(s.gsm()) + " will curl: about {gsm:300} lies flat"));
         }

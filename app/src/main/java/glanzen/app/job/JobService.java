@@ -11,6 +11,7 @@ import glanzen.app.setup.SetUpService;
 import glanzen.app.web.Conflict;
 import glanzen.app.web.NotFound;
 import glanzen.kit.Kit;
+import glanzen.kit.Stock;
 import glanzen.measure.BadInput;
 import glanzen.plan.Job;
 import glanzen.plan.JobPiece;
@@ -112,7 +113,7 @@ public class JobService {
     private void checkStock(Job job) {
         Kit things = kit.kit();
         for (JobPiece piece : job.pieces()) {
-            if (things.stocks().stream().noneMatch(s -> s.id().equals(piece.stockId()))) {
+            if (things.stock(piece.stockId()).isEmpty()) {
                 throw new BadInput("pieces.stockId", "is not in your kit: " + piece.stockId(), "stock of your kit");
             }
         }
@@ -160,7 +161,7 @@ public class JobService {
     }
 
     private static boolean filmed(JobPiece piece, Kit things) {
-        return things.stocks().stream().anyMatch(s -> s.id().equals(piece.stockId()) && s.protectiveFilm());
+        return things.stock(piece.stockId()).filter(Stock::protectiveFilm).isPresent();
     }
 
     /** Every set-up that can still be read; one whose things are gone counts for nothing. */

@@ -1,6 +1,5 @@
 package glanzen.app.keeping;
 
-
 /**
  * A thing in the kit as it is kept.
  *

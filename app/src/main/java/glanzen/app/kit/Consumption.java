@@ -98,10 +98,7 @@ public class Consumption {
 
     /** Turns a board over. */
     public Versioned<Board> turn(String id, long version) {
-        Board board = kit.kit().boards().stream()
-                .filter(b -> b.id().equals(id))
-                .findFirst()
-                .orElseThrow(() -> new NotFound("This board"));
+        Board board = kit.kit().board(id).orElseThrow(() -> new NotFound("This board"));
         return kit.change(Board.class, id, board.turned(), version);
     }
 

@@ -73,10 +73,7 @@ class KitDrawingController {
     }
 
     private Plate plate(String id) {
-        return kit.kit().plates().stream()
-                .filter(p -> p.id().equals(id))
-                .findFirst()
-                .orElseThrow(() -> new NotFound("This plate"));
+        return kit.kit().plate(id).orElseThrow(() -> new NotFound("This plate"));
     }
 
     /** The raised design of a plate, as it will be read, one user unit to the millimetre. */

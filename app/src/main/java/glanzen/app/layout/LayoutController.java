@@ -26,10 +26,7 @@ class LayoutController {
     private final ForecastService answers;
     private final Forecaster forecaster;
 
-    LayoutController(
-            LayoutService layouts,
-            ForecastService answers,
-            Forecaster forecaster) {
+    LayoutController(LayoutService layouts, ForecastService answers, Forecaster forecaster) {
         this.layouts = layouts;
         this.answers = answers;
         this.forecaster = forecaster;

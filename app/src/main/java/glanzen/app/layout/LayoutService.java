@@ -13,6 +13,7 @@ import glanzen.artwork.ArtworkShelf;
 import glanzen.cutting.CutList;
 import glanzen.kit.Kit;
 import glanzen.kit.Plate;
+import glanzen.kit.Platform;
 import glanzen.kit.Stock;
 import glanzen.layout.Arrangement;
 import glanzen.layout.FirstLayout;
@@ -39,6 +40,7 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -63,7 +65,7 @@ public class LayoutService {
 
     private static SetUp laidOut(Draft draft, Kit things) {
         SetUp setUp = Drafts.setUp(draft, things);
-        if (!setUp.route().heated() || setUp.platform() == null) {
+        if (!setUp.route().heated() || setUp.platform().isEmpty()) {
             throw new BadInput(
                     "route", "has nothing to lay out on a platform", "a route that is done on a heated platform");
         }
@@ -77,7 +79,7 @@ public class LayoutService {
                 .first(Stock.class)
                 .orElseThrow(() -> new BadInput("layers", "have no stock", "stock to lay it out on"));
         Fixing method = setUp.route().taped() ? Fixing.TAPED : Fixing.LOOSE;
-        return setUp.withLayout(FirstLayout.of(plate, stock, setUp.onPlatform(), setUp.press(), method));
+        return setUp.withLayout(FirstLayout.of(plate, stock, setUp.onPlatform().platform(), setUp.press(), method));
     }
 
     /** Does the steps and works out what comes of them. */
@@ -135,9 +137,8 @@ public class LayoutService {
     }
 
     private static Plate plate(LayoutStep step, Kit things) {
-        return things.plates().stream()
-                .filter(p -> p.id().equals(step.plateId()))
-                .findFirst()
+        return Optional.ofNullable(step.plateId())
+                .flatMap(things::plate)
                 .orElseThrow(() -> new BadInput("plateId", "is not in your kit", "a plate or die of your kit"));
     }
 
@@ -161,7 +162,10 @@ public class LayoutService {
                         key,
                         plate,
                         0,
-                        PlacementConstraint.by(PlacementConstraint.Kind.IN_LINE, 0, lowest.placed().key()),
+                        PlacementConstraint.by(
+                                PlacementConstraint.Kind.IN_LINE,
+                                0,
+                                lowest.placed().key()),
                         PlacementConstraint.by(
                                 PlacementConstraint.Kind.BEFORE,
                                 gap(lowest, plate),
@@ -183,7 +187,9 @@ public class LayoutService {
     private static Layout cutBy(Layout layout, Plate die, List<String> keys) {
         List<Placed> cuts = new ArrayList<>();
         boolean round = !keys.isEmpty() && layout.find(keys.get(0)).isPresent();
-        PlacementConstraint hold = round ? PlacementConstraint.by(PlacementConstraint.Kind.IN_LINE, 0, keys.get(0)) : PlacementConstraint.CENTRED;
+        PlacementConstraint hold = round
+                ? PlacementConstraint.by(PlacementConstraint.Kind.IN_LINE, 0, keys.get(0))
+                : PlacementConstraint.CENTRED;
         cuts.add(new Placed(freeKey(layout.withCuts(List.of()), die), die, 0, hold, hold, null));
         return layout.withCuts(cuts);
     }
@@ -199,10 +205,11 @@ public class LayoutService {
     private LayoutView view(SetUp setUp, Layout layout, List<Guide> guides) {
         Arrangement a = new Arrangement(layout, shelf);
         Stock.Kind stock = setUp.stock().kind();
+        Platform platform = setUp.onPlatform().platform();
         Ground ground = new Ground(
-                setUp.onPlatform().name(),
-                setUp.onPlatform().widthMm(),
-                setUp.onPlatform().heightMm(),
+                platform.name(),
+                platform.widthMm(),
+                platform.heightMm(),
                 setUp.press().throatMm(),
                 LayoutRules.weakWithinMm(setUp.press()));
         return new LayoutView(
@@ -211,8 +218,8 @@ public class LayoutService {
                 ground,
                 a.plates().stream().map(l -> plateView(l, layout, stock)).toList(),
                 a.cuts().stream().map(l -> plateView(l, layout, stock)).toList(),
-                Measures.of(a, setUp.onPlatform()),
-                LayoutRules.check(a, setUp.onPlatform(), setUp.press(), stock).stream()
+                Measures.of(a, platform),
+                LayoutRules.check(a, platform, setUp.press(), stock).stream()
                         .map(LayoutService::view)
                         .toList(),
                 guides,

@@ -157,10 +157,9 @@ class LeftoverService {
                     .done();
             return Patchwork.rectangle(q.widthMm, q.heightMm);
         }
-        return kit.kit().plates().stream()
-                .filter(p -> p.id().equals(q.plateId))
+        return kit.kit()
+                .plate(q.plateId)
                 .map(p -> shelf.of(p.motif(), p.widthMm(), p.heightMm()).silhouette())
-                .findFirst()
                 .orElseThrow(() -> new BadInput("plateId", "is not in your kit", "a plate, or a width and a height"));
     }
 

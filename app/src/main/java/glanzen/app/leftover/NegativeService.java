@@ -46,11 +46,7 @@ class NegativeService {
 
     /** What can be made of it. */
     static SecondLife of(Leftover leftover, Kit things) {
-        Film.Kind kind = things.films().stream()
-                .filter(f -> f.id().equals(leftover.filmId()))
-                .map(Film::kind)
-                .findFirst()
-                .orElse(Film.Kind.HOT_FOIL);
+        Film.Kind kind = things.film(leftover.filmId()).map(Film::kind).orElse(Film.Kind.HOT_FOIL);
         if (leftover.spent().isEmpty() || kind == Film.Kind.HOT_FOIL) {
             return SecondLife.NONE;
         }

@@ -29,7 +29,7 @@ class PullEntity {
     @Nullable
     String runId;
 
-    String pressId = "";
+    String machineId = "";
 
     String platformId = "";
 
@@ -80,7 +80,7 @@ class PullEntity {
     /** Takes a set-up in for good. */
     void freeze(SetUp setUp, String written) {
         snapshot = written;
-        pressId = setUp.machine().id();
+        machineId = setUp.machine().id();
         platformId = setUp.platformId();
         plateId = setUp.plate().id();
         stockId = setUp.stock().id();

@@ -14,7 +14,7 @@ class BeliefEntity {
     @Id
     String id = "";
 
-    String pressId = "";
+    String machineId = "";
 
     String platformId = "";
 

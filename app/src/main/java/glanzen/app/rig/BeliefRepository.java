@@ -5,5 +5,5 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface BeliefRepository extends JpaRepository<BeliefEntity, String> {
 
-    Optional<BeliefEntity> findFirstByPressIdOrderByPullsDesc(String pressId);
+    Optional<BeliefEntity> findFirstByMachineIdOrderByPullsDesc(String machineId);
 }

@@ -46,9 +46,8 @@ class PressMeasuring {
 
     Measured weigh(String pressId, Strips strips) {
         List<Board> boards = strips.boardIds.stream()
-                .map(id -> kit.kit().boards().stream()
-                        .filter(b -> b.id().equals(id))
-                        .findFirst()
+                .map(id -> kit.kit()
+                        .board(id)
                         .orElseThrow(() -> new BadInput("boardIds", id + " is not in your kit", "boards of your kit")))
                 .toList();
         return StripGauge.of(press(pressId).item(), boards, strips.trials);

@@ -45,7 +45,7 @@ class RigController {
 
     /** A machine, with a platform where there is one, and what is known of them together. */
     record Known(
-            String pressId,
+            String machineId,
             String platformId,
             String press,
             @Nullable String platform,
@@ -73,10 +73,10 @@ class RigController {
                 rigs.remarks(machine, platform));
     }
 
-    @DeleteMapping("/{pressId}/{platformId}")
+    @DeleteMapping("/{machineId}/{platformId}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void forget(@PathVariable String pressId, @PathVariable String platformId) {
-        rigs.forget(pressId, platformId.equals(NONE) ? "" : platformId);
+    void forget(@PathVariable String machineId, @PathVariable String platformId) {
+        rigs.forget(machineId, platformId.equals(NONE) ? "" : platformId);
     }
 
     /** What strips tell of a press so far, and which thickness to try next. */

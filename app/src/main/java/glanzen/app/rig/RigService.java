@@ -46,10 +46,10 @@ public class RigService {
     }
 
     /** A belief as it is handed out. */
-    public record Belief(String pressId, String platformId, int pulls, RigEnsemble crowd) {
+    public record Belief(String machineId, String platformId, int pulls, RigEnsemble crowd) {
         public Belief {
             new Checks()
-                    .name("beliefs.pressId", pressId)
+                    .name("beliefs.machineId", machineId)
                     .present("beliefs.platformId", platformId, "a platform, or an empty text")
                     .figure("beliefs.pulls", pulls, 0, 1_000_000, "pulls")
                     .present("beliefs.crowd", crowd, "what is believed")
@@ -59,25 +59,25 @@ public class RigService {
 
     /** What is known of a rig. */
     @Transactional(readOnly = true)
-    public RigEnsemble crowd(String pressId, String platformId) {
-        Optional<BeliefEntity> belief = beliefs.findById(key(pressId, platformId));
+    public RigEnsemble crowd(String machineId, String platformId) {
+        Optional<BeliefEntity> belief = beliefs.findById(key(machineId, platformId));
         if (belief.isEmpty() && platformId.isEmpty()) {
             // A press pressed cold has the opening it has with a platform.
-            belief = beliefs.findFirstByPressIdOrderByPullsDesc(pressId);
+            belief = beliefs.findFirstByMachineIdOrderByPullsDesc(machineId);
         }
         return belief.map(this::crowd).orElse(fresh);
     }
 
     /** How many pulls it was learned from. */
     @Transactional(readOnly = true)
-    public int pulls(String pressId, String platformId) {
-        return beliefs.findById(key(pressId, platformId)).map(b -> b.pulls).orElse(0);
+    public int pulls(String machineId, String platformId) {
+        return beliefs.findById(key(machineId, platformId)).map(b -> b.pulls).orElse(0);
     }
 
     /** What is worth saying of it. */
     @Transactional(readOnly = true)
     public List<RigReport.Remark> remarks(SetUp setUp) {
-        return remarks(setUp.machine(), setUp.platform());
+        return remarks(setUp.machine(), setUp.platform().orElse(null));
     }
 
     /** What is worth saying of a machine, with a platform if it has one. */
@@ -100,16 +100,16 @@ public class RigService {
     }
 
     /** Learns from a measured opening. */
-    public void measured(String pressId, String platformId, double openingErrorMm, double sdMm) {
-        BeliefEntity belief = belief(pressId, platformId);
-        keep(belief, Learner.measured(crowd(pressId, platformId), openingErrorMm, sdMm, belief.pulls + 7L));
+    public void measured(String machineId, String platformId, double openingErrorMm, double sdMm) {
+        BeliefEntity belief = belief(machineId, platformId);
+        keep(belief, Learner.measured(crowd(machineId, platformId), openingErrorMm, sdMm, belief.pulls + 7L));
     }
 
-    private BeliefEntity belief(String pressId, String platformId) {
-        return beliefs.findById(key(pressId, platformId)).orElseGet(() -> {
+    private BeliefEntity belief(String machineId, String platformId) {
+        return beliefs.findById(key(machineId, platformId)).orElseGet(() -> {
             BeliefEntity fresh = new BeliefEntity();
-            fresh.id = key(pressId, platformId);
-            fresh.pressId = pressId;
+            fresh.id = key(machineId, platformId);
+            fresh.machineId = machineId;
             fresh.platformId = platformId;
             return fresh;
         });
@@ -122,15 +122,15 @@ public class RigService {
     }
 
     /** Goes back to the labels. */
-    public void forget(String pressId, String platformId) {
-        beliefs.findById(key(pressId, platformId)).ifPresent(beliefs::delete);
+    public void forget(String machineId, String platformId) {
+        beliefs.findById(key(machineId, platformId)).ifPresent(beliefs::delete);
     }
 
     /** Everything believed. */
     @Transactional(readOnly = true)
     public List<Belief> all() {
         return beliefs.findAll().stream()
-                .map(b -> new Belief(b.pressId, b.platformId, b.pulls, crowd(b)))
+                .map(b -> new Belief(b.machineId, b.platformId, b.pulls, crowd(b)))
                 .toList();
     }
 
@@ -145,20 +145,20 @@ public class RigService {
         for (Belief belief : all) {
             new Checks()
                     .holds(
-                            things.machines().stream().anyMatch(m -> m.id().equals(belief.pressId)),
-                            "beliefs.pressId",
-                            "is not in the kit: " + belief.pressId,
+                            things.machine(belief.machineId).isPresent(),
+                            "beliefs.machineId",
+                            "is not in the kit: " + belief.machineId,
                             "a press or machine of the kit")
                     .holds(
                             belief.platformId.isEmpty()
-                                    || things.platforms().stream().anyMatch(p -> p.id().equals(belief.platformId)),
+                                    || things.platform(belief.platformId).isPresent(),
                             "beliefs.platformId",
                             "is not in the kit: " + belief.platformId,
                             "a platform of the kit, or an empty text")
                     .done();
             BeliefEntity entity = new BeliefEntity();
-            entity.id = key(belief.pressId, belief.platformId);
-            entity.pressId = belief.pressId;
+            entity.id = key(belief.machineId, belief.platformId);
+            entity.machineId = belief.machineId;
             entity.platformId = belief.platformId;
             entity.pulls = belief.pulls;
             entity.crowd = json.write(belief.crowd);
@@ -171,7 +171,7 @@ public class RigService {
         return parsed.computeIfAbsent(belief.crowd, text -> json.read(text, RigEnsemble.class));
     }
 
-    private static String key(String pressId, String platformId) {
-        return pressId + "+" + platformId;
+    private static String key(String machineId, String platformId) {
+        return machineId + "+" + platformId;
     }
 }

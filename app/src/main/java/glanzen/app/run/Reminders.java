@@ -19,10 +19,7 @@ final class Reminders {
     private Reminders() {}
 
     static List<Reminder> of(
-            Step step,
-            double elapsed,
-            Heater.@Nullable PlatformReading heater,
-            Feeder.PressReading press) {
+            Step step, double elapsed, Heater.@Nullable PlatformReading heater, Feeder.PressReading press) {
         List<Reminder> reminders = new ArrayList<>();
         Step.Kind kind = step.kind();
         if (heater != null) {

@@ -4,7 +4,6 @@ import glanzen.app.device.BenchClock;
 import glanzen.app.device.Devices;
 import glanzen.app.device.Feeder;
 import glanzen.app.device.Heater;
-import glanzen.app.device.SimulatedRig;
 import glanzen.app.keeping.Json;
 import glanzen.app.run.RunView.ListLine;
 import glanzen.app.run.RunView.Status;
@@ -21,7 +20,9 @@ import glanzen.pull.PullOutcome;
 import glanzen.rules.Finding;
 import glanzen.rules.Finding.Severity;
 import glanzen.rules.Rules;
+import glanzen.setup.Heat;
 import glanzen.setup.SetUp;
+import glanzen.simulate.HiddenRig;
 import glanzen.steps.RunSheet;
 import glanzen.steps.Step;
 import java.awt.image.BufferedImage;
@@ -45,7 +46,7 @@ public class RunService {
     private final ForecastService answers;
     private final Devices devices;
     private final BenchClock clock;
-    private final SimulatedRig simulated;
+    private final HiddenRig simulated;
     private final Json json;
 
     RunService(
@@ -54,7 +55,7 @@ public class RunService {
             ForecastService answers,
             Devices devices,
             BenchClock clock,
-            SimulatedRig simulated,
+            HiddenRig simulated,
             Json json) {
         this.runs = runs;
         this.setUps = setUps;
@@ -188,7 +189,8 @@ public class RunService {
             run.soakedSeconds = (double) Math.round(elapsed(run));
         } else if (kind == Step.Kind.HEAT_UP && setUp.machine() instanceof HeatedRollers rollers) {
             double celsius = devices.heater(setUp).orElseThrow().read().celsius();
-            run.soakedSeconds = (double) Math.round(rollers.onSeconds(setUp.level(), celsius, setUp.roomC()));
+            run.soakedSeconds =
+                    (double) Math.round(rollers.onSeconds(setUp.heat().level(), celsius, setUp.roomC()));
         } else if (kind == Step.Kind.REDOCK) {
             devices.heater(setUp).ifPresent(h -> h.dock(true));
         } else if (kind == Step.Kind.PASS) {
@@ -208,8 +210,8 @@ public class RunService {
         switch (steps.get(step).kind()) {
             case HEAT_UP ->
                 devices.heater(setUp)
-                        .ifPresent(h ->
-                                h.switchOn(setUp.levels().get(setUp.level()).celsius()));
+                        .ifPresent(h -> h.switchOn(
+                                setUp.heat().levels().get(setUp.heat().level()).celsius()));
             case HOLD -> devices.heater(setUp).ifPresent(h -> h.dock(false));
             case PASS -> {
                 boolean refuses = setUp.machine() instanceof Press press
@@ -240,9 +242,13 @@ public class RunService {
     /** The set-up as it was really pulled: soaked as long as it was, not as long as was meant. */
     private SetUp pulled(RunEntity run) {
         SetUp planned = setUp(run);
-        return run.soakedSeconds == null
-                ? planned
-                : planned.withSoak(planned.heating(), Math.min(SetUp.LONGEST_SOAK, run.soakedSeconds));
+        if (run.soakedSeconds == null) {
+            return planned;
+        }
+        double seconds = Math.min(Heat.LONGEST_SECONDS, run.soakedSeconds);
+        return planned.heat() instanceof Heat.HotRollers hot
+                ? planned.withHeat(hot.on(seconds))
+                : planned.withSoak(seconds);
     }
 
     private double elapsed(RunEntity run) {
@@ -258,8 +264,7 @@ public class RunService {
         SetUp setUp = snapshot.setUp();
         List<Step> steps = RunSheet.steps(setUp);
         double elapsed = elapsed(run);
-        Heater.PlatformReading heater =
-                devices.heater(setUp).map(Heater::read).orElse(null);
+        Heater.PlatformReading heater = devices.heater(setUp).map(Heater::read).orElse(null);
         Feeder.PressReading press = devices.press(setUp.machine()).read();
         List<ListLine> preflight = new ArrayList<>();
         for (String line : RunSheet.preflight(setUp)) {

@@ -49,8 +49,7 @@ public record RunView(
                         Math.round(platform.celsius()),
                         platform.ready(),
                         platform.switchedItselfOff());
-        Feeder.PressReading fed =
-                new Feeder.PressReading(press.state(), Math.round(press.share() * 20) / 20.0);
+        Feeder.PressReading fed = new Feeder.PressReading(press.state(), Math.round(press.share() * 20) / 20.0);
         return new RunView(id, title, status, version, preflight, steps, step, 0, speed, heat, fed, reminders, draft);
     }
 

@@ -6,22 +6,21 @@ import glanzen.route.Medium;
 import glanzen.route.Peel;
 import glanzen.route.Route;
 import glanzen.setup.Gel;
+import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A set-up as it travels and is saved: the core's {@link glanzen.setup.SetUp} with things named by key.
+ * A set-up as it travels and is saved: the core's {@link SetUp} with things named by key. What is kept is of format 2;
+ * {@link OldDrafts} reads what was kept before.
  *
  * @param route how it is done
- * @param pressId what presses: a press, or a machine with heated rollers
- * @param platformId what heats; absent where the route needs no platform
+ * @param machineId a press, or a machine with heated rollers
+ * @param onPlatform the heat of a platform; absent where none is used
+ * @param hotRollers the heat of rollers that are hot by themselves; absent where it goes through a press
  * @param designId the stencil, stamp or print that laid the design; absent where a tool lies in the stack
- * @param level heat level or setting, from 0
  * @param layers bottom to top
- * @param heating what lies on the platform during the soak
- * @param soakSeconds s
- * @param holdSeconds s
  * @param pace how fast it is fed
  * @param passes trips through the machine
  * @param turned whether it is turned a quarter before every further pass; no if nothing is said
@@ -34,14 +33,11 @@ import org.jspecify.annotations.Nullable;
  */
 public record Draft(
         Route route,
-        String pressId,
-        @Nullable String platformId,
+        String machineId,
+        @Nullable PlatformHeat onPlatform,
+        @Nullable RollerHeat hotRollers,
         @Nullable String designId,
-        int level,
         List<DraftLayer> layers,
-        Heating heating,
-        double soakSeconds,
-        double holdSeconds,
         Pace pace,
         int passes,
         @Nullable Boolean turned,
@@ -51,6 +47,25 @@ public record Draft(
         @Nullable Gel gel,
         double roomC,
         @Nullable LayoutDraft layout) {
+
+    /**
+     * Heat from a platform.
+     *
+     * @param platformId which
+     * @param level which of its levels, from 0
+     * @param heating what lies on it during the soak
+     * @param soakSeconds s
+     * @param holdSeconds s
+     */
+    public record PlatformHeat(String platformId, int level, Heating heating, double soakSeconds, double holdSeconds) {}
+
+    /**
+     * Heat from rollers.
+     *
+     * @param setting which of their settings, from 0
+     * @param onSeconds since they were switched on, s
+     */
+    public record RollerHeat(int setting, double onSeconds) {}
 
     /** Which shelf a layer comes from. */
     public enum LayerKind {

@@ -2,6 +2,8 @@ package glanzen.app.setup;
 
 import glanzen.app.setup.Draft.DraftLayer;
 import glanzen.app.setup.Draft.LayerKind;
+import glanzen.app.setup.Draft.PlatformHeat;
+import glanzen.app.setup.Draft.RollerHeat;
 import glanzen.app.setup.LayoutDraft.PatchDraft;
 import glanzen.app.setup.LayoutDraft.PlacedDraft;
 import glanzen.kit.Board;
@@ -19,12 +21,13 @@ import glanzen.layout.MakeReadyPatch;
 import glanzen.layout.Placed;
 import glanzen.measure.BadInput;
 import glanzen.measure.Checks;
+import glanzen.setup.Heat;
 import glanzen.setup.SetUp;
 import glanzen.stack.Layer;
 import glanzen.stack.Stack;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Function;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -40,15 +43,13 @@ public final class Drafts {
      */
     public static SetUp setUp(Draft draft, Kit kit) {
         new Checks()
-                .present("pressId", draft.pressId(), "a press or machine of your kit")
+                .present("machineId", draft.machineId(), "a press or machine of your kit")
                 .present("layers", draft.layers(), "the layers, bottom to top")
                 .present("peel", draft.peel(), "where and how long it cools")
                 .done();
-        Machine machine = find("pressId", draft.pressId(), kit.machines(), Machine::id);
-        Platform platform = draft.platformId() == null
-                ? null
-                : find("platformId", draft.platformId(), kit.platforms(), Platform::id);
-        Plate design = draft.designId() == null ? null : find("designId", draft.designId(), kit.plates(), Plate::id);
+        Machine machine = found("machineId", draft.machineId(), kit.machine(draft.machineId()));
+        Plate design =
+                draft.designId() == null ? null : found("designId", draft.designId(), kit.plate(draft.designId()));
         List<Layer> layers = new ArrayList<>();
         for (int i = 0; i < draft.layers().size(); i++) {
             DraftLayer layer = draft.layers().get(i);
@@ -57,25 +58,21 @@ public final class Drafts {
                     .present(field + ".kind", layer.kind(), "platform, plate, film, stock or board")
                     .present(field + ".facing", layer.facing(), "up or down")
                     .done();
-            List<? extends StackItem> shelf = switch (layer.kind()) {
-                case PLATFORM -> kit.platforms();
-                case PLATE -> kit.plates();
-                case FILM -> kit.films();
-                case STOCK -> kit.stocks();
-                case BOARD -> kit.boards();
+            Optional<? extends StackItem> item = switch (layer.kind()) {
+                case PLATFORM -> kit.platform(layer.id());
+                case PLATE -> kit.plate(layer.id());
+                case FILM -> kit.film(layer.id());
+                case STOCK -> kit.stock(layer.id());
+                case BOARD -> kit.board(layer.id());
             };
-            layers.add(new Layer(find(field, layer.id(), shelf, StackItem::id), layer.facing()));
+            layers.add(new Layer(found(field, layer.id(), item), layer.facing()));
         }
         SetUp bare = new SetUp(
                 draft.route(),
                 machine,
-                platform,
+                heat(draft, machine, kit),
                 design,
-                draft.level(),
                 new Stack(layers),
-                draft.heating(),
-                draft.soakSeconds(),
-                draft.holdSeconds(),
                 draft.pace(),
                 draft.passes(),
                 Boolean.TRUE.equals(draft.turned()),
@@ -87,6 +84,32 @@ public final class Drafts {
                 Layout.NONE);
         LayoutDraft layout = draft.layout();
         return layout == null ? bare : bare.withLayout(layout(layout, kit));
+    }
+
+    private static Heat heat(Draft draft, Machine machine, Kit kit) {
+        PlatformHeat on = draft.onPlatform();
+        RollerHeat hot = draft.hotRollers();
+        new Checks()
+                .holds(
+                        on == null || hot == null,
+                        "hotRollers",
+                        "and onPlatform exclude each other",
+                        "one of them, or none")
+                .done();
+        if (on != null) {
+            new Checks()
+                    .present("onPlatform.platformId", on.platformId(), "a platform of your kit")
+                    .done();
+            Platform platform = found("onPlatform.platformId", on.platformId(), kit.platform(on.platformId()));
+            return new Heat.OnPlatform(platform, on.level(), on.heating(), on.soakSeconds(), on.holdSeconds());
+        }
+        if (hot == null) {
+            return new Heat.None();
+        }
+        if (machine instanceof HeatedRollers rollers) {
+            return new Heat.HotRollers(rollers, hot.setting(), hot.onSeconds());
+        }
+        throw new BadInput("hotRollers", "are not the machine's own", "nothing here, or a machine with heated rollers");
     }
 
     /**
@@ -109,12 +132,12 @@ public final class Drafts {
                 draft.cuts().stream().map(p -> placed(p, kit)).toList(),
                 draft.patches().stream()
                         .map(p -> new MakeReadyPatch(
-                                find("layout.patches.boardId", p.boardId(), kit.boards(), Board::id), p.outline()))
+                                found("layout.patches.boardId", p.boardId(), kit.board(p.boardId())), p.outline()))
                         .toList());
     }
 
     private static Placed placed(PlacedDraft p, Kit kit) {
-        Plate plate = find("layout.plates.plateId", p.plateId(), kit.plates(), Plate::id);
+        Plate plate = found("layout.plates.plateId", p.plateId(), kit.plate(p.plateId()));
         return new Placed(p.key(), plate, p.quarterTurns(), p.across(), p.along(), p.foil());
     }
 
@@ -138,13 +161,9 @@ public final class Drafts {
         return new PlacedDraft(p.key(), p.plate().id(), p.quarterTurns(), p.across(), p.along(), p.foil());
     }
 
-    private static <T> T find(String field, String id, List<? extends T> shelf, Function<T, String> key) {
-        for (T item : shelf) {
-            if (key.apply(item).equals(id)) {
-                return item;
-            }
-        }
-        throw new BadInput(field, "is not in your kit: " + id, "something from the kit");
+    private static <T> T found(String field, String id, Optional<? extends T> item) {
+        return item.<T>map(i -> i)
+                .orElseThrow(() -> new BadInput(field, "is not in your kit: " + id, "something from the kit"));
     }
 
     /** A set-up with its things named by key. */
@@ -155,13 +174,13 @@ public final class Drafts {
         return new Draft(
                 s.route(),
                 s.machine().id(),
-                s.platform() == null ? null : s.platform().id(),
+                s.heat() instanceof Heat.OnPlatform on
+                        ? new PlatformHeat(
+                                on.platform().id(), on.level(), on.heating(), on.soakSeconds(), on.holdSeconds())
+                        : null,
+                s.heat() instanceof Heat.HotRollers hot ? new RollerHeat(hot.setting(), hot.onSeconds()) : null,
                 s.design() == null ? null : s.design().id(),
-                s.level(),
                 layers,
-                s.heating(),
-                s.soakSeconds(),
-                s.holdSeconds(),
                 s.pace(),
                 s.passes(),
                 s.turned(),
@@ -190,7 +209,7 @@ public final class Drafts {
     public static Kit excerpt(SetUp s) {
         return new Kit(
                 s.machine() instanceof Press press ? List.of(press) : List.of(),
-                both(distinct(s, Platform.class), Stream.ofNullable(s.platform())),
+                both(distinct(s, Platform.class), s.platform().stream()),
                 both(distinct(s, Board.class), s.layout().patches().stream().map(MakeReadyPatch::board)),
                 both(
                         distinct(s, Plate.class),

@@ -1,10 +1,10 @@
 package glanzen.app.setup;
 
-import glanzen.pull.NipFigures;
 import glanzen.forecast.Quantiles;
 import glanzen.heat.HeatTrace.Phase;
 import glanzen.learning.Observation;
 import glanzen.learning.RigReport;
+import glanzen.pull.NipFigures;
 import glanzen.pull.PullModel;
 import glanzen.rules.Finding;
 import glanzen.setup.Difference;

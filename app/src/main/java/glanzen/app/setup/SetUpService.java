@@ -20,9 +20,9 @@ import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -60,7 +60,7 @@ public class SetUpService {
     /**
      * What a person picks to begin with.
      *
-     * @param pressId a press, or a machine with heated rollers
+     * @param machineId a press, or a machine with heated rollers
      * @param platformId a platform, for routes that are done on one
      * @param plateId the tool, or what laid the design
      * @param filmId foil or flock, for routes that take one
@@ -68,7 +68,7 @@ public class SetUpService {
     public record Choice(
             String name,
             Route route,
-            String pressId,
+            String machineId,
             @Nullable String platformId,
             String plateId,
             @Nullable String filmId,
@@ -90,29 +90,24 @@ public class SetUpService {
         new Checks()
                 .name("name", choice.name)
                 .present("route", choice.route, "a route")
-                .present("pressId", choice.pressId, "a press or a machine")
+                .present("machineId", choice.machineId, "a press or a machine")
                 .present("plateId", choice.plateId, "a tool or a design")
                 .present("stockId", choice.stockId, "a stock")
                 .done();
         Kit all = kit.kit();
         Pick pick = new Pick(
                 choice.route,
-                pick("pressId", all.machines(), p -> p.id().equals(choice.pressId)),
-                choice.platformId == null
-                        ? null
-                        : pick("platformId", all.platforms(), p -> p.id().equals(choice.platformId)),
-                pick("plateId", all.plates(), p -> p.id().equals(choice.plateId)),
-                choice.filmId == null ? null : pick("filmId", all.films(), p -> p.id().equals(choice.filmId)),
-                pick("stockId", all.stocks(), p -> p.id().equals(choice.stockId)),
+                owned("machineId", all.machine(choice.machineId)),
+                choice.platformId == null ? null : owned("platformId", all.platform(choice.platformId)),
+                owned("plateId", all.plate(choice.plateId)),
+                choice.filmId == null ? null : owned("filmId", all.film(choice.filmId)),
+                owned("stockId", all.stock(choice.stockId)),
                 preferences.get().roomC());
         return keep(choice.name, Drafts.draft(StartingStack.of(pick, new Inventory(kit.boards(), artworks))), false);
     }
 
-    private static <T> T pick(String field, List<T> shelf, Predicate<T> fits) {
-        return shelf.stream()
-                .filter(fits)
-                .findFirst()
-                .orElseThrow(() -> new BadInput(field, "is not in your kit", "something from the kit"));
+    private static <T> T owned(String field, Optional<T> item) {
+        return item.orElseThrow(() -> new BadInput(field, "is not in your kit", "something from the kit"));
     }
 
     /** Keeps a new set-up. */

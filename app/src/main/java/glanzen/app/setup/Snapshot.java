@@ -13,12 +13,14 @@ import glanzen.setup.SetUp;
  */
 public record Snapshot(int format, Draft draft, Kit kit) {
 
-    private static final int FORMAT = 1;
+    private static final int FORMAT = 2;
 
     public Snapshot {
-        if (format != FORMAT) {
-            throw new BadInput("snapshot.format", "is " + format, "" + FORMAT);
+        if (format < 1 || format > FORMAT) {
+            throw new BadInput("snapshot.format", "is " + format, "1 to " + FORMAT);
         }
+        // A draft of an earlier format was rewritten when it was read.
+        format = FORMAT;
     }
 
     /** Freezes a set-up. */

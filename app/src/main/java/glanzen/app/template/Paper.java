@@ -1,6 +1,5 @@
 package glanzen.app.template;
 
-
 /** Paper a printer takes. */
 enum Paper {
     A4(210, 297),

@@ -64,7 +64,7 @@ class TemplateController {
         Arrangement a = new Arrangement(setUp.layout(), shelf);
         Printer printer = new Printer(preferences.get().length());
         return switch (kind) {
-            case TRACING -> Templates.tracing(a, setUp.onPlatform(), printer);
+            case TRACING -> Templates.tracing(a, setUp.onPlatform().platform(), printer);
             case FOIL -> Templates.foil(a, setUp.stock().kind(), printer);
             case STOCK -> Templates.stock(a, printer);
             case PATCHES -> Templates.patches(a);

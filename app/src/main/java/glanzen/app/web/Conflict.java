@@ -1,6 +1,5 @@
 package glanzen.app.web;
 
-
 /** Something cannot be done because of what has been done meanwhile. */
 public class Conflict extends RuntimeException {
 

@@ -1,6 +1,5 @@
 package glanzen.app.web;
 
-
 /** Something asked for is not there. */
 public class NotFound extends RuntimeException {
 

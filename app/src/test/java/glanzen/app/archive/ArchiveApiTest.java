@@ -1,6 +1,7 @@
 package glanzen.app.archive;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.app.Asked;
@@ -10,6 +11,7 @@ import glanzen.app.Server;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
@@ -118,13 +120,45 @@ class ArchiveApiTest {
         assertRefused(
                 take(zip(
                         "workshop.json",
-                        good.replaceFirst("(?s)(\"beliefs\" : \\[ \\{\\s*\"pressId\" : )\"[^\"]*\"", "$1\"gone\""))),
+                        good.replaceFirst("(?s)(\"beliefs\" : \\[ \\{\\s*\"machineId\" : )\"[^\"]*\"", "$1\"gone\""))),
                 "beliefs");
         String vast = "{\"kind\": \"OUTLINE\", \"text\": \"\", \"outline\": \"M0 0L9000000 0L9000000 9000000Z\"}";
         assertRefused(
                 take(zip("workshop.json", good.replaceFirst("(?s)\"motif\" : \\{.*?\\}", "\"motif\" : " + vast))),
                 "outline");
         assertEquals(kit, caller.get("/api/kit").json().toString());
+    }
+
+    /** The whole demo as it was exported before drafts said what heats them; forecasts are those of a set-up laid out now. */
+    @Test
+    void aWorkshopOfFormat1IsTakenIn() throws IOException {
+        byte[] now = caller.get("/api/workshop").bytes();
+        byte[] old;
+        try (InputStream file = getClass().getResourceAsStream("/workshop-format-1.zip")) {
+            old = file.readAllBytes();
+        }
+        Reply taken = take(old);
+        assertEquals(200, taken.status(), new String(taken.bytes(), StandardCharsets.UTF_8));
+        assertEquals(27, taken.json().path("setUps").asInt());
+        assertEquals(40, taken.json().path("pulls").asInt());
+        JsonNode toner = Asked.setUp(caller, "Comb ground in toner").path("draft");
+        assertEquals("roller-foiler", toner.path("machineId").asString());
+        assertTrue(toner.path("hotRollers").path("onSeconds").asDouble() > 60);
+        assertTrue(toner.path("onPlatform").isMissingNode());
+        JsonNode words = Asked.setUp(caller, "Prize card, First").path("draft");
+        assertEquals("COVERED", words.path("onPlatform").path("heating").asString());
+        for (JsonNode saved : caller.get("/api/set-ups").json()) {
+            Reply answer = caller.post("/api/forecasts", saved.path("draft"));
+            assertFalse(answer.json().path("expected").isMissingNode(), saved.path("name") + "");
+        }
+        caller.get("/api/pulls?size=200")
+                .json()
+                .path("pulls")
+                .forEach(pull -> assertEquals(
+                        200,
+                        caller.get("/api/pulls/" + pull.path("id").asString() + "/picture?width=60&height=40")
+                                .status()));
+        assertEquals(200, take(now).status());
     }
 
     /** A page that was open while a workshop was taken in must not save over it. */

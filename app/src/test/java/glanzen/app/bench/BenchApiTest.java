@@ -79,7 +79,7 @@ class BenchApiTest {
         JsonNode known = caller.get("/api/rigs").json();
         JsonNode iron = null;
         for (JsonNode rig : known) {
-            iron = rig.path("pressId").asString().equals("old-iron") ? rig : iron;
+            iron = rig.path("machineId").asString().equals("old-iron") ? rig : iron;
         }
         assertTrue(iron != null && iron.path("pulls").asInt() > 20);
         assertTrue(iron.path("remarks").size() > 0, "a rig that differs from its label is noticed");

@@ -258,6 +258,7 @@ class JourneyTest {
         browser.until(() -> caller.get("/api/set-ups/" + id)
                         .json()
                         .path("draft")
+                        .path("onPlatform")
                         .path("soakSeconds")
                         .asDouble()
                 == 35);

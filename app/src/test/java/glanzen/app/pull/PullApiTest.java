@@ -113,7 +113,8 @@ class PullApiTest {
                         .asInt());
         caller.get("/api/rigs")
                 .json()
-                .forEach(known -> assertNotEquals("whirr", known.path("pressId").asString()));
+                .forEach(known ->
+                        assertNotEquals("whirr", known.path("machineId").asString()));
     }
 
     @Test
@@ -136,7 +137,7 @@ class PullApiTest {
 
     @Test
     void twoPullsAreComparedByWhatDiffers() {
-        JsonNode other = Asked.with(draft(), "soakSeconds", 45);
+        JsonNode other = Asked.soaking(draft(), 45);
         String left = log(draft(), "CLEAN", "").json().path("id").asString();
         String right = log(other, "OVER", "").json().path("id").asString();
         JsonNode comparison = caller.get("/api/pulls/compare?left=" + left + "&right=" + right)

@@ -106,13 +106,13 @@ class RigApiTest {
         assertTrue(known.size() > 0);
         JsonNode first = known.get(0);
         assertTrue(first.path("pulls").asInt() > 0);
-        String rig = first.path("pressId").asString() + "/"
+        String rig = first.path("machineId").asString() + "/"
                 + first.path("platformId").asString();
         assertEquals(204, caller.delete("/api/rigs/" + rig).status());
         for (JsonNode left : caller.get("/api/rigs").json()) {
             assertNotEquals(
                     rig,
-                    left.path("pressId").asString() + "/"
+                    left.path("machineId").asString() + "/"
                             + left.path("platformId").asString());
         }
     }

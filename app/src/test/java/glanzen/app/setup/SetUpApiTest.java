@@ -85,11 +85,11 @@ class SetUpApiTest {
 
     @Test
     void absurdFiguresAreRefused() {
-        Reply refused = caller.post("/api/forecasts", Asked.with(draft(), "soakSeconds", 1e9));
-        assertEquals("soakSeconds", refused.fields());
+        Reply refused = caller.post("/api/forecasts", Asked.soaking(draft(), 1e9));
+        assertEquals("onPlatform.soakSeconds", refused.fields());
         assertEquals(
                 422,
-                caller.post("/api/forecasts", Asked.with(draft(), "pressId", null))
+                caller.post("/api/forecasts", Asked.with(draft(), "machineId", null))
                         .status());
     }
 

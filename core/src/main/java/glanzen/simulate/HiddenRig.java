@@ -1,7 +1,9 @@
-package glanzen.app.device;
+package glanzen.simulate;
 
-import glanzen.forecast.Forecaster;
+import glanzen.artwork.ArtworkShelf;
+import glanzen.kit.Platform;
 import glanzen.picture.Picture;
+import glanzen.pull.PullModels;
 import glanzen.pull.PullOutcome;
 import glanzen.pull.Rig;
 import glanzen.pull.RigPriors;
@@ -9,19 +11,18 @@ import glanzen.setup.SetUp;
 import java.awt.image.BufferedImage;
 import java.util.Map;
 import java.util.Random;
-import org.springframework.stereotype.Component;
 
 /**
- * How the simulated bench really is: off its labels, always in the same way, and known to nobody who learns. Its scanner
- * turns a simulated pull into a picture and a reading.
+ * How a simulated bench really is: off its labels, always in the same way, and known to nobody who learns. Its pulls can
+ * be read off and looked at.
  */
-@Component
-public class SimulatedRig {
+public final class HiddenRig {
 
-    private final Forecaster forecaster;
+    private final ArtworkShelf artworks;
 
-    SimulatedRig(Forecaster forecaster) {
-        this.forecaster = forecaster;
+    /** @param artworks where artwork is drawn */
+    public HiddenRig(ArtworkShelf artworks) {
+        this.artworks = artworks;
     }
 
     /** The true rig under a set-up, with the small luck of one pull. */
@@ -40,7 +41,7 @@ public class SimulatedRig {
     }
 
     private static String heater(SetUp s) {
-        return s.platform() == null ? s.machine().id() : s.platformId();
+        return s.platform().map(Platform::id).orElse(s.machine().id());
     }
 
     /** About one standard deviation off, either way. */
@@ -50,12 +51,12 @@ public class SimulatedRig {
 
     /** What the simulated pull comes to. */
     public PullOutcome pull(SetUp setUp, long luck) {
-        return forecaster.model(setUp).pull(truth(setUp, luck));
+        return PullModels.of(setUp, artworks).pull(truth(setUp, luck));
     }
 
     /** What the simulated pull looks like. */
     public BufferedImage picture(SetUp setUp, long luck, int width, int height) {
-        return Picture.of(setUp, forecaster.model(setUp), truth(setUp, luck), luck)
+        return Picture.of(setUp, PullModels.of(setUp, artworks), truth(setUp, luck), luck)
                 .draw(width, height);
     }
 }

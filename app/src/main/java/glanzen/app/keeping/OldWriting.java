@@ -1,0 +1,13 @@
+package glanzen.app.keeping;
+
+import tools.jackson.databind.node.ObjectNode;
+
+/** How something was written in an earlier format, for one type of thing that is kept as JSON. */
+public interface OldWriting {
+
+    /** What is kept. */
+    Class<?> type();
+
+    /** Rewrites it in the present format; leaves what is in it already alone. */
+    void upgrade(ObjectNode kept);
+}

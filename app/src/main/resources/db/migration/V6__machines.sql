@@ -1,0 +1,3 @@
+-- What a stack goes through may be rollers too.
+alter table belief alter column press_id rename to machine_id;
+alter table pull alter column press_id rename to machine_id;
