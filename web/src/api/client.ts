@@ -7,7 +7,6 @@ export type PlatformHeat = Schemas['PlatformHeat'];
 export type DraftLayer = Schemas['DraftLayer'];
 export type SetUpReport = Schemas['SetUpReport'];
 export type Expected = Schemas['Expected'];
-export type Found = Schemas['FoundView'];
 export type Proposal = Schemas['ProposalView'];
 export type Advice = Schemas['AdviceView'];
 export type SavedSetUp = Schemas['SavedSetUp'];

@@ -44,7 +44,7 @@
   const width = $derived(w + 2 * (EDGE + trim));
   const height = $derived(h + 2 * (EDGE + trim));
   const frame = $derived<Frame>({ scale, x: EDGE + trim, y: EDGE + trim + h });
-  const wrong = $derived(view.remarks.filter((r) => r.weight !== 'NOTE').flatMap((r) => r.keys));
+  const wrong = $derived(view.findings.filter((r) => r.weight !== 'NOTE').flatMap((r) => r.keys));
   const measures = $derived(
     view.measures.filter((m) => m.drawing === 'PIECE' && (chosen.length === 0 || chosen.includes(m.key))),
   );

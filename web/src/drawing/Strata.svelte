@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Draft, Found } from '../api/client';
+  import type { Draft, Schemas } from '../api/client';
   import { kit } from '../state/kit.svelte';
   import { preferences } from '../state/preferences.svelte';
   import Hatches from './Hatches.svelte';
@@ -9,7 +9,7 @@
   /** The stack between its rollers, top to bottom as it lies. Indexes are counted from the bottom, as in the draft. */
   interface Props {
     draft: Draft;
-    findings: Found[];
+    findings: Schemas['FoundView'][];
     selected: number;
     room: number;
     onselect: (index: number) => void;
@@ -126,7 +126,7 @@
           band={{ ...band, top: band.top + ROLLER, label: band.label + ROLLER }}
           {body}
           {width}
-          found={findings.some((f) => f.layer === index && f.severity !== 'NOTE')}
+          found={findings.some((f) => f.layer === index && f.weight !== 'NOTE')}
           level={preferences.temperature(heat ?? 0)}
           gel={draft.gel !== undefined && layer.kind === 'STOCK'}
           selected={index === selected}

@@ -33,7 +33,7 @@ function view(body: Body): LayoutView {
     ],
     cuts: [],
     measures: [],
-    remarks: [],
+    findings: [],
     guides: [],
   } as unknown as LayoutView;
 }

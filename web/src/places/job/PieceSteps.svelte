@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { JobPiece, Operation, SavedSetUp, Schemas } from '../../api/client';
   import QuantityField from '../../parts/QuantityField.svelte';
+  import Findings from '../../parts/Findings.svelte';
   import { kit } from '../../state/kit.svelte';
   import { planning } from '../../state/planning.svelte';
   import { duration } from '../../parts/format';
@@ -11,7 +12,7 @@
   interface Props {
     piece: JobPiece;
     index: number;
-    findings: Schemas['OrderFinding'][];
+    findings: Schemas['OrderView'][];
     setUps: SavedSetUp[];
     onremove: () => void;
   }
@@ -135,17 +136,7 @@
             {/if}
           </div>
         {/if}
-        {#each findings.filter((f) => f.at === i) as found (found.rule)}
-          <div
-            class="border-ochre-line bg-ochre-wash mt-1 flex flex-wrap items-center gap-3 border-l-4 px-3 py-1.5"
-            data-rule={found.rule}
-          >
-            <p class="min-w-0 flex-1 basis-[220px]">
-              {found.what}.<span class="text-soft block text-[14px]">{found.why}.</span>
-            </p>
-            <button class="press" onclick={() => steps(found.mended)}>Mend the order</button>
-          </div>
-        {/each}
+        <Findings findings={findings.filter((f) => f.at === i)} onmend={(mend) => steps(mend.operations)} />
       </li>
     {:else}
       <li class="border-rule text-soft border-t py-2">Nothing yet.</li>

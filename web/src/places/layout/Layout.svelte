@@ -6,10 +6,10 @@
   import { routes } from '../../state/routes.svelte';
   import { tell } from '../../state/messages.svelte';
   import Conflict from '../stack/Conflict.svelte';
+  import Findings from '../../parts/Findings.svelte';
   import Bench from './Drawings.svelte';
   import Expected from './Expected.svelte';
   import Panel from './Panel.svelte';
-  import Remarks from './Remarks.svelte';
 
   let { params = {} }: { params?: { id?: string } } = $props();
   const draft = $derived(editing.draft);
@@ -73,7 +73,9 @@
         </div>
       </div>
       <Bench view={laying.view} {trial} />
-      <Remarks view={laying.view} />
+      <div class="flex flex-col gap-2" role="group" aria-live="polite" aria-label="Findings">
+        <Findings findings={laying.view.findings} onmend={(mend) => editing.part({ layout: mend.layout })} />
+      </div>
     </section>
     <Panel view={laying.view} {draft} ontrial={(path) => (trial = path)} />
   </div>

@@ -8,16 +8,19 @@ import glanzen.kit.Board;
 import glanzen.kit.Press;
 import glanzen.pull.PullModels;
 import glanzen.pull.Rig;
-import glanzen.rules.Finding;
-import glanzen.rules.Finding.Severity;
+import glanzen.finding.Finding;
+import glanzen.finding.RuleId;
+import glanzen.finding.Weight;
 import glanzen.rules.Rules;
 import glanzen.setup.Difference;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -34,8 +37,15 @@ public final class Advisor {
 
     private static final double FORCE_RESERVE = 0.95;
     /** Rules whose breaking no shim, soak or pace can cure. */
-    private static final List<String> INCURABLE = List.of(
-            "heat-proof", "protective-film", "medium-wet", "too-wide", "bowed", "gel-wet", "film-kind", "sensor");
+    private static final Set<RuleId> INCURABLE = EnumSet.of(
+            RuleId.HEAT_PROOF,
+            RuleId.PROTECTIVE_FILM,
+            RuleId.MEDIUM_WET,
+            RuleId.TOO_WIDE,
+            RuleId.BOWED,
+            RuleId.GEL_WET,
+            RuleId.FILM_KIND,
+            RuleId.SENSOR);
 
     private final Forecaster forecaster;
     private final Inventory shop;
@@ -102,9 +112,9 @@ public final class Advisor {
     }
 
     private List<String> incurable(SetUp present) {
-        List<Finding> findings = Rules.check(present, shop);
+        List<Finding<SetUp>> findings = Rules.check(present, shop);
         return findings.stream()
-                .filter(f -> f.severity() == Severity.STOP)
+                .filter(f -> f.weight() == Weight.STOP)
                 .filter(f -> !Rules.computable(present) || INCURABLE.contains(f.rule()))
                 .map(f -> f.what() + ". " + f.why())
                 .toList();

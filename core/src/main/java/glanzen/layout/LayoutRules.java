@@ -1,11 +1,13 @@
 package glanzen.layout;
 
+import glanzen.finding.Concern;
+import glanzen.finding.Finding;
+import glanzen.finding.Finding.Mend;
+import glanzen.finding.RuleId;
 import glanzen.kit.Plate;
 import glanzen.kit.Platform;
 import glanzen.kit.Press;
 import glanzen.kit.Stock;
-import glanzen.layout.Remark.Mend;
-import glanzen.layout.Remark.Weight;
 import glanzen.measure.Figures;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -48,51 +50,49 @@ public final class LayoutRules {
      *
      * @param stock kind of stock, since ribbon has rules of its own
      */
-    public static List<Remark> check(Arrangement arrangement, Platform platform, Press press, Stock.Kind stock) {
+    public static List<Finding<Layout>> check(Arrangement arrangement, Platform platform, Press press, Stock.Kind stock) {
         LayoutRules rules = new LayoutRules(arrangement, platform, press);
-        List<Remark> remarks = new ArrayList<>();
-        rules.throat(remarks);
+        List<Finding<Layout>> found = new ArrayList<>();
+        rules.throat(found);
         for (PositionedPlate lying : arrangement.plates()) {
-            rules.onPiece(lying, stock, remarks);
-            rules.onPlatform(lying, remarks);
+            rules.onPiece(lying, stock, found);
+            rules.onPlatform(lying, found);
         }
-        rules.weakMiddle(remarks);
-        rules.pairs(remarks);
+        rules.weakMiddle(found);
+        rules.pairs(found);
         if (stock == Stock.Kind.RIBBON) {
-            RibbonReading.check(arrangement, remarks);
+            RibbonReading.check(arrangement, found);
         }
-        remarks.sort(Comparator.comparing(Remark::weight));
-        return remarks;
+        found.sort(Comparator.comparing(Finding::weight));
+        return found;
     }
 
-    private void throat(List<Remark> remarks) {
+    private void throat(List<Finding<Layout>> found) {
         double across = cutAcross(on);
         if (across <= press.throatMm()) {
             return;
         }
         Layout turned = layout.withBed(layout.bed().turned());
         boolean helps = cutAcross(new OnPlatform(turned)) <= press.throatMm();
-        remarks.add(new Remark(
-                "piece-wide",
-                Weight.STOP,
-                List.of(),
+        found.add(new Finding<>(
+                RuleId.PIECE_WIDE,
+                Concern.WHOLE,
                 "The piece is " + Figures.length(across) + " wide across the feed",
                 "The throat of " + press.name() + " takes " + Figures.length(press.throatMm()),
-                helps ? new Mend("Turn it a quarter", turned) : null));
+                helps ? new Mend<>("Turn it a quarter", turned) : null));
     }
 
     private double cutAcross(OnPlatform where) {
         return where.feedWidthMm() + 2 * layout.piece().trimMm();
     }
 
-    private void onPiece(PositionedPlate lying, Stock.Kind stock, List<Remark> remarks) {
+    private void onPiece(PositionedPlate lying, Stock.Kind stock, List<Finding<Layout>> found) {
         double beyond = Envelopes.beyondMm(lying.designBox(), arrangement.pieceBox());
         if (beyond > 0.01) {
             boolean bleeds = beyond <= layout.piece().trimMm();
-            remarks.add(new Remark(
-                    bleeds ? "runs-off" : "off-piece",
-                    bleeds ? Weight.NOTE : Weight.WARN,
-                    keys(lying),
+            found.add(new Finding<>(
+                    bleeds ? RuleId.RUNS_OFF : RuleId.OFF_PIECE,
+                    Concern.plates(keys(lying)),
                     lying.placed().plate().name() + " runs " + Figures.length(beyond) + " past the edge of the piece",
                     bleeds
                             ? "The piece is cut "
@@ -103,26 +103,25 @@ public final class LayoutRules {
         }
     }
 
-    private @Nullable Mend within(PositionedPlate lying) {
+    private @Nullable Mend<Layout> within(PositionedPlate lying) {
         Envelope design = lying.designBox();
         Envelope piece = arrangement.pieceBox();
         boolean fits = design.getWidth() <= piece.getWidth() && design.getHeight() <= piece.getHeight();
         return !fits
                 ? null
-                : new Mend(
+                : new Mend<>(
                         "Centre it",
                         layout.each(p -> p.key().equals(lying.placed().key())
                                 ? p.held(PlacementConstraint.CENTRED, PlacementConstraint.CENTRED)
                                 : p));
     }
 
-    private void onPlatform(PositionedPlate lying, List<Remark> remarks) {
+    private void onPlatform(PositionedPlate lying, List<Finding<Layout>> found) {
         double beyond = Envelopes.beyondMm(on.platform(lying.plateBox()), ground);
         if (beyond > 0.01) {
-            remarks.add(new Remark(
-                    "overhang",
-                    Weight.WARN,
-                    keys(lying),
+            found.add(new Finding<>(
+                    RuleId.OVERHANG,
+                    Concern.plates(keys(lying)),
                     lying.placed().plate().name() + " hangs " + Figures.length(beyond) + " over the platform",
                     "What hangs over stays cold and is not foiled",
                     ontoPlatform()));
@@ -130,7 +129,7 @@ public final class LayoutRules {
     }
 
     /** The bed moved or turned so that every plate lies on the platform, if that can be. */
-    private @Nullable Mend ontoPlatform() {
+    private @Nullable Mend<Layout> ontoPlatform() {
         for (int turn = 0; turn < 2; turn++) {
             PlatformPose bed = turn == 0 ? layout.bed() : layout.bed().turned();
             OnPlatform tried = new OnPlatform(layout.withBed(bed));
@@ -140,7 +139,7 @@ public final class LayoutRules {
                 PlatformPose moved = bed.moved(
                         inward(all.getMinX(), all.getMaxX(), ground.getMaxX()),
                         inward(all.getMinY(), all.getMaxY(), ground.getMaxY()));
-                return new Mend(turn == 0 ? "Move the piece" : "Turn it a quarter", layout.withBed(moved));
+                return new Mend<>(turn == 0 ? "Move the piece" : "Turn it a quarter", layout.withBed(moved));
             }
         }
         return null;
@@ -155,7 +154,7 @@ public final class LayoutRules {
         return press.crown() < GIVING_CROWN ? 0 : WEAK_SHARE * press.throatMm() / 2;
     }
 
-    private void weakMiddle(List<Remark> remarks) {
+    private void weakMiddle(List<Finding<Layout>> found) {
         List<PositionedPlate> weak =
                 arrangement.plates().stream().filter(this::inWeakMiddle).toList();
         if (weak.isEmpty()) {
@@ -163,10 +162,9 @@ public final class LayoutRules {
         }
         String names = String.join(
                 " and ", weak.stream().map(l -> l.placed().plate().name()).toList());
-        remarks.add(new Remark(
-                "weak-middle",
-                Weight.NOTE,
-                weak.stream().map(l -> l.placed().key()).toList(),
+        found.add(new Finding<>(
+                RuleId.WEAK_MIDDLE,
+                Concern.plates(weak.stream().map(l -> l.placed().key()).toList()),
                 names + (weak.size() == 1 ? " lies" : " lie") + " in the weak middle of the rollers",
                 press.name() + " presses less there than at its sides; small designs are happier off it",
                 aside()));
@@ -180,7 +178,7 @@ public final class LayoutRules {
     }
 
     /** The piece moved sideways as far as plates and sheet allow. */
-    private @Nullable Mend aside() {
+    private @Nullable Mend<Layout> aside() {
         Envelope plates = new Envelope();
         arrangement.plates().forEach(l -> plates.expandToInclude(on.platform(l.plateBox())));
         double room = ground.getMaxX() - plates.getMaxX();
@@ -189,38 +187,36 @@ public final class LayoutRules {
         if (by < 8) {
             return null;
         }
-        return new Mend(
+        return new Mend<>(
                 "Lay it " + Figures.length(Math.floor(by)) + " to the right",
                 layout.withBed(layout.bed().moved(Math.floor(by), 0)));
     }
 
-    private void pairs(List<Remark> remarks) {
+    private void pairs(List<Finding<Layout>> found) {
         List<PositionedPlate> plates = arrangement.plates();
         for (int i = 0; i < plates.size(); i++) {
             for (int j = i + 1; j < plates.size(); j++) {
-                pair(plates.get(i), plates.get(j), remarks);
+                pair(plates.get(i), plates.get(j), found);
             }
         }
     }
 
-    private void pair(PositionedPlate one, PositionedPlate other, List<Remark> remarks) {
+    private void pair(PositionedPlate one, PositionedPlate other, List<Finding<Layout>> found) {
         List<String> keys = List.of(one.placed().key(), other.placed().key());
         String names =
                 one.placed().plate().name() + " and " + other.placed().plate().name();
         double gap = Envelopes.gapMm(one.plateBox(), other.plateBox());
         if (gap < -0.01) {
-            remarks.add(new Remark(
-                    "plates-overlap",
-                    Weight.STOP,
-                    keys,
+            found.add(new Finding<>(
+                    RuleId.PLATES_OVERLAP,
+                    Concern.plates(keys),
                     names + " lie on each other",
                     "Metal on metal takes no foil and dents plates; they overlap by " + Figures.length(-gap),
                     null));
         } else if (gap < TAPE_MM && layout.method() != Fixing.LOOSE) {
-            remarks.add(new Remark(
-                    "tape-room",
-                    Weight.WARN,
-                    keys,
+            found.add(new Finding<>(
+                    RuleId.TAPE_ROOM,
+                    Concern.plates(keys),
                     names + " are " + Figures.length(gap) + " apart",
                     "Tape between them wants " + Figures.length(TAPE_MM) + "; or tape both from outside",
                     null));
@@ -228,10 +224,9 @@ public final class LayoutRules {
         double step = Math.abs(
                 one.placed().plate().thicknessMm() - other.placed().plate().thicknessMm());
         if (step > SAME_THICKNESS_MM) {
-            remarks.add(new Remark(
-                    "thickness-differs",
-                    Weight.WARN,
-                    keys,
+            found.add(new Finding<>(
+                    RuleId.THICKNESS_DIFFERS,
+                    Concern.plates(keys),
                     names + " differ in thickness by " + Figures.length(step),
                     "Under one roller the thicker takes all the pressure; pull them one after the other",
                     null));

@@ -1,7 +1,9 @@
 package glanzen.layout;
 
-import glanzen.layout.Remark.Mend;
-import glanzen.layout.Remark.Weight;
+import glanzen.finding.Concern;
+import glanzen.finding.Finding;
+import glanzen.finding.Finding.Mend;
+import glanzen.finding.RuleId;
 import glanzen.measure.Figures;
 import java.util.List;
 import org.locationtech.jts.geom.Envelope;
@@ -34,44 +36,40 @@ public final class RibbonReading {
         return new Reading(upright, down, tail);
     }
 
-    static void check(Arrangement a, List<Remark> remarks) {
+    static void check(Arrangement a, List<Finding<Layout>> found) {
         Layout layout = a.layout();
         Reading reading = of(a);
         if (layout.piece().widthMm() < layout.piece().heightMm()) {
-            remarks.add(new Remark(
-                    "ribbon-along",
-                    Weight.WARN,
-                    List.of(),
+            found.add(new Finding<>(
+                    RuleId.RIBBON_ALONG,
+                    Concern.WHOLE,
                     "The ribbon is laid out across",
                     "Words are laid along the ribbon: its length is the width as read",
                     null));
         }
         for (PositionedPlate lying : a.plates()) {
             if (lying.placed().quarterTurns() % 2 == 1) {
-                remarks.add(new Remark(
-                        "ribbon-crosswise",
-                        Weight.WARN,
-                        List.of(lying.placed().key()),
+                found.add(new Finding<>(
+                        RuleId.RIBBON_CROSSWISE,
+                        Concern.plates(List.of(lying.placed().key())),
                         lying.placed().plate().name() + " lies across the ribbon",
                         "Words run along it, or the ribbon must be turned to be read",
-                        new Mend("Turn it along", turned(layout, lying.placed(), 0))));
+                        new Mend<>("Turn it along", turned(layout, lying.placed(), 0))));
             }
         }
         if (layout.hangs() != HangingEnd.NEITHER && !reading.hangingDown()) {
             HangingEnd other = layout.hangs() == HangingEnd.LEFT_END ? HangingEnd.RIGHT_END : HangingEnd.LEFT_END;
-            remarks.add(new Remark(
-                    "reads-upwards",
-                    Weight.WARN,
-                    a.plates().stream().map(l -> l.placed().key()).toList(),
+            found.add(new Finding<>(
+                    RuleId.READS_UPWARDS,
+                    Concern.plates(a.plates().stream().map(l -> l.placed().key()).toList()),
                     "As it hangs, the words read from bottom to top",
                     "Reading starts at the knot when the end of the words hangs down",
-                    new Mend("Let the other end hang", layout.withHangs(other))));
+                    new Mend<>("Let the other end hang", layout.withHangs(other))));
         }
         if (layout.hangs() != HangingEnd.NEITHER && reading.tailMm() < 15) {
-            remarks.add(new Remark(
-                    "tail-short",
-                    Weight.WARN,
-                    List.of(),
+            found.add(new Finding<>(
+                    RuleId.TAIL_SHORT,
+                    Concern.WHOLE,
                     "Only " + Figures.length(Math.max(0, reading.tailMm())) + " of tail is left below the words",
                     "A tail is trimmed after tying; leave enough to trim",
                     null));

@@ -1,5 +1,9 @@
 package glanzen.plan;
 
+import glanzen.finding.Concern;
+import glanzen.finding.Finding;
+import glanzen.finding.Finding.Mend;
+import glanzen.finding.RuleId;
 import glanzen.plan.Operation.Kind;
 import java.util.ArrayList;
 import java.util.List;
@@ -8,19 +12,8 @@ import java.util.function.Predicate;
 /** Whether what is done to a piece is done in an order that works; each finding says why and offers the mended order. */
 public final class OrderCheck {
 
-    /**
-     * Something in the wrong order, or missing.
-     *
-     * @param rule short key
-     * @param at place of the operation it concerns
-     * @param what what is wrong
-     * @param why why that matters
-     * @param mended the operations as they should be
-     */
-    public record OrderFinding(String rule, int at, String what, String why, List<Operation> mended) {}
-
     private final List<Operation> operations;
-    private final List<OrderFinding> findings = new ArrayList<>();
+    private final List<Finding<List<Operation>>> findings = new ArrayList<>();
 
     private OrderCheck(List<Operation> operations) {
         this.operations = operations;
@@ -31,7 +24,7 @@ public final class OrderCheck {
      *
      * @param filmed whether its stock comes with a protective film
      */
-    public static List<OrderFinding> of(JobPiece piece, boolean filmed) {
+    public static List<Finding<List<Operation>>> of(JobPiece piece, boolean filmed) {
         OrderCheck check = new OrderCheck(piece.operations());
         check.medium();
         check.cutting();
@@ -62,8 +55,9 @@ public final class OrderCheck {
         return -1;
     }
 
-    private void find(String rule, int at, String what, String why, List<Operation> mended) {
-        findings.add(new OrderFinding(rule, at, what, why, List.copyOf(mended)));
+    private void find(RuleId rule, int at, String what, String why, List<Operation> mended) {
+        findings.add(new Finding<>(
+                rule, Concern.operation(at), what, why, new Mend<>("Mend the order", List.copyOf(mended))));
     }
 
     private List<Operation> moved(int from, int to) {
@@ -86,8 +80,7 @@ public final class OrderCheck {
         }
         int foil = first(Kind::lays, 0);
         if (foil >= 0 && foil < ink) {
-            find(
-                    "medium-first",
+            find(RuleId.MEDIUM_FIRST,
                     ink,
                     "Ink goes on after the foil",
                     "Medium over foil dulls it: medium first, foil on top",
@@ -96,8 +89,7 @@ public final class OrderCheck {
         }
         int dry = first(k -> k == Kind.DRY, ink);
         if (foil > ink && (dry < 0 || dry > foil)) {
-            find(
-                    "medium-dry",
+            find(RuleId.MEDIUM_DRY,
                     foil,
                     "The ink is not dry before the foil",
                     "Foil goes on top of what is fully dry; heat-set it or let it dry",
@@ -110,8 +102,7 @@ public final class OrderCheck {
         int foil = last(k -> k == Kind.HOT_FOIL || k == Kind.TONER_FOIL || k == Kind.REACTIVE_FOIL);
         if (cut >= 0 && foil > cut) {
             boolean toner = operations.get(foil).kind() == Kind.TONER_FOIL;
-            find(
-                    "foil-then-cut",
+            find(RuleId.FOIL_THEN_CUT,
                     cut,
                     "It is cut before it is foiled",
                     toner
@@ -127,8 +118,7 @@ public final class OrderCheck {
         if (foil >= 0 && tape > foil) {
             List<Operation> without = new ArrayList<>(operations);
             without.remove(tape);
-            find(
-                    "tape-on-foil",
+            find(RuleId.TAPE_ON_FOIL,
                     tape,
                     "Tape goes on after the foil",
                     "Tape lifts foil: never over it, and loosen its tack on cloth first",
@@ -137,8 +127,7 @@ public final class OrderCheck {
         int on = first(k -> k == Kind.TAPE, 0);
         int assemble = first(k -> k == Kind.ASSEMBLE, 0);
         if (on >= 0 && first(k -> k == Kind.TAPE_OFF, on) < 0 && assemble > on) {
-            find(
-                    "tape-stays",
+            find(RuleId.TAPE_STAYS,
                     on,
                     "The tape is never taken off",
                     "Pull it back on itself before assembling",
@@ -153,8 +142,7 @@ public final class OrderCheck {
         }
         int gel = first(k -> k == Kind.GEL, 0);
         if (gel < 0 || gel > use) {
-            find(
-                    "gel-missing",
+            find(RuleId.GEL_MISSING,
                     use,
                     "There is no gel under it",
                     "Foil and flock hold on to gel that has dried",
@@ -163,8 +151,7 @@ public final class OrderCheck {
         }
         int dry = first(k -> k == Kind.GEL_DRY, gel);
         if (dry < 0 || dry > use) {
-            find(
-                    "gel-dry",
+            find(RuleId.GEL_DRY,
                     use,
                     "The gel is not dry before it is pressed",
                     "Wet gel is squashed to a blob: thin coats want two hours, thick ones a day",
@@ -179,8 +166,7 @@ public final class OrderCheck {
         }
         int front = first(k -> k == Kind.FILM_OFF_FRONT, 0);
         if (front < 0 || front > foil) {
-            find(
-                    "film-front",
+            find(RuleId.FILM_FRONT,
                     foil,
                     "The protective film is still on the foil side",
                     "Foil would stick to the film instead",
@@ -189,8 +175,7 @@ public final class OrderCheck {
         int back = first(k -> k == Kind.FILM_OFF_BACK, 0);
         int last = last(Kind::lays);
         if (back < 0 || back < last) {
-            find(
-                    "film-back",
+            find(RuleId.FILM_BACK,
                     back < 0 ? last : back,
                     back < 0 ? "The film on the back stays on" : "The film comes off the back before foiling",
                     "Off the back after foiling, so that the sheet is not scratched and does not stay cloudy",
@@ -201,8 +186,7 @@ public final class OrderCheck {
     private void assembled() {
         int assemble = first(k -> k == Kind.ASSEMBLE, 0);
         if (assemble >= 0 && assemble < operations.size() - 1) {
-            find(
-                    "assemble-last",
+            find(RuleId.ASSEMBLE_LAST,
                     assemble,
                     "It is assembled before all is done",
                     "What is glued can no longer go through a press",

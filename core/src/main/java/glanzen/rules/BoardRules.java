@@ -1,5 +1,7 @@
 package glanzen.rules;
 
+import glanzen.finding.RuleId;
+import glanzen.finding.Finding;
 import glanzen.kit.Board;
 import glanzen.kit.HeatedRollers;
 import glanzen.kit.Machine;
@@ -9,7 +11,7 @@ import glanzen.kit.StackItem;
 import glanzen.kit.Stock;
 import glanzen.route.LayerRole;
 import glanzen.route.LayerSlot;
-import glanzen.rules.Finding.Mend;
+import glanzen.finding.Finding.Mend;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
@@ -43,7 +45,7 @@ final class BoardRules {
 
     private BoardRules() {}
 
-    private static Stream<Finding> spacer(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> spacer(SetUp s, Inventory shop) {
         if (!s.route().heated()) {
             return Stream.empty();
         }
@@ -53,22 +55,18 @@ final class BoardRules {
             return Stream.empty();
         }
         if (spacer >= 0) {
-            return Stream.of(Finding.warn(
-                    "spacer-top",
-                    spacer,
+            return Stream.of(Finding.at(spacer, RuleId.SPACER_TOP,
                     "The spacer does not lie on top",
                     "It keeps the rollers off shims and stock and spreads their pressure",
-                    new Mend("Move the spacer to the top", s.withStack(s.stack().moved(spacer, top)))));
+                    new Mend<>("Move the spacer to the top", s.withStack(s.stack().moved(spacer, top)))));
         }
-        return Stream.of(Finding.stop(
-                "spacer-missing",
-                top,
+        return Stream.of(Finding.at(top, RuleId.SPACER_MISSING,
                 "There is no spacer on top",
                 LayerRole.SPACER.why(),
                 added(s, shop, Board.Kind.SPACER, top + 1)));
     }
 
-    private static Stream<Finding> missing(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> missing(SetUp s, Inventory shop) {
         return NEEDED.stream().flatMap(part -> {
             long wanted = s.route().slots().stream()
                     .filter(slot -> slot.part() == part && !slot.optional())
@@ -80,9 +78,7 @@ final class BoardRules {
                 return Stream.empty();
             }
             Board.Kind kind = part.board().orElseThrow();
-            return Stream.of(Finding.stop(
-                    "missing-board",
-                    -1,
+            return Stream.of(Finding.at(-1, RuleId.MISSING_BOARD,
                     "There is " + (there == 0 ? "no " : "only one ") + part.word() + " in the stack"
                             + owned(shop, kind),
                     part.why(),
@@ -126,25 +122,23 @@ final class BoardRules {
         return last ? Math.max(stock, tool) + 1 : Math.min(stock, tool);
     }
 
-    private static @Nullable Mend added(SetUp s, Inventory shop, Board.Kind kind, int at) {
+    private static @Nullable Mend<SetUp> added(SetUp s, Inventory shop, Board.Kind kind, int at) {
         return shop.boards().stream()
                 .filter(b -> b.kind() == kind && b.sound())
                 .findFirst()
                 .or(() -> standIn(shop, kind))
-                .map(b -> new Mend("Add " + b.name(), s.withStack(s.stack().with(at, new Layer(b, Facing.UP)))))
+                .map(b -> new Mend<>("Add " + b.name(), s.withStack(s.stack().with(at, new Layer(b, Facing.UP)))))
                 .orElse(null);
     }
 
-    private static Stream<Finding> rollers(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> rollers(SetUp s, Inventory shop) {
         int top = s.stack().layers().size() - 1;
         return Stream.of(0, top).distinct().flatMap(i -> {
             StackItem item = s.stack().layers().get(i).item();
             if (mayTouch(s, item, i == 0)) {
                 return Stream.empty();
             }
-            return Stream.of(Finding.stop(
-                    "rollers",
-                    i,
+            return Stream.of(Finding.at(i, RuleId.ROLLERS,
                     item.name() + " would touch the " + (i == 0 ? "lower" : "upper") + " roller",
                     "Rollers may touch the platform, outer plates, a plastic shim or the spacer; metal marks them, and "
                             + "soft layers drag",
@@ -168,7 +162,7 @@ final class BoardRules {
     }
 
     /** Keeps the rollers off a layer: by laying it further in, or by an outer plate. */
-    private static @Nullable Mend kept(SetUp s, Inventory shop, int index) {
+    private static @Nullable Mend<SetUp> kept(SetUp s, Inventory shop, int index) {
         Layer layer = s.stack().layers().get(index);
         if (s.route().heated()) {
             int stock = s.stack().indexOf(Stock.class);
@@ -176,7 +170,7 @@ final class BoardRules {
                 return null;
             }
             Stack without = s.stack().without(index);
-            return new Mend("Lay it on the stock", s.withStack(without.with(without.indexOf(Stock.class) + 1, layer)));
+            return new Mend<>("Lay it on the stock", s.withStack(without.with(without.indexOf(Stock.class) + 1, layer)));
         }
         boolean rollers = s.machine() instanceof HeatedRollers;
         return added(
@@ -186,7 +180,7 @@ final class BoardRules {
                 index == 0 ? 0 : s.stack().layers().size());
     }
 
-    private static Stream<Finding> exclusive(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> exclusive(SetUp s, Inventory shop) {
         int mat = s.stack().indexWhere(item -> is(item, Board.Kind.EMBOSSING_MAT));
         int magnet = s.stack().indexWhere(item -> is(item, Board.Kind.MAGNETIC_SHIM));
         if (mat < 0) {
@@ -195,46 +189,40 @@ final class BoardRules {
         if (magnet >= 0) {
             // Which of the two is too many depends on what the stack is for.
             int out = s.route().has(LayerRole.MAT) ? magnet : mat;
-            return Stream.of(Finding.stop(
-                    "mat-and-magnet",
-                    out,
+            return Stream.of(Finding.at(out, RuleId.MAT_AND_MAGNET,
                     "Embossing mat and magnetic shim lie in one stack",
                     "They exclude each other: the mat would be cut",
-                    new Mend(
+                    new Mend<>(
                             out == mat ? "Take the mat out" : "Take the magnetic shim out",
                             s.withStack(s.stack().without(out)))));
         }
         return s.route().heated()
-                ? Stream.of(Finding.warn(
-                        "mat-heated",
-                        mat,
+                ? Stream.of(Finding.at(mat, RuleId.MAT_HEATED,
                         "An embossing mat lies in a heated stack",
                         "Soft rubber lets foil spread, and it ages in the heat",
-                        new Mend("Take the mat out", s.withStack(s.stack().without(mat)))))
+                        new Mend<>("Take the mat out", s.withStack(s.stack().without(mat)))))
                 : Stream.empty();
     }
 
-    private static Stream<Finding> folderMat(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> folderMat(SetUp s, Inventory shop) {
         int mat = s.stack().indexWhere(item -> is(item, Board.Kind.EMBOSSING_MAT));
         boolean folder =
                 s.stack().first(Plate.class).filter(p -> p.kind().folder()).isPresent();
         return mat < 0 || !folder
                 ? Stream.empty()
-                : Stream.of(Finding.stop(
-                        "folder-mat",
-                        mat,
+                : Stream.of(Finding.at(mat, RuleId.FOLDER_MAT,
                         "An embossing mat lies with a folder",
                         "A folder has both halves of its relief; with the mat it is far too thick",
-                        new Mend("Take the mat out", s.withStack(s.stack().without(mat)))));
+                        new Mend<>("Take the mat out", s.withStack(s.stack().without(mat)))));
     }
 
     /** Another owned board in a layer's place: of those that fit, the nearest in thickness. */
-    static @Nullable Mend instead(SetUp s, Inventory shop, int index, Predicate<Board> fits) {
+    static @Nullable Mend<SetUp> instead(SetUp s, Inventory shop, int index, Predicate<Board> fits) {
         StackItem old = s.stack().layers().get(index).item();
         return shop.boards().stream()
                 .filter(b -> fits.test(b) && !b.id().equals(old.id()))
                 .min(Comparator.comparingDouble(b -> Math.abs(b.thicknessMm() - old.thicknessMm())))
-                .map(b -> new Mend(
+                .map(b -> new Mend<>(
                         "Use " + b.name() + " instead",
                         s.withStack(s.stack().replaced(index, new Layer(b, Facing.UP)))))
                 .orElse(null);

@@ -1,5 +1,7 @@
 package glanzen.rules;
 
+import glanzen.finding.RuleId;
+import glanzen.finding.Finding;
 import glanzen.kit.Board;
 import glanzen.kit.Plate;
 import glanzen.kit.Stock;
@@ -7,7 +9,7 @@ import glanzen.measure.Figures;
 import glanzen.press.Blade;
 import glanzen.pull.AsLabelled;
 import glanzen.route.Route;
-import glanzen.rules.Finding.Mend;
+import glanzen.finding.Finding.Mend;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
@@ -32,22 +34,20 @@ final class CutRules {
         return s.plate();
     }
 
-    private static Stream<Finding> edge(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> edge(SetUp s, Inventory shop) {
         int at = s.stack().indexOf(Plate.class);
         Facing towards = s.stack().indexOf(Stock.class) > at ? Facing.UP : Facing.DOWN;
         Layer layer = s.stack().layers().get(at);
         return die(s).kind().folder() || layer.facing() == towards
                 ? Stream.empty()
-                : Stream.of(Finding.stop(
-                        "edge-face",
-                        at,
+                : Stream.of(Finding.at(at, RuleId.EDGE_FACE,
                         "The die's edge looks away from the stock",
                         "It would cut the plate, and the stock not at all",
-                        new Mend("Turn it over", s.withStack(s.stack().replaced(at, layer.flipped())))));
+                        new Mend<>("Turn it over", s.withStack(s.stack().replaced(at, layer.flipped())))));
     }
 
     /** Whether all of the die gets through, as the labels say. */
-    private static Stream<Finding> through(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> through(SetUp s, Inventory shop) {
         double margin = leastMargin(s, shop);
         if (margin >= 1) {
             return Stream.empty();
@@ -61,9 +61,7 @@ final class CutRules {
                         "Where it gets least, the die has %.0f %% of what %s",
                         100 * margin,
                         sheets > 1 ? sheets + " sheets need" : "the stock needs");
-        return Stream.of(Finding.warn(
-                "not-through",
-                s.stack().indexOf(Plate.class),
+        return Stream.of(Finding.at(s.stack().indexOf(Plate.class), RuleId.NOT_THROUGH,
                 what,
                 sheets > 1
                         ? "Each extra heavy sheet needs the metal shim, or goes through by itself"
@@ -77,55 +75,51 @@ final class CutRules {
     }
 
     /** The thinnest owned shim that is enough; metal before plastic, as it does not give. */
-    private static @Nullable Mend better(SetUp s, Inventory shop, double margin) {
+    private static @Nullable Mend<SetUp> better(SetUp s, Inventory shop, double margin) {
         return shop.boards().stream()
                 .filter(b -> b.kind() == Board.Kind.METAL_SHIM || b.kind() == Board.Kind.PLASTIC_SHIM)
                 .filter(Board::sound)
-                .map(b -> new Mend(
+                .map(b -> new Mend<>(
                         "Add " + b.name(), s.withStack(s.stack().with(s.shimPlace(), new Layer(b, Facing.UP)))))
                 .filter(m -> leastMargin(m.mended(), shop) > Math.max(margin, 0.95))
-                .min(Comparator.comparing((Mend m) -> m.mended().stack().thicknessMm()))
+                .min(Comparator.comparing((Mend<SetUp> m) -> m.mended().stack().thicknessMm()))
                 .orElse(null);
     }
 
-    private static Stream<Finding> magnet(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> magnet(SetUp s, Inventory shop) {
         int magnet = s.stack().indexWhere(item -> BoardRules.is(item, Board.Kind.MAGNETIC_SHIM));
         boolean thick = die(s).kind() == Plate.Kind.THICK_DIE || die(s).kind() == Plate.Kind.STEEL_RULE;
         return magnet < 0 || !thick
                 ? Stream.empty()
-                : Stream.of(Finding.warn(
-                        "magnet-thick",
-                        magnet,
+                : Stream.of(Finding.at(magnet, RuleId.MAGNET_THICK,
                         "A magnetic shim lies under a thick die",
                         "A thick die keeps its place by itself, and the shim makes the stack too thick",
-                        new Mend(
+                        new Mend<>(
                                 "Take the magnetic shim out",
                                 s.withStack(s.stack().without(magnet)))));
     }
 
     /** Soft material wants something hard right under it. */
-    private static Stream<Finding> under(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> under(SetUp s, Inventory shop) {
         Stock.Kind kind = s.stock().kind();
         boolean soft = kind == Stock.Kind.LEATHER || kind == Stock.Kind.FELT || kind == Stock.Kind.FABRIC;
         boolean metal = s.stack().indexWhere(item -> BoardRules.is(item, Board.Kind.METAL_SHIM)) >= 0;
         if (!soft || metal || die(s).kind() == Plate.Kind.STEEL_RULE) {
             return Stream.empty();
         }
-        Mend mend = shop.boards().stream()
+        Mend<SetUp> mend = shop.boards().stream()
                 .filter(b -> b.kind() == Board.Kind.METAL_SHIM)
                 .findFirst()
-                .map(b -> new Mend(
+                .map(b -> new Mend<>(
                         "Add " + b.name(), s.withStack(s.stack().with(s.shimPlace(), new Layer(b, Facing.UP)))))
                 .orElse(null);
-        return Stream.of(Finding.note(
-                "metal-under",
-                s.stack().indexOf(Stock.class),
+        return Stream.of(Finding.at(s.stack().indexOf(Stock.class), RuleId.METAL_UNDER,
                 "A metal shim under " + kind.label() + " gives the blade something to cut on",
                 "Leather, denim and felt dodge the blade on a plate that gives; a crackle is normal",
                 mend));
     }
 
-    private static Stream<Finding> small(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> small(SetUp s, Inventory shop) {
         if (s.route().partial()) {
             return Stream.empty();
         }
@@ -133,19 +127,15 @@ final class CutRules {
                 .filter(l -> l.item() instanceof Board b && b.kind() == Board.Kind.OUTER_PLATE)
                 .filter(l -> l.item().heightMm() < die(s).heightMm() && l.item().widthMm() < die(s).heightMm())
                 .limit(1)
-                .map(l -> Finding.warn(
-                        "die-overhang",
-                        s.stack().layers().indexOf(l),
+                .map(l -> Finding.at(s.stack().layers().indexOf(l), RuleId.DIE_OVERHANG,
                         die(s).name() + " is longer than " + l.item().name() + " by "
                                 + Figures.length(die(s).heightMm() - l.item().heightMm()),
                         "What lies outside the plates is not cut: move them along and pass again, or cut it as a partial cut",
-                        new Mend("Plan it as a partial cut", s.withRoute(Route.PARTIAL_CUT))));
+                        new Mend<>("Plan it as a partial cut", s.withRoute(Route.PARTIAL_CUT))));
     }
 
-    private static Stream<Finding> partial(SetUp s, Inventory shop) {
-        return Stream.of(Finding.note(
-                "partial-edge",
-                s.stack().layers().size() - 1,
+    private static Stream<Finding<SetUp>> partial(SetUp s, Inventory shop) {
+        return Stream.of(Finding.at(s.stack().layers().size() - 1, RuleId.PARTIAL_EDGE,
                 "Shift the top plate back to where the cut is to end",
                 "Its edge leaves a faint line: mark it outside the fold",
                 null));

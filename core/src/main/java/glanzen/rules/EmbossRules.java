@@ -1,11 +1,13 @@
 package glanzen.rules;
 
+import glanzen.finding.RuleId;
+import glanzen.finding.Finding;
 import glanzen.kit.Board;
 import glanzen.kit.Plate;
 import glanzen.kit.Stock;
 import glanzen.press.Relief;
 import glanzen.pull.AsLabelled;
-import glanzen.rules.Finding.Mend;
+import glanzen.finding.Finding.Mend;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
@@ -36,13 +38,11 @@ final class EmbossRules {
         return pulled(s, shop).reliefDose();
     }
 
-    private static Stream<Finding> tears(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> tears(SetUp s, Inventory shop) {
         double share = pulled(s, shop).tearing();
         return share < 1
                 ? Stream.empty()
-                : Stream.of(Finding.stop(
-                        "tears",
-                        s.stack().indexOf(Stock.class),
+                : Stream.of(Finding.at(s.stack().indexOf(Stock.class), RuleId.TEARS,
                         String.format(
                                 Locale.ROOT,
                                 "The relief would crack the stock: %.1f times the pressure it bears",
@@ -51,12 +51,12 @@ final class EmbossRules {
                         thinner(s, shop)));
     }
 
-    private static @Nullable Mend thinner(SetUp s, Inventory shop) {
+    private static @Nullable Mend<SetUp> thinner(SetUp s, Inventory shop) {
         List<Layer> layers = s.stack().layers();
         return IntStream.range(0, layers.size())
                 .filter(i -> layers.get(i).item() instanceof Board b
                         && (b.kind().shim() || b.kind().filler()))
-                .mapToObj(i -> new Mend(
+                .mapToObj(i -> new Mend<>(
                         "Take " + layers.get(i).item().name() + " out",
                         s.withStack(s.stack().without(i))))
                 .filter(m -> m.mended().overfillMm() > 0.05
@@ -65,29 +65,27 @@ final class EmbossRules {
                 .orElse(null);
     }
 
-    private static Stream<Finding> shallow(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> shallow(SetUp s, Inventory shop) {
         double dose = dose(s, shop);
         if (dose >= SHALLOW || s.overfillMm() <= 0) {
             return Stream.empty();
         }
-        Mend mend = shop.boards().stream()
+        Mend<SetUp> mend = shop.boards().stream()
                 .filter(b -> b.kind().shim() && b.sound())
-                .map(b -> new Mend(
+                .map(b -> new Mend<>(
                         "Add " + b.name(), s.withStack(s.stack().with(s.shimPlace(), new Layer(b, Facing.UP)))))
                 .filter(m -> dose(m.mended(), shop) > dose
                         && pulled(m.mended(), shop).tearing() < 1)
                 .max(Comparator.comparingDouble(m -> Math.min(1.3, dose(m.mended(), shop))))
                 .orElse(null);
-        return Stream.of(Finding.warn(
-                "shallow",
-                s.stack().indexOf(Stock.class),
+        return Stream.of(Finding.at(s.stack().indexOf(Stock.class), RuleId.SHALLOW,
                 String.format(Locale.ROOT, "The relief stays shallow: %.0f %% of its depth", 100 * Relief.formed(dose)),
                 "There is too little pressure for its area: the metal shim helps",
                 mend));
     }
 
     /** Which side comes out raised. */
-    private static Stream<Finding> raised(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> raised(SetUp s, Inventory shop) {
         int stock = s.stack().indexOf(Stock.class);
         boolean goodUp = s.stack().layers().get(stock).facing() == Facing.UP;
         boolean toolBelow = s.stack().indexOf(Plate.class) < stock;
@@ -95,14 +93,12 @@ final class EmbossRules {
         boolean towards = s.plate().kind() == Plate.Kind.STENCIL;
         boolean raised = goodUp == (toolBelow != towards);
         Layer layer = s.stack().layers().get(stock);
-        return Stream.of(Finding.note(
-                "raised-side",
-                stock,
+        return Stream.of(Finding.at(stock, RuleId.RAISED_SIDE,
                 raised
                         ? "The design comes out raised on the good side"
                         : "The design comes out sunk into the good side",
                 "The other side of the sheet shows the reverse",
-                new Mend(
+                new Mend<>(
                         raised ? "Have it sunk: turn the stock over" : "Have it raised: turn the stock over",
                         s.withStack(s.stack().replaced(stock, layer.flipped())))));
     }

@@ -1,5 +1,7 @@
 package glanzen.rules;
 
+import glanzen.finding.RuleId;
+import glanzen.finding.Finding;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
 import glanzen.kit.HeatedRollers;
@@ -10,7 +12,7 @@ import glanzen.kit.Stock;
 import glanzen.measure.Figures;
 import glanzen.pull.AsLabelled;
 import glanzen.route.Route;
-import glanzen.rules.Finding.Mend;
+import glanzen.finding.Finding.Mend;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
@@ -30,26 +32,24 @@ final class FitRules {
 
     private FitRules() {}
 
-    private static Stream<Finding> grip(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> grip(SetUp s, Inventory shop) {
         double overfill = s.overfillMm();
         if (!Rules.computable(s) || s.machine() instanceof HeatedRollers || overfill > 0) {
             return Stream.empty();
         }
-        return Stream.of(Finding.stop(
-                "not-gripped",
-                -1,
+        return Stream.of(Finding.at(-1, RuleId.NOT_GRIPPED,
                 "The rollers do not grip: the stack is " + Figures.length(-overfill) + " thinner than the opening",
                 "Only what is thicker than " + Figures.length(s.press().openingMm()) + " is pressed",
                 thicker(s, shop)));
     }
 
     /** The thinnest shim that makes the rollers grip. */
-    private static @Nullable Mend thicker(SetUp s, Inventory shop) {
+    private static @Nullable Mend<SetUp> thicker(SetUp s, Inventory shop) {
         return shop.boards().stream()
                 .filter(b -> b.kind().shim() || !s.route().heated() && b.kind().filler())
                 .filter(b -> b.thicknessMm() + s.overfillMm() > 0.05)
                 .min(Comparator.comparingDouble(Board::thicknessMm))
-                .map(b -> new Mend(
+                .map(b -> new Mend<>(
                         "Add " + b.name(), s.withStack(s.stack().with(thickening(s, b), new Layer(b, Facing.UP)))))
                 .orElse(null);
     }
@@ -58,7 +58,7 @@ final class FitRules {
         return board.kind().filler() ? 0 : s.shimPlace();
     }
 
-    private static Stream<Finding> tooThick(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> tooThick(SetUp s, Inventory shop) {
         if (!Rules.computable(s)) {
             return Stream.empty();
         }
@@ -72,9 +72,7 @@ final class FitRules {
         String why = press.kind() == Press.Kind.MOTOR
                 ? press.name() + " would stop. Reverse the stack out and take a layer away"
                 : "Never force a stack through " + press.name() + ": crank it back out and take a layer away";
-        return Stream.of(Finding.stop(
-                "too-thick",
-                -1,
+        return Stream.of(Finding.at(-1, RuleId.TOO_THICK,
                 "The stack is " + Figures.length(s.overfillMm()) + " too thick: the press would refuse it",
                 why,
                 thinner(s)));
@@ -85,50 +83,46 @@ final class FitRules {
         return new AsLabelled(s, shop.artworks()).forceN();
     }
 
-    private static Stream<Finding> gap(SetUp s, HeatedRollers rollers) {
+    private static Stream<Finding<SetUp>> gap(SetUp s, HeatedRollers rollers) {
         double over = s.stack().thicknessMm() - rollers.gapMm();
         return over <= 0
                 ? Stream.empty()
-                : Stream.of(Finding.stop(
-                        "too-thick",
-                        -1,
+                : Stream.of(Finding.at(-1, RuleId.TOO_THICK,
                         "The stack is " + Figures.length(over) + " too thick for " + rollers.name(),
                         "Its rollers open to " + Figures.length(rollers.gapMm()) + ": thinner stock, or a press",
                         thinner(s)));
     }
 
     /** Tool, film and stock of the kinds the route works with. */
-    private static Stream<Finding> kinds(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> kinds(SetUp s, Inventory shop) {
         if (!Rules.computable(s)) {
             return Stream.empty();
         }
         return Stream.concat(toolAndStock(s), film(s));
     }
 
-    private static Stream<Finding> toolAndStock(SetUp s) {
+    private static Stream<Finding<SetUp>> toolAndStock(SetUp s) {
         Route route = s.route();
         Plate plate = s.plate();
         Stock stock = s.stock();
         if (route.tools().contains(plate.kind()) && route.stocks().contains(stock.kind())) {
             return Stream.empty();
         }
-        Mend mend = Arrays.stream(Route.values())
+        Mend<SetUp> mend = Arrays.stream(Route.values())
                 .filter(r -> r.tools().contains(plate.kind()) && r.stocks().contains(stock.kind()))
                 .filter(r -> r.mechanism() == route.mechanism() && r.heated() == route.heated())
                 .filter(r -> Rules.computable(s.withRoute(r)))
                 .findFirst()
-                .map(r -> new Mend("Change to " + r.label(), s.withRoute(r)))
+                .map(r -> new Mend<>("Change to " + r.label(), s.withRoute(r)))
                 .orElse(null);
         boolean tool = !route.tools().contains(plate.kind());
-        return Stream.of(Finding.warn(
-                "route-fit",
-                s.stack().indexOf(tool && route.toolInStack() ? Plate.class : Stock.class),
+        return Stream.of(Finding.at(s.stack().indexOf(tool && route.toolInStack() ? Plate.class : Stock.class), RuleId.ROUTE_FIT,
                 (tool ? "A " + plate.kind().label() : "This stock") + " does not go with " + route.label(),
                 "Soak, shims and peel differ from route to route",
                 mend));
     }
 
-    private static Stream<Finding> film(SetUp s) {
+    private static Stream<Finding<SetUp>> film(SetUp s) {
         Film.Kind wanted = s.route().film().orElse(null);
         if (wanted == null || s.film().kind() == wanted) {
             return Stream.empty();
@@ -139,28 +133,26 @@ final class FitRules {
                 "Toner, gel and ink hold foil that has no glue of its own; hot foil would stick beside them too";
             case FLOCK -> "Flock comes on a sheet of its own";
         };
-        return Stream.of(Finding.stop(
-                "film-kind",
-                s.stack().indexOf(Film.class),
+        return Stream.of(Finding.at(s.stack().indexOf(Film.class), RuleId.FILM_KIND,
                 s.film().name() + " is " + s.film().kind().label() + "; "
                         + s.route().label() + " takes " + wanted.label(),
                 why,
                 null));
     }
 
-    private static @Nullable Mend thinner(SetUp s) {
+    private static @Nullable Mend<SetUp> thinner(SetUp s) {
         List<Layer> layers = s.stack().layers();
         return IntStream.range(0, layers.size())
                 .boxed()
                 .filter(i -> layers.get(i).item() instanceof Board b && b.kind().shim())
                 .max(Comparator.comparingDouble(i -> layers.get(i).item().thicknessMm()))
-                .map(i -> new Mend(
+                .map(i -> new Mend<>(
                         "Take " + layers.get(i).item().name() + " out",
                         s.withStack(s.stack().without(i))))
                 .orElse(null);
     }
 
-    private static Stream<Finding> tooWide(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> tooWide(SetUp s, Inventory shop) {
         List<Layer> layers = s.stack().layers();
         return IntStream.range(0, layers.size())
                 .filter(i -> !(layers.get(i).item() instanceof Film))
@@ -188,31 +180,28 @@ final class FitRules {
     }
 
     /** A sheet is cut smaller, a board is not; of what is laid out, the layout knows the piece. */
-    private static Finding wide(int at, StackItem item, SetUp s) {
+    private static Finding<SetUp> wide(int at, StackItem item, SetUp s) {
         double throatMm = s.machine().throatMm();
         boolean fitsAsItLies = acrossMm(item, false) <= throatMm;
         String what = item.name() + (fitsAsItLies ? ", turned a quarter, is" : " is") + " wider than the throat of "
                 + s.machine().name();
         String throat = Figures.length(throatMm);
         if (item instanceof Stock) {
-            return Finding.note(
-                    "too-wide", at, what, "Cut a piece from the sheet that is no wider than " + throat, null);
+            return Finding.at(at, RuleId.SHEET_WIDE, what, "Cut a piece from the sheet that is no wider than " + throat, null);
         }
-        Mend mend = fitsAsItLies ? new Mend("Pass again as it lies", s.withTurned(false)) : null;
-        return Finding.stop("too-wide", at, what, "The throat takes " + throat, mend);
+        Mend<SetUp> mend = fitsAsItLies ? new Mend<>("Pass again as it lies", s.withTurned(false)) : null;
+        return Finding.at(at, RuleId.TOO_WIDE, what, "The throat takes " + throat, mend);
     }
 
     /** For a plate by itself; where things are laid out, the layout's own rules are exact. */
-    private static Stream<Finding> size(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> size(SetUp s, Inventory shop) {
         if (!Rules.computable(s) || !s.route().heated() || s.layout().laid()) {
             return Stream.empty();
         }
         Plate plate = s.plate();
-        Stream<Finding> onPlatform = covers(s.onPlatform().platform(), plate)
+        Stream<Finding<SetUp>> onPlatform = covers(s.onPlatform().platform(), plate)
                 ? Stream.empty()
-                : Stream.of(Finding.warn(
-                        "plate-overhang",
-                        s.stack().indexOf(Plate.class),
+                : Stream.of(Finding.at(s.stack().indexOf(Plate.class), RuleId.PLATE_OVERHANG,
                         "The plate is larger than the platform",
                         "What hangs over stays cold and is not foiled",
                         null));
@@ -221,9 +210,7 @@ final class FitRules {
         return Stream.concat(
                 onPlatform,
                 tooSmall
-                        ? Stream.of(Finding.warn(
-                                "stock-small",
-                                s.stack().indexOf(Stock.class),
+                        ? Stream.of(Finding.at(s.stack().indexOf(Stock.class), RuleId.STOCK_SMALL,
                                 "The stock is smaller than the plate",
                                 "Cut stock clearly larger than the design and trim it later",
                                 null))

@@ -1,10 +1,12 @@
 package glanzen.rules;
 
+import glanzen.finding.RuleId;
+import glanzen.finding.Finding;
 import glanzen.kit.Film;
 import glanzen.kit.Pace;
 import glanzen.kit.Stock;
 import glanzen.measure.Figures;
-import glanzen.rules.Finding.Mend;
+import glanzen.finding.Finding.Mend;
 import glanzen.setup.Gel;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
@@ -28,87 +30,72 @@ final class GelRules {
         return Objects.requireNonNull(s.gel());
     }
 
-    private static Stream<Finding> wet(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> wet(SetUp s, Inventory shop) {
         double dryness = gel(s).dryness(s.roomC());
         if (dryness >= Drying.SOUND) {
             return Stream.empty();
         }
         double sound = Math.ceil(gel(s).drying(s.roomC()).secondsTo(Drying.SOUND) / 60) * 60;
         int stock = s.stack().indexOf(Stock.class);
-        Mend mend = new Mend("Let it dry " + Figures.duration(sound), s.withGel(gel(s).dried(sound)));
+        Mend<SetUp> mend = new Mend<>("Let it dry " + Figures.duration(sound), s.withGel(gel(s).dried(sound)));
         if (dryness < Drying.BLOB) {
-            return Stream.of(Finding.stop(
-                    "gel-wet",
-                    stock,
+            return Stream.of(Finding.at(stock, RuleId.GEL_WET,
                     gel(s).driedSeconds() == 0 ? "The gel has only just been spread" : "The gel is not dry yet",
                     "Pressed now it is squashed to a blob: white is wet, clear is dry; thin coats want two hours, "
                             + "thick ones a day",
                     mend));
         }
-        return Stream.of(Finding.note(
-                "gel-soft", stock, "The gel is clear but still soft", "It holds better once it is sound", mend));
+        return Stream.of(Finding.at(stock, RuleId.GEL_SOFT, "The gel is clear but still soft", "It holds better once it is sound", mend));
     }
 
-    private static Stream<Finding> old(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> old(SetUp s, Inventory shop) {
         return gel(s).driedSeconds() <= Drying.USE_WITHIN_SECONDS
                 ? Stream.empty()
-                : Stream.of(Finding.warn(
-                        "gel-old",
-                        s.stack().indexOf(Stock.class),
+                : Stream.of(Finding.at(s.stack().indexOf(Stock.class), RuleId.GEL_OLD,
                         "The gel is more than a week old",
                         "It stays tacky for about a week; after that, film holds less and less",
                         null));
     }
 
-    private static Stream<Finding> heavy(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> heavy(SetUp s, Inventory shop) {
         double gsm = s.stock().gsm();
         return !Drying.curls(gsm)
                 ? Stream.empty()
-                : Stream.of(Finding.warn(
-                        "gel-stock",
-                        s.stack().indexOf(Stock.class),
+                : Stream.of(Finding.at(s.stack().indexOf(Stock.class), RuleId.GEL_STOCK,
                         "The stock is light for gel: " + Math.round(gsm) + " g/m²",
                         "Heavy stock, about 300 g/m², resists the curl of drying gel",
                         null));
     }
 
-    private static Stream<Finding> spray(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> spray(SetUp s, Inventory shop) {
         boolean foil = s.film().kind() != Film.Kind.FLOCK;
         return !gel(s).sprayed()
                 ? Stream.empty()
                 : Stream.of(
                         foil
-                                ? Finding.warn(
-                                        "spray-foil",
-                                        s.stack().indexOf(Stock.class),
+                                ? Finding.at(s.stack().indexOf(Stock.class), RuleId.SPRAY_FOIL,
                                         "The stencil was held with spray",
                                         "Foil sticks to what the spray leaves beside the design",
-                                        new Mend("Lay it without spray", s.withGel(gel(s).spraying(false))))
-                                : Finding.note(
-                                        "spray-flock",
-                                        s.stack().indexOf(Stock.class),
+                                        new Mend<>("Lay it without spray", s.withGel(gel(s).spraying(false))))
+                                : Finding.at(s.stack().indexOf(Stock.class), RuleId.SPRAY_FLOCK,
                                         "The stencil was held with spray",
                                         "Flock hardly takes to what it leaves; edges are crisper for it",
                                         null));
     }
 
-    private static Stream<Finding> stencil(SetUp s, Inventory shop) {
-        return Stream.of(Finding.note(
-                "stencil-clean",
-                s.stack().indexOf(Stock.class),
+    private static Stream<Finding<SetUp>> stencil(SetUp s, Inventory shop) {
+        return Stream.of(Finding.at(s.stack().indexOf(Stock.class), RuleId.STENCIL_CLEAN,
                 "Clean " + s.plate().name() + " at once, and put what is over back into the pot",
                 "Dried gel closes a stencil; spread generously all the same",
                 null));
     }
 
-    private static Stream<Finding> flockPeel(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> flockPeel(SetUp s, Inventory shop) {
         return s.film().kind() != Film.Kind.FLOCK || s.pace() == Pace.SLOW
                 ? Stream.empty()
-                : Stream.of(Finding.note(
-                        "flock-slow",
-                        s.stack().indexOf(Film.class),
+                : Stream.of(Finding.at(s.stack().indexOf(Film.class), RuleId.FLOCK_SLOW,
                         "Flock likes it slow, two or three passes do no harm",
                         "The fibres have to bed themselves into the gel",
-                        new Mend("Slow, two passes", s.withFeed(Pace.SLOW, 2))));
+                        new Mend<>("Slow, two passes", s.withFeed(Pace.SLOW, 2))));
     }
 }

@@ -1,5 +1,7 @@
 package glanzen.rules;
 
+import glanzen.finding.RuleId;
+import glanzen.finding.Finding;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
 import glanzen.kit.StackItem;
@@ -7,7 +9,7 @@ import glanzen.route.LayerRole;
 import glanzen.route.LayerSlot;
 import glanzen.route.Mechanism;
 import glanzen.route.Route;
-import glanzen.rules.Finding.Mend;
+import glanzen.finding.Finding.Mend;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
@@ -105,16 +107,15 @@ final class LayerRules {
         return design || s.route().wantsGel() && s.gel() == null;
     }
 
-    private static Stream<Finding> once(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> once(SetUp s, Inventory shop) {
         return CORE.stream().flatMap(part -> counted(s, part));
     }
 
-    private static Stream<Finding> counted(SetUp s, LayerRole part) {
+    private static Stream<Finding<SetUp>> counted(SetUp s, LayerRole part) {
         int there = count(s.stack(), part);
         boolean wanted = wanted(s).contains(part);
         if (wanted && there == 0) {
-            return Stream.of(Finding.stop(
-                    "missing-" + part.word(), -1, "There is no " + word(s, part) + " in the stack", part.why(), null));
+            return Stream.of(Finding.at(-1, RuleId.MISSING_LAYER, "There is no " + word(s, part) + " in the stack", part.why(), null));
         }
         if (there <= most(s, part)) {
             return Stream.empty();
@@ -123,19 +124,17 @@ final class LayerRules {
                 .filter(i -> part.takes(s.stack().layers().get(i).item()))
                 .max()
                 .orElseThrow();
-        Mend mend = new Mend(
+        Mend<SetUp> mend = new Mend<>(
                 there == 1 ? "Take it out" : "Take the upper one out",
                 s.withStack(s.stack().without(last)));
         if (!wanted) {
-            return Stream.of(Finding.stop(
-                    "no-place-" + part.word(),
-                    last,
+            return Stream.of(Finding.at(last, RuleId.NO_PLACE,
                     "A " + word(s, part) + " has no place in this stack",
                     s.route().says(),
                     mend));
         }
         String what = "There are " + (there == 2 ? "two" : there) + " layers of " + word(s, part) + " in the stack";
-        return Stream.of(Finding.stop("too-many-" + part.word(), last, what, part.why(), mend));
+        return Stream.of(Finding.at(last, RuleId.TOO_MANY_LAYERS, what, part.why(), mend));
     }
 
     private static String word(SetUp s, LayerRole part) {
@@ -151,7 +150,7 @@ final class LayerRules {
         return flock ? "flock" : part.word();
     }
 
-    private static Stream<Finding> order(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> order(SetUp s, Inventory shop) {
         if (!counted(s) || inOrder(s)) {
             return Stream.empty();
         }
@@ -160,13 +159,11 @@ final class LayerRules {
                 words.stream().filter(w -> !w.equals(LayerRole.PLATFORM.word())).toList();
         String names = String.join(", ", touching.subList(0, touching.size() - 1)) + " and "
                 + touching.get(touching.size() - 1);
-        return Stream.of(Finding.stop(
-                "order",
-                s.stack().indexWhere(i -> LayerRole.FILM.takes(i) || LayerRole.STOCK.takes(i)),
+        return Stream.of(Finding.at(s.stack().indexWhere(i -> LayerRole.FILM.takes(i) || LayerRole.STOCK.takes(i)), RuleId.ORDER,
                 names.substring(0, 1).toUpperCase(Locale.ROOT) + names.substring(1)
                         + " do not lie on each other in that order",
                 "From the bottom: " + String.join(", ", words) + ", then what lies on them. Nothing may part " + names,
-                new Mend("Put them in order", s.withStack(ordered(s)))));
+                new Mend<>("Put them in order", s.withStack(ordered(s)))));
     }
 
     private static Stack ordered(SetUp s) {
@@ -185,22 +182,20 @@ final class LayerRules {
         return new Stack(sorted);
     }
 
-    private static Stream<Finding> faces(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> faces(SetUp s, Inventory shop) {
         return s.route().slots().stream().filter(slot -> slot.facing() != null).flatMap(slot -> {
             int index = s.stack().indexWhere(slot.part()::takes);
             if (index < 0 || s.stack().layers().get(index).facing() == slot.facing()) {
                 return Stream.empty();
             }
             Layer layer = s.stack().layers().get(index);
-            return Stream.of(Finding.stop(
-                    slot.part() == LayerRole.FILM
-                            ? "film-face"
-                            : slot.part() == LayerRole.TOOL ? "plate-face" : "stock-face",
-                    index,
+            return Stream.of(Finding.at(index, slot.part() == LayerRole.FILM
+                            ? RuleId.FILM_FACE
+                            : slot.part() == LayerRole.TOOL ? RuleId.PLATE_FACE : RuleId.STOCK_FACE,
                     "The " + word(s, slot.part()) + " lies " + telling(s, slot.part())
                             + (layer.facing() == Facing.UP ? " up" : " down"),
                     slot.whyFacing(),
-                    new Mend("Turn it over", s.withStack(s.stack().replaced(index, layer.flipped())))));
+                    new Mend<>("Turn it over", s.withStack(s.stack().replaced(index, layer.flipped())))));
         });
     }
 
@@ -214,23 +209,19 @@ final class LayerRules {
         return word(s, part).equals("flock") ? "fuzzy face" : "colour face";
     }
 
-    private static Stream<Finding> laid(SetUp s, Inventory shop) {
-        List<Finding> found = new ArrayList<>();
+    private static Stream<Finding<SetUp>> laid(SetUp s, Inventory shop) {
+        List<Finding<SetUp>> found = new ArrayList<>();
         if (!s.route().toolInStack() && s.design() == null) {
-            found.add(Finding.stop(
-                    "missing-design",
-                    s.stack().indexWhere(LayerRole.STOCK::takes),
+            found.add(Finding.at(s.stack().indexWhere(LayerRole.STOCK::takes), RuleId.MISSING_DESIGN,
                     "Nothing says which " + s.route().toolWord() + " the sheet was made with",
                     "The design decides where film is to hold",
                     null));
         }
         if (s.route().wantsGel() && s.gel() == null) {
-            found.add(Finding.stop(
-                    "missing-gel",
-                    s.stack().indexWhere(LayerRole.STOCK::takes),
+            found.add(Finding.at(s.stack().indexWhere(LayerRole.STOCK::takes), RuleId.MISSING_GEL,
                     "There is no gel on the sheet",
                     "Film holds on to gel that was spread through a stencil and has dried",
-                    new Mend("Spread it, and let it dry a day", s.withGel(GelRules.USUAL))));
+                    new Mend<>("Spread it, and let it dry a day", s.withGel(GelRules.USUAL))));
         }
         return found.stream();
     }

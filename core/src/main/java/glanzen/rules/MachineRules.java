@@ -1,11 +1,13 @@
 package glanzen.rules;
 
+import glanzen.finding.RuleId;
+import glanzen.finding.Finding;
 import glanzen.kit.Board;
 import glanzen.kit.HeatedRollers;
 import glanzen.kit.Machine;
 import glanzen.kit.Press;
 import glanzen.measure.Figures;
-import glanzen.rules.Finding.Mend;
+import glanzen.finding.Finding.Mend;
 import glanzen.setup.Heat;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
@@ -37,31 +39,27 @@ final class MachineRules {
                 : s.heat() instanceof Heat.None;
     }
 
-    private static Stream<Finding> machine(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> machine(SetUp s, Inventory shop) {
         Machine.Kind kind = s.machine().machine();
         if (fits(s)) {
             return Stream.empty();
         }
         if (s.route().machines().contains(kind)) {
-            return Stream.of(Finding.stop(
-                    "platform-fit",
-                    -1,
+            return Stream.of(Finding.at(-1, RuleId.PLATFORM_FIT,
                     s.route().heated() ? "There is no heated platform" : "The heat does not go with the machine",
                     s.route().heated()
                             ? "This route takes its heat from one"
                             : "A press presses cold here; rollers are hot by themselves",
-                    s.route().heated() ? null : new Mend("Put it right", s.withMachine(s.machine()))));
+                    s.route().heated() ? null : new Mend<>("Put it right", s.withMachine(s.machine()))));
         }
-        Mend mend = s.route().heated() || s.platform().isPresent()
+        Mend<SetUp> mend = s.route().heated() || s.platform().isPresent()
                 ? null
                 : shop.machines().stream()
                         .filter(m -> s.route().machines().contains(m.machine()))
                         .findFirst()
-                        .map(m -> new Mend("Use " + m.name(), s.withMachine(m)))
+                        .map(m -> new Mend<>("Use " + m.name(), s.withMachine(m)))
                         .orElse(null);
-        return Stream.of(Finding.stop(
-                "machine-fit",
-                -1,
+        return Stream.of(Finding.at(-1, RuleId.MACHINE_FIT,
                 s.machine().name() + " cannot do " + s.route().label(),
                 "It is a " + kind.label() + "; this takes "
                         + String.join(
@@ -72,7 +70,7 @@ final class MachineRules {
                 mend));
     }
 
-    private static Stream<Finding> warm(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> warm(SetUp s, Inventory shop) {
         if (!(s.heat() instanceof Heat.HotRollers hot)
                 || hot.onSeconds() >= WARM_SHARE * hot.rollers().warmUpSeconds()) {
             return Stream.empty();
@@ -81,20 +79,18 @@ final class MachineRules {
         String how = rollers.machine() == Machine.Kind.LAMINATOR
                 ? "Its ready light comes long before it is warm through: a household laminator wants half an hour"
                 : "Its rollers are not through with warming up";
-        return Stream.of(Finding.warn(
-                "warm-up",
-                -1,
+        return Stream.of(Finding.at(-1, RuleId.WARM_UP,
                 rollers.name() + " is at about " + Figures.temperature(s.setPointC()) + ", not yet at "
                         + Figures.temperature(
                                 rollers.settings().get(hot.setting()).celsius()),
                 how,
-                new Mend(
+                new Mend<>(
                         "Wait " + Figures.duration(rollers.warmUpSeconds()),
                         s.withHeat(hot.on(rollers.warmUpSeconds())))));
     }
 
     /** A light beam looks for the outermost plates, and does not see clear ones. */
-    private static Stream<Finding> sensor(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> sensor(SetUp s, Inventory shop) {
         if (!(s.machine() instanceof Press press) || !press.opticalSensor() || s.heated()) {
             return Stream.empty();
         }
@@ -104,9 +100,7 @@ final class MachineRules {
                 .filter(i -> layers.get(i).item() instanceof Board b && b.kind().filler() && !b.opaque())
                 .mapToObj(i -> {
                     Board clear = (Board) layers.get(i).item();
-                    return Finding.stop(
-                            "sensor",
-                            i,
+                    return Finding.at(i, RuleId.SENSOR,
                             press.name() + " does not see " + clear.name(),
                             "Its optical sensor wants opaque outer plates; past a clear one it does not start",
                             BoardRules.instead(s, shop, i, b -> b.kind() == clear.kind() && b.opaque()));

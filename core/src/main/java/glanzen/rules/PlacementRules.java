@@ -1,12 +1,14 @@
 package glanzen.rules;
 
+import glanzen.finding.RuleId;
+import glanzen.finding.Concern;
+import glanzen.finding.Finding;
 import glanzen.kit.Plate;
 import glanzen.layout.Arrangement;
 import glanzen.layout.Layout;
 import glanzen.layout.LayoutRules;
 import glanzen.layout.Placed;
-import glanzen.layout.Remark;
-import glanzen.rules.Finding.Mend;
+import glanzen.finding.Finding.Mend;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
 import java.util.ArrayList;
@@ -21,7 +23,7 @@ final class PlacementRules {
 
     private PlacementRules() {}
 
-    private static Stream<Finding> laidOut(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> laidOut(SetUp s, Inventory shop) {
         Layout layout = s.layout();
         if (!layout.laid() || !Rules.computable(s)) {
             return Stream.empty();
@@ -33,18 +35,16 @@ final class PlacementRules {
         }
         List<Placed> instead = new ArrayList<>();
         instead.add(Placed.centred(s.plate()));
-        return Stream.of(Finding.stop(
-                "not-laid-out",
-                s.stack().indexOf(Plate.class),
+        return Stream.of(Finding.at(s.stack().indexOf(Plate.class), RuleId.NOT_LAID_OUT,
                 s.plate().name() + " lies in the stack, but other plates are laid out",
                 "The forecast and the tracing sheet follow the layout",
-                new Mend(
+                new Mend<>(
                         "Lay it out in the middle",
                         s.withLayout(
                                 layout.withPlates(instead).withCuts(List.of()).withPatches(List.of())))));
     }
 
-    private static Stream<Finding> placed(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> placed(SetUp s, Inventory shop) {
         if (!s.layout().laid() || !Rules.computable(s)) {
             return Stream.empty();
         }
@@ -56,16 +56,15 @@ final class PlacementRules {
                         s.press(),
                         s.stock().kind())
                 .stream()
-                .map(r -> new Finding(
-                        r.rule(),
-                        Finding.Severity.valueOf(r.weight().name()),
-                        plate,
-                        r.what(),
-                        r.why(),
-                        mend(s, r.mend())));
+                .map(f -> new Finding<>(
+                        f.rule(),
+                        new Concern(plate, f.concern().keys(), -1),
+                        f.what(),
+                        f.why(),
+                        mend(s, f.mend())));
     }
 
-    private static @Nullable Mend mend(SetUp s, Remark.@Nullable Mend mend) {
-        return mend == null ? null : new Mend(mend.label(), s.withLayout(mend.layout()));
+    private static @Nullable Mend<SetUp> mend(SetUp s, @Nullable Mend<Layout> mend) {
+        return mend == null ? null : new Mend<>(mend.label(), s.withLayout(mend.mended()));
     }
 }

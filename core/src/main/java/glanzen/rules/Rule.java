@@ -1,5 +1,6 @@
 package glanzen.rules;
 
+import glanzen.finding.Finding;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
 import java.util.stream.Stream;
@@ -14,5 +15,5 @@ interface Rule {
      * @param shop what mends may draw on
      * @return what it breaks; nothing if it keeps to the rule
      */
-    Stream<Finding> check(SetUp setUp, Inventory shop);
+    Stream<Finding<SetUp>> check(SetUp setUp, Inventory shop);
 }

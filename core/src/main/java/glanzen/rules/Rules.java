@@ -1,8 +1,9 @@
 package glanzen.rules;
 
+import glanzen.finding.Finding;
 import glanzen.route.Route;
 import glanzen.route.RuleSet;
-import glanzen.rules.Finding.Severity;
+import glanzen.finding.Weight;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
 import java.util.ArrayList;
@@ -58,10 +59,10 @@ public final class Rules {
      * @param shop what mends may draw on
      * @return findings, worst first
      */
-    public static List<Finding> check(SetUp setUp, Inventory shop) {
+    public static List<Finding<SetUp>> check(SetUp setUp, Inventory shop) {
         return Stream.concat(COMMON.stream(), of(setUp.route().rules()).stream())
                 .flatMap(rule -> rule.check(setUp, shop))
-                .sorted(Comparator.comparing(Finding::severity))
+                .sorted(Comparator.comparing(Finding::weight))
                 .toList();
     }
 
@@ -81,8 +82,8 @@ public final class Rules {
     }
 
     /** True if nothing stops the set-up from being pulled. */
-    public static boolean pullable(List<Finding> findings) {
-        return findings.stream().noneMatch(f -> f.severity() == Severity.STOP);
+    public static boolean pullable(List<Finding<SetUp>> findings) {
+        return findings.stream().noneMatch(f -> f.weight() == Weight.STOP);
     }
 
     /**

@@ -1,9 +1,11 @@
 package glanzen.rules;
 
+import glanzen.finding.RuleId;
+import glanzen.finding.Finding;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
 import glanzen.measure.Figures;
-import glanzen.rules.Finding.Mend;
+import glanzen.finding.Finding.Mend;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
 import glanzen.stack.Layer;
@@ -19,7 +21,7 @@ final class SupplyRules {
 
     private SupplyRules() {}
 
-    private static Stream<Finding> owned(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> owned(SetUp s, Inventory shop) {
         List<Layer> layers = s.stack().layers();
         return s.stack().all(Board.class).stream().distinct().flatMap(board -> {
             int used = (int) layers.stream()
@@ -32,22 +34,18 @@ final class SupplyRules {
                     .filter(i -> layers.get(i).item().id().equals(board.id()))
                     .max()
                     .orElseThrow();
-            return Stream.of(Finding.warn(
-                    "owned",
-                    last,
+            return Stream.of(Finding.at(last, RuleId.OWNED,
                     board.name() + " lies there " + used + " times; you own " + board.owned(),
                     "The stack counts on more than there is on the shelf",
-                    new Mend("Take one out", s.withStack(s.stack().without(last)))));
+                    new Mend<>("Take one out", s.withStack(s.stack().without(last)))));
         });
     }
 
-    private static Stream<Finding> worn(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> worn(SetUp s, Inventory shop) {
         return s.stack().all(Board.class).stream().distinct().flatMap(board -> {
             int index = s.stack().indexWhere(item -> item.equals(board));
             if (board.bowMm() >= Board.REFUSED_AT_MM) {
-                return Stream.of(Finding.stop(
-                        "bowed",
-                        index,
+                return Stream.of(Finding.at(index, RuleId.BOWED,
                         board.name() + " is badly bowed: its middle stands off by " + Figures.length(board.bowMm()),
                         "A badly bowed board can damage the press: turn it over, or take another",
                         replacement(s, shop, board, index)));
@@ -57,9 +55,7 @@ final class SupplyRules {
                         ? board.name() + " is past its life: " + board.passes() + " of " + board.lifePasses()
                                 + " passes"
                         : board.name() + " is bowed by " + Figures.length(board.bowMm());
-                return Stream.of(Finding.warn(
-                        "worn",
-                        index,
+                return Stream.of(Finding.at(index, RuleId.WORN,
                         what,
                         "Turn or swap it: worn boards press unevenly",
                         replacement(s, shop, board, index)));
@@ -68,11 +64,11 @@ final class SupplyRules {
         });
     }
 
-    private static @Nullable Mend replacement(SetUp s, Inventory shop, Board worn, int index) {
+    private static @Nullable Mend<SetUp> replacement(SetUp s, Inventory shop, Board worn, int index) {
         return BoardRules.instead(s, shop, index, b -> b.kind() == worn.kind() && b.sound());
     }
 
-    private static Stream<Finding> foilLeft(SetUp s, Inventory shop) {
+    private static Stream<Finding<SetUp>> foilLeft(SetUp s, Inventory shop) {
         boolean fromLeftovers =
                 s.layout().laid() && s.layout().plates().stream().allMatch(p -> p.foil() != null);
         if (!Rules.computable(s)
@@ -81,9 +77,7 @@ final class SupplyRules {
                 || s.film().leftCm2() >= s.plate().areaCm2()) {
             return Stream.empty();
         }
-        return Stream.of(Finding.warn(
-                "foil-short",
-                s.stack().indexOf(Film.class),
+        return Stream.of(Finding.at(s.stack().indexOf(Film.class), RuleId.FOIL_SHORT,
                 "There is not enough of " + s.film().name() + " left for this "
                         + s.route().toolWord(),
                 "Where foil has been used it misses",

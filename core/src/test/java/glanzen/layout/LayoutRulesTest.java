@@ -4,6 +4,8 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import glanzen.finding.Finding;
+import glanzen.finding.Weight;
 import glanzen.Bench;
 import glanzen.artwork.Motif;
 import glanzen.kit.Plate;
@@ -25,22 +27,22 @@ class LayoutRulesTest {
     private static final Press SOFT =
             new Press("soft", "Whirr", Press.Kind.MOTOR, 14, 1700, 14, 155, 2200, 0.2, 5, 9, 13);
 
-    private static List<Remark> check(Layout layout) {
+    private static List<Finding<Layout>> check(Layout layout) {
         return check(layout, Stock.Kind.CARD);
     }
 
-    private static List<Remark> check(Layout layout, Stock.Kind stock) {
+    private static List<Finding<Layout>> check(Layout layout, Stock.Kind stock) {
         return LayoutRules.check(new Arrangement(layout, ArrangementTest.SHELF), Bench.PLATFORM, SOFT, stock);
     }
 
-    private static Remark find(List<Remark> remarks, String rule) {
-        return remarks.stream().filter(r -> r.rule().equals(rule)).findFirst().orElseThrow();
+    private static Finding<Layout> find(List<Finding<Layout>> remarks, String rule) {
+        return remarks.stream().filter(r -> r.rule().key().equals(rule)).findFirst().orElseThrow();
     }
 
     private static boolean cured(Layout layout, String rule) {
-        Remark.Mend mend = find(check(layout), rule).mend();
+        Finding.Mend<Layout> mend = find(check(layout), rule).mend();
         return mend != null
-                && check(mend.layout()).stream().noneMatch(r -> r.rule().equals(rule));
+                && check(mend.mended()).stream().noneMatch(r -> r.rule().key().equals(rule));
     }
 
     private static Layout one(double pieceWidth, double pieceHeight, Plate plate) {
@@ -50,7 +52,7 @@ class LayoutRulesTest {
     @Test
     void smallWordsAreHappierOffTheWeakMiddle() {
         Layout middle = one(80, 100, ArrangementTest.words("First"));
-        assertEquals(Remark.Weight.NOTE, find(check(middle), "weak-middle").weight());
+        assertEquals(Weight.NOTE, find(check(middle), "weak-middle").weight());
         assertTrue(cured(middle, "weak-middle"));
     }
 
@@ -61,7 +63,7 @@ class LayoutRulesTest {
         Press press = new Press("p", "Press", Press.Kind.CRANK, 14, 2200, 15, 155, 2600, crown, 4, 8, 14);
         Arrangement middle = new Arrangement(one(80, 100, ArrangementTest.words("First")), ArrangementTest.SHELF);
         boolean spoken = LayoutRules.check(middle, Bench.PLATFORM, press, Stock.Kind.CARD).stream()
-                .anyMatch(r -> r.rule().equals("weak-middle"));
+                .anyMatch(r -> r.rule().key().equals("weak-middle"));
         assertEquals(spoken, LayoutRules.weakWithinMm(press) > 0);
     }
 
@@ -81,12 +83,12 @@ class LayoutRulesTest {
     void platesMustNotLieOnEachOtherNorTooNearForTape() {
         Layout two = ArrangementTest.layout(
                 new Piece(105, 148, 0), ArrangementTest.words("First"), ArrangementTest.words("Second"));
-        assertEquals(Remark.Weight.STOP, find(check(two), "plates-overlap").weight());
+        assertEquals(Weight.STOP, find(check(two), "plates-overlap").weight());
         Layout near = Wording.place(two, List.of("second"), "9 mm below First", LengthUnit.MM);
         Layout taped =
                 new Layout(near.piece(), near.bed(), Fixing.TAPED, near.hangs(), near.plates(), List.of(), List.of());
-        assertTrue(check(near).stream().noneMatch(r -> r.rule().equals("tape-room")));
-        assertEquals(List.of("first", "second"), find(check(taped), "tape-room").keys());
+        assertTrue(check(near).stream().noneMatch(r -> r.rule().key().equals("tape-room")));
+        assertEquals(List.of("first", "second"), find(check(taped), "tape-room").concern().keys());
     }
 
     @Test
@@ -106,7 +108,7 @@ class LayoutRulesTest {
                 List.of("first"),
                 "-3 from the left",
                 LengthUnit.MM);
-        assertEquals(Remark.Weight.NOTE, find(check(bleeding), "runs-off").weight());
+        assertEquals(Weight.NOTE, find(check(bleeding), "runs-off").weight());
     }
 
     @Test
@@ -114,10 +116,10 @@ class LayoutRulesTest {
         Layout ribbon = ArrangementTest.layout(new Piece(200, 25, 0), ArrangementTest.words("First"))
                 .withBed(new PlatformPose(0, 0, 1, FlipAxis.SIDEWAYS))
                 .withHangs(HangingEnd.LEFT_END);
-        Remark up = find(check(ribbon, Stock.Kind.RIBBON), "reads-upwards");
-        assertEquals(HangingEnd.RIGHT_END, up.mend().layout().hangs());
-        assertFalse(check(up.mend().layout(), Stock.Kind.RIBBON).stream()
-                .anyMatch(r -> r.rule().equals("reads-upwards")));
+        Finding<Layout> up = find(check(ribbon, Stock.Kind.RIBBON), "reads-upwards");
+        assertEquals(HangingEnd.RIGHT_END, up.mend().mended().hangs());
+        assertFalse(check(up.mend().mended(), Stock.Kind.RIBBON).stream()
+                .anyMatch(r -> r.rule().key().equals("reads-upwards")));
     }
 
     @Test

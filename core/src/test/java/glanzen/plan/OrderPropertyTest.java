@@ -3,6 +3,7 @@ package glanzen.plan;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import glanzen.finding.Finding;
 import glanzen.Bench;
 import glanzen.kit.Board;
 import glanzen.kit.Kit;
@@ -50,11 +51,11 @@ class OrderPropertyTest {
     @MethodSource("pairs")
     void aMendKeepsWhatIsThereOrAddsOrTakesOneThing(List<Operation> pair) {
         for (boolean filmed : new boolean[] {true, false}) {
-            for (OrderCheck.OrderFinding f : OrderCheck.of(piece(pair), filmed)) {
-                assertTrue(Math.abs(f.mended().size() - pair.size()) <= 1, f + "");
-                assertTrue(f.at() >= 0 && f.at() < pair.size());
-                assertTrue(f.mended().containsAll(pair) || f.rule().equals("tape-on-foil"));
-                boolean cured = OrderCheck.of(piece(f.mended()), filmed).stream()
+            for (Finding<List<Operation>> f : OrderCheck.of(piece(pair), filmed)) {
+                assertTrue(Math.abs(f.mend().mended().size() - pair.size()) <= 1, f + "");
+                assertTrue(f.concern().operation() >= 0 && f.concern().operation() < pair.size());
+                assertTrue(f.mend().mended().containsAll(pair) || f.rule().key().equals("tape-on-foil"));
+                boolean cured = OrderCheck.of(piece(f.mend().mended()), filmed).stream()
                         .noneMatch(again -> again.rule().equals(f.rule()));
                 assertTrue(cured, f.rule() + " is cured by its own mend");
             }

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import glanzen.finding.Finding;
 import glanzen.Bench;
 import glanzen.kit.Film;
 import glanzen.kit.Kit;
@@ -51,10 +52,10 @@ class PlanTest {
         "ASSEMBLE CUT, false, assemble-last, CUT ASSEMBLE"
     })
     void theCraftsOrderIsKnownAndMended(String kinds, boolean filmed, String rule, String mended) {
-        List<OrderCheck.OrderFinding> findings = OrderCheck.of(piece(kinds), filmed);
-        OrderCheck.OrderFinding finding =
-                findings.stream().filter(f -> f.rule().equals(rule)).findFirst().orElseThrow();
-        assertEquals(mended, kinds(finding.mended()));
+        List<Finding<List<Operation>>> findings = OrderCheck.of(piece(kinds), filmed);
+        Finding<List<Operation>> finding =
+                findings.stream().filter(f -> f.rule().key().equals(rule)).findFirst().orElseThrow();
+        assertEquals(mended, kinds(finding.mend().mended()));
         assertTrue(finding.why().length() > 10);
     }
 
@@ -83,11 +84,11 @@ class PlanTest {
                 .toList();
         JobPiece piece = piece("TRIM").doing(operations);
         for (int i = 0; i < 30; i++) {
-            List<OrderCheck.OrderFinding> findings = OrderCheck.of(piece, seed % 2 == 0);
+            List<Finding<List<Operation>>> findings = OrderCheck.of(piece, seed % 2 == 0);
             if (findings.isEmpty()) {
                 return;
             }
-            piece = piece.doing(findings.get(0).mended());
+            piece = piece.doing(findings.get(0).mend().mended());
         }
         throw new AssertionError(kinds(operations) + " ends as " + kinds(piece.operations()));
     }

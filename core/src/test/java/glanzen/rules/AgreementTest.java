@@ -58,7 +58,7 @@ class AgreementTest {
 
     private static void agree(SetUp s, Press press) {
         Set<String> found = Rules.check(s, Crafts.SHOP).stream()
-                .map(Finding::rule)
+                .map(f -> f.rule().key())
                 .filter(COMPUTED::contains)
                 .collect(Collectors.toCollection(TreeSet::new));
         assertEquals(computed(s, press), found, () -> s.stack() + "");

@@ -8,6 +8,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import glanzen.finding.Finding;
 import glanzen.Bench;
 import glanzen.Crafts;
 import glanzen.kit.Board;
@@ -17,7 +18,7 @@ import glanzen.kit.Pace;
 import glanzen.kit.Press;
 import glanzen.route.Peel;
 import glanzen.route.Route;
-import glanzen.rules.Finding.Severity;
+import glanzen.finding.Weight;
 import glanzen.setup.Gel;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
@@ -63,7 +64,7 @@ class CraftStatementsTest {
         SetUp s = Crafts.started(Route.TONER);
         int film = s.stack().indexOf(Film.class);
         SetUp wrong = s.withStack(s.stack().replaced(film, new Layer(Bench.COPPER, Facing.UP)));
-        assertEquals(Severity.STOP, finding(wrong, "film-kind").orElseThrow().severity());
+        assertEquals(Weight.STOP, finding(wrong, "film-kind").orElseThrow().weight());
     }
 
     // Gel
@@ -83,7 +84,7 @@ class CraftStatementsTest {
         Gel gel = Objects.requireNonNull(dry.gel());
         SetUp wet = dry.withGel(gel.dried(3600));
         assertTrue(Crafts.forecast(wet).over() + Crafts.forecast(wet).both() > 0.95);
-        assertEquals(Severity.STOP, finding(wet, "gel-wet").orElseThrow().severity());
+        assertEquals(Weight.STOP, finding(wet, "gel-wet").orElseThrow().weight());
         SetUp waited = mended(wet, "gel-wet");
         assertTrue(finding(waited, "gel-wet").isEmpty());
         assertTrue(Objects.requireNonNull(waited.gel()).driedSeconds() < 5 * 3600, "thin coats take hours");
@@ -136,7 +137,7 @@ class CraftStatementsTest {
         assertTrue(clean(twice) > clean(twice.withFeed(Pace.SLOW, 1)));
         assertEquals(
                 "film-face",
-                finding(flipped(twice, Film.class), "film-face").orElseThrow().rule());
+                finding(flipped(twice, Film.class), "film-face").orElseThrow().rule().key());
     }
 
     @Test
@@ -160,8 +161,8 @@ class CraftStatementsTest {
             wrong = s.withMachine(Crafts.LAMINATOR);
         }
         assertFalse(Rules.computable(wrong));
-        Finding finding = finding(wrong, "machine-fit").orElseThrow();
-        assertEquals(Severity.STOP, finding.severity());
+        Finding<SetUp> finding = finding(wrong, "machine-fit").orElseThrow();
+        assertEquals(Weight.STOP, finding.weight());
         if (!route.heated()) {
             assertTrue(Rules.computable(Objects.requireNonNull(finding.mend()).mended()));
         }
@@ -171,7 +172,7 @@ class CraftStatementsTest {
     void aSensorWantsToSeeThePlates() {
         Press seeing = new Press("seeing", "Blink", Press.Kind.MOTOR, 14, 2000, 14, 230, 2400, 0.2, 5, 9, 13, true);
         SetUp s = Crafts.started(Route.THIN_CUT).withMachine(seeing);
-        assertEquals(Severity.STOP, finding(s, "sensor").orElseThrow().severity());
+        assertEquals(Weight.STOP, finding(s, "sensor").orElseThrow().weight());
     }
 
     @Test
@@ -187,8 +188,8 @@ class CraftStatementsTest {
         SetUp s = Crafts.started(Route.TONER);
         SetUp bare = s.withStack(s.stack().without(0));
         Inventory poor = new Inventory(List.of(Crafts.PARCHMENT), Crafts.ARTWORKS);
-        Finding finding = Rules.check(bare, poor).stream()
-                .filter(f -> f.rule().equals("missing-board"))
+        Finding<SetUp> finding = Rules.check(bare, poor).stream()
+                .filter(f -> f.rule().key().equals("missing-board"))
                 .findFirst()
                 .orElseThrow();
         assertTrue(finding.what().contains("parchment can stand in"), finding.what());

@@ -20,7 +20,7 @@ import glanzen.material.Surface;
 import glanzen.pull.PullModel;
 import glanzen.route.Medium;
 import glanzen.route.Route;
-import glanzen.rules.Finding.Severity;
+import glanzen.finding.Weight;
 import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
 import glanzen.stack.Layer;
@@ -82,7 +82,7 @@ class PressStatementsTest {
     void aQuarterTurnIsForBoardsThatFitTheThroatBothWays() {
         SetUp once = Crafts.started(Route.THIN_CUT, Bench.CRANK, Crafts.LACE, Crafts.CARD);
         SetUp turned = once.withFeed(once.pace(), 2).withTurned(true);
-        assertEquals(Severity.STOP, finding(turned, "too-wide").orElseThrow().severity());
+        assertEquals(Weight.STOP, finding(turned, "too-wide").orElseThrow().weight());
         assertTrue(finding(mended(turned, "too-wide"), "too-wide").isEmpty());
         assertTrue(finding(once.withTurned(true), "too-wide").isEmpty(), "one pass turns nothing");
         assertTrue(Crafts.advice(once).best().stream().noneMatch(p -> p.setUp().turned()));
@@ -101,8 +101,8 @@ class PressStatementsTest {
     void theEdgeFacesTheStockWhicheverWayTheDieLies() {
         SetUp up = Crafts.started(Route.THIN_CUT);
         assertEquals(
-                Severity.STOP,
-                finding(flipped(up, Plate.class), "edge-face").orElseThrow().severity());
+                Weight.STOP,
+                finding(flipped(up, Plate.class), "edge-face").orElseThrow().weight());
         int die = up.stack().indexOf(Plate.class);
         SetUp down = up.withStack(up.stack()
                 .replaced(die, up.stack().layers().get(die + 1))
@@ -125,7 +125,7 @@ class PressStatementsTest {
     void aDeepFolderIsSlackBetweenOnePlateAndAPlasticShimAndRightBetweenTwoPlates() {
         SetUp two = Crafts.started(Route.DEEP_FOLDER);
         SetUp one = stacked(two, Crafts.BASE, Crafts.OUTER, Crafts.MAGNETIC, Crafts.DEEP, Crafts.CARD, Bench.PLASTIC);
-        assertEquals(Severity.STOP, finding(one, "not-gripped").orElseThrow().severity());
+        assertEquals(Weight.STOP, finding(one, "not-gripped").orElseThrow().weight());
         assertTrue(Crafts.forecast(one).under() > 0.99);
         assertTrue(clean(two) > 0.5, "" + clean(two));
     }
@@ -216,6 +216,6 @@ class PressStatementsTest {
         assertEquals(Route.PARTIAL_CUT, partial.route());
         assertTrue(finding(partial, "die-overhang").isEmpty());
         assertEquals(
-                Severity.NOTE, finding(partial, "partial-edge").orElseThrow().severity());
+                Weight.NOTE, finding(partial, "partial-edge").orElseThrow().weight());
     }
 }

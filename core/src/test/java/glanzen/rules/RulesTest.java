@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertNotNull;
 import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import glanzen.finding.Finding;
 import glanzen.Bench;
 import glanzen.artwork.ArtworkShelf;
 import glanzen.artwork.Motif;
@@ -24,13 +25,14 @@ import glanzen.route.Heating;
 import glanzen.route.Medium;
 import glanzen.route.Peel;
 import glanzen.route.Route;
-import glanzen.rules.Finding.Severity;
+import glanzen.finding.Weight;
 import glanzen.setup.Heat;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
 import glanzen.stack.Layer;
 import glanzen.stack.Stack;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -53,20 +55,20 @@ class RulesTest {
         return new Plate("w", "Words", Plate.Kind.PLATE, Material.BRASS, 1.6, 80, 40, Motif.words("Honey Show"));
     }
 
-    private static Optional<Finding> finding(SetUp setUp, String rule) {
+    private static Optional<Finding<SetUp>> finding(SetUp setUp, String rule) {
         return Rules.check(setUp, SHOP).stream()
-                .filter(f -> f.rule().equals(rule))
+                .filter(f -> f.rule().key().equals(rule))
                 .findFirst();
     }
 
-    private static Finding broken(SetUp setUp, String rule) {
+    private static Finding<SetUp> broken(SetUp setUp, String rule) {
         return finding(setUp, rule)
                 .orElseThrow(() -> new AssertionError(rule + " not found in " + Rules.check(setUp, SHOP)));
     }
 
     /** The rule is broken, its mend can be applied, and then it is broken no more. */
     private static SetUp mended(SetUp setUp, String rule) {
-        Finding finding = broken(setUp, rule);
+        Finding<SetUp> finding = broken(setUp, rule);
         assertNotNull(finding.mend(), rule + " has no mend");
         SetUp after = finding.mend().mended();
         assertTrue(
@@ -99,7 +101,7 @@ class RulesTest {
     void facesAreTurnedBack(String ruleAt) {
         String rule = ruleAt.split(":")[0];
         int layer = Integer.parseInt(ruleAt.split(":")[1]);
-        assertEquals(layer, broken(flipped(layer), rule).layer());
+        assertEquals(layer, broken(flipped(layer), rule).concern().layer());
         assertEquals(GOOD, mended(flipped(layer), rule));
         assertFalse(Rules.pullable(Rules.check(flipped(layer), SHOP)));
     }
@@ -107,8 +109,8 @@ class RulesTest {
     @Test
     void aStackHasOneTool() {
         SetUp two = GOOD.withStack(GOOD.stack().with(2, new Layer(Bench.WORDS, Facing.UP)));
-        assertEquals(Severity.STOP, broken(two, "too-many-plate").severity());
-        assertEquals(GOOD, mended(two, "too-many-plate"));
+        assertEquals(Weight.STOP, broken(two, "too-many-layers").weight());
+        assertEquals(GOOD, mended(two, "too-many-layers"));
         assertFalse(Rules.computable(two));
     }
 
@@ -117,7 +119,9 @@ class RulesTest {
     void nothingMustBeMissing(String nameAt) {
         String name = nameAt.split(":")[0];
         SetUp without = GOOD.withStack(GOOD.stack().without(Integer.parseInt(nameAt.split(":")[1])));
-        assertEquals(Severity.STOP, broken(without, "missing-" + name).severity());
+        Finding<SetUp> missing = broken(without, "missing-layer");
+        assertEquals(Weight.STOP, missing.weight());
+        assertTrue(missing.what().contains(name), missing.what());
         assertFalse(Rules.computable(without));
     }
 
@@ -141,10 +145,10 @@ class RulesTest {
     @Test
     void rollersNeverTouchMetalOrCard() {
         SetUp metalBelow = with(Bench.METAL, 0);
-        assertEquals(0, broken(metalBelow, "rollers").layer());
+        assertEquals(0, broken(metalBelow, "rollers").concern().layer());
         mended(metalBelow, "rollers");
         SetUp cardOnTop = with(Bench.CARD_SHIM, 6);
-        assertEquals(6, broken(cardOnTop, "rollers").layer());
+        assertEquals(6, broken(cardOnTop, "rollers").concern().layer());
         mended(cardOnTop, "rollers");
         assertTrue(finding(with(Bench.PLASTIC, 0), "rollers").isEmpty(), "a plastic shim may lie under the platform");
     }
@@ -152,7 +156,7 @@ class RulesTest {
     @Test
     void matAndMagnetExcludeEachOther() {
         SetUp both = GOOD.withStack(with(MAT, 4).stack().with(4, new Layer(MAGNET, Facing.UP)));
-        assertEquals(Severity.STOP, broken(both, "mat-and-magnet").severity());
+        assertEquals(Weight.STOP, broken(both, "mat-and-magnet").weight());
         mended(both, "mat-and-magnet");
         mended(with(MAT, 4), "mat-heated");
     }
@@ -185,7 +189,7 @@ class RulesTest {
                 null,
                 21,
                 Layout.NONE);
-        Finding finding = broken(thick, "too-thick");
+        Finding<SetUp> finding = broken(thick, "too-thick");
         assertTrue(finding.why().contains(kind == Press.Kind.MOTOR ? "Reverse" : "Never force"));
         assertEquals(
                 "Take plastic out", finding.mend() == null ? "" : finding.mend().label());
@@ -195,7 +199,7 @@ class RulesTest {
     void nothingIsWiderThanTheThroat() {
         Board wide =
                 new Board("wide", "Wide", Board.Kind.PLASTIC_SHIM, Material.POLYCARBONATE, 0.5, 200, 300, 1, 0, 0, 100);
-        assertEquals(4, broken(with(wide, 4), "too-wide").layer());
+        assertEquals(4, broken(with(wide, 4), "too-wide").concern().layer());
     }
 
     @Test
@@ -203,8 +207,8 @@ class RulesTest {
         Plate huge =
                 new Plate("h", "Huge", Plate.Kind.PLATE, Material.BRASS, 1.6, 250, 100, Motif.of(Motif.Kind.BORDER));
         SetUp setUp = GOOD.withStack(GOOD.stack().replaced(1, new Layer(huge, Facing.UP)));
-        assertEquals(1, broken(setUp, "plate-overhang").layer());
-        assertEquals(3, broken(setUp, "stock-small").layer());
+        assertEquals(1, broken(setUp, "plate-overhang").concern().layer());
+        assertEquals(3, broken(setUp, "stock-small").concern().layer());
     }
 
     @Test
@@ -220,12 +224,12 @@ class RulesTest {
         Board bowed =
                 new Board("b", "Bowed", Board.Kind.PLASTIC_SHIM, Material.POLYCARBONATE, 0.45, 150, 210, 1, 7, 0, 100);
         SetUp bad = GOOD.withStack(GOOD.stack().replaced(4, new Layer(bowed, Facing.UP)));
-        assertEquals(Severity.STOP, broken(bad, "bowed").severity());
+        assertEquals(Weight.STOP, broken(bad, "bowed").weight());
         assertEquals(Bench.PLASTIC, mended(bad, "bowed").stack().layers().get(4).item());
         Board worn =
                 new Board("w", "Worn", Board.Kind.PLASTIC_SHIM, Material.POLYCARBONATE, 0.45, 150, 210, 1, 0, 101, 100);
         SetUp old = GOOD.withStack(GOOD.stack().replaced(4, new Layer(worn, Facing.UP)));
-        assertEquals(Severity.WARN, broken(old, "worn").severity());
+        assertEquals(Weight.WARN, broken(old, "worn").weight());
         mended(old, "worn");
     }
 
@@ -240,8 +244,8 @@ class RulesTest {
     void stockMustBearTheHeat() {
         Stock plain = new Stock(
                 "a", "Acetate", Stock.Kind.ACETATE, Surface.ACETATE, 0.2, 0, 105, 148, 5, false, false, "#eeeeee");
-        Finding finding = broken(onStock(plain), "heat-proof");
-        assertEquals(Severity.STOP, finding.severity());
+        Finding<SetUp> finding = broken(onStock(plain), "heat-proof");
+        assertEquals(Weight.STOP, finding.weight());
         assertNull(finding.mend(), "nothing mends stock that melts");
     }
 
@@ -258,8 +262,8 @@ class RulesTest {
         assertEquals(
                 Medium.DRY, mended(GOOD.withMedium(Medium.WET), "medium-wet").medium());
         assertEquals(
-                Severity.NOTE,
-                broken(GOOD.withRoute(Route.OVER_MEDIA), "medium-none").severity());
+                Weight.NOTE,
+                broken(GOOD.withRoute(Route.OVER_MEDIA), "medium-none").weight());
         assertTrue(finding(GOOD.withRoute(Route.OVER_MEDIA).withMedium(Medium.DRY), "medium-none")
                 .isEmpty());
     }
@@ -304,16 +308,16 @@ class RulesTest {
     @Test
     void findingsComeWorstFirst() {
         SetUp bad = Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 3).withMedium(Medium.WET);
-        List<Severity> severities =
-                Rules.check(bad, SHOP).stream().map(Finding::severity).toList();
+        List<Weight> severities =
+                Rules.check(bad, SHOP).stream().map(Finding::weight).toList();
         assertEquals(severities.stream().sorted().toList(), severities);
-        assertEquals(Severity.STOP, severities.get(0));
+        assertEquals(Weight.STOP, severities.get(0));
     }
 
     @Test
     void anEmptyStackIsSaidToBeEmptyAndNothingFails() {
         SetUp bare = GOOD.withStack(new Stack(List.of(new Layer(Bench.SPACER, Facing.UP))));
-        List<String> rules = Rules.check(bare, SHOP).stream().map(Finding::rule).toList();
-        assertTrue(rules.containsAll(List.of("missing-platform", "missing-plate", "missing-foil", "missing-stock")));
+        List<String> rules = Rules.check(bare, SHOP).stream().map(f -> f.rule().key()).toList();
+        assertEquals(4, Collections.frequency(rules, "missing-layer"), "platform, plate, foil and stock");
     }
 }

@@ -1,5 +1,6 @@
 package glanzen.rules;
 
+import glanzen.finding.Finding;
 import glanzen.Crafts;
 import glanzen.kit.StackItem;
 import glanzen.kit.Stock;
@@ -17,14 +18,14 @@ final class Statements {
 
     private Statements() {}
 
-    static Optional<Finding> finding(SetUp s, String rule) {
+    static Optional<Finding<SetUp>> finding(SetUp s, String rule) {
         return Rules.check(s, Crafts.SHOP).stream()
-                .filter(f -> f.rule().equals(rule))
+                .filter(f -> f.rule().key().equals(rule))
                 .findFirst();
     }
 
     static SetUp mended(SetUp s, String rule) {
-        Finding f = finding(s, rule).orElseThrow(() -> new AssertionError(rule + " is not found"));
+        Finding<SetUp> f = finding(s, rule).orElseThrow(() -> new AssertionError(rule + " is not found"));
         return Objects.requireNonNull(f.mend()).mended();
     }
 

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import glanzen.finding.Weight;
 import glanzen.Bench;
 import glanzen.Crafts;
 import glanzen.heat.HeatPlan;
@@ -16,7 +17,7 @@ import glanzen.measure.BadInput;
 import glanzen.pull.HeatPlans;
 import glanzen.route.Heating;
 import glanzen.route.Route;
-import glanzen.rules.Finding;
+import glanzen.finding.Finding;
 import glanzen.rules.Rules;
 import glanzen.stack.Stack;
 import glanzen.steps.RunSheet;
@@ -36,9 +37,9 @@ class SetUpTest {
     @ParameterizedTest
     @EnumSource(Route.class)
     void everyRouteStartsFromAStackThatCanBePulled(Route route) {
-        List<Finding> findings = Rules.check(started(route), Crafts.SHOP);
+        List<Finding<SetUp>> findings = Rules.check(started(route), Crafts.SHOP);
         assertTrue(Rules.pullable(findings), findings.toString());
-        assertTrue(findings.stream().noneMatch(f -> f.severity() == Finding.Severity.WARN), findings.toString());
+        assertTrue(findings.stream().noneMatch(f -> f.weight() == Weight.WARN), findings.toString());
     }
 
     @ParameterizedTest

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import glanzen.finding.Weight;
 import glanzen.Bench;
 import glanzen.artwork.ArtworkShelf;
 import glanzen.artwork.Motif;
@@ -22,7 +23,7 @@ import glanzen.leftover.FoilFrom;
 import glanzen.material.Material;
 import glanzen.material.Surface;
 import glanzen.route.Route;
-import glanzen.rules.Finding;
+import glanzen.finding.Finding;
 import glanzen.rules.Rules;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
@@ -61,7 +62,7 @@ class LaidOutRunTest {
     }
 
     private static List<String> rules(SetUp setUp) {
-        return Rules.check(setUp, SHOP).stream().map(Finding::rule).toList();
+        return Rules.check(setUp, SHOP).stream().map(f -> f.rule().key()).toList();
     }
 
     @Test
@@ -69,11 +70,11 @@ class LaidOutRunTest {
         SetUp laid = laid(Fixing.LOOSE);
         SetUp other =
                 laid.withStack(laid.stack().replaced(laid.stack().indexOf(Plate.class), new Layer(SECOND, Facing.UP)));
-        Finding finding = Rules.check(other, SHOP).stream()
-                .filter(f -> f.rule().equals("not-laid-out"))
+        Finding<SetUp> finding = Rules.check(other, SHOP).stream()
+                .filter(f -> f.rule().key().equals("not-laid-out"))
                 .findFirst()
                 .orElseThrow();
-        assertEquals(Finding.Severity.STOP, finding.severity());
+        assertEquals(Weight.STOP, finding.weight());
         assertFalse(rules(finding.mend().mended()).contains("not-laid-out"));
     }
 

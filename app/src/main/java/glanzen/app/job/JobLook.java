@@ -1,7 +1,9 @@
 package glanzen.app.job;
 
+import org.jspecify.annotations.Nullable;
+import glanzen.finding.Weight;
+import glanzen.finding.Finding;
 import glanzen.plan.Operation;
-import glanzen.plan.OrderCheck;
 import glanzen.route.Route;
 import java.util.List;
 
@@ -17,7 +19,7 @@ import java.util.List;
  * @param unpriced what has no price
  */
 record JobLook(
-        List<List<OrderCheck.OrderFinding>> findings,
+        List<List<OrderView>> findings,
         List<WorkView> works,
         List<String> machines,
         List<String> tools,
@@ -52,4 +54,21 @@ record JobLook(
             double cost,
             String cheaper,
             double saving) {}
+
+    /** Something in the order of a piece; {@code at} is the operation it is about. */
+    record OrderView(String rule, Weight weight, int at, String what, String why, @Nullable OrderMend mend) {
+
+        static OrderView of(Finding<List<Operation>> f) {
+            return new OrderView(
+                    f.rule().key(),
+                    f.weight(),
+                    f.concern().operation(),
+                    f.what(),
+                    f.why(),
+                    f.mend() == null ? null : new OrderMend(f.mend().label(), f.mend().mended()));
+        }
+    }
+
+    /** A way out: the operations as they should be. */
+    record OrderMend(String label, List<Operation> operations) {}
 }

@@ -1,6 +1,7 @@
 package glanzen.app.job;
 
 import glanzen.app.job.JobLook.LineView;
+import glanzen.app.job.JobLook.OrderView;
 import glanzen.app.job.JobLook.WorkView;
 import glanzen.app.keeping.Json;
 import glanzen.app.kit.KitService;
@@ -127,7 +128,9 @@ public class JobService {
         Supplies supplies = Supplies.of(job, all, things);
         return new JobLook(
                 job.pieces().stream()
-                        .map(p -> OrderCheck.of(p, filmed(p, things)))
+                        .map(p -> OrderCheck.of(p, filmed(p, things)).stream()
+                                .map(OrderView::of)
+                                .toList())
                         .toList(),
                 works(job, all),
                 supplies.machines(),

@@ -4,7 +4,7 @@ import glanzen.app.kit.KitService;
 import glanzen.app.layout.LayoutView.Ground;
 import glanzen.app.layout.LayoutView.LayoutMend;
 import glanzen.app.layout.LayoutView.PlateView;
-import glanzen.app.layout.LayoutView.RemarkView;
+import glanzen.app.layout.LayoutView.PlacedFinding;
 import glanzen.app.preferences.PreferencesService;
 import glanzen.app.setup.Draft;
 import glanzen.app.setup.Drafts;
@@ -28,7 +28,8 @@ import glanzen.layout.OnPlatform;
 import glanzen.layout.Placed;
 import glanzen.layout.PlacementConstraint;
 import glanzen.layout.PositionedPlate;
-import glanzen.layout.Remark;
+import glanzen.finding.Finding;
+import glanzen.finding.Finding.Mend;
 import glanzen.layout.RibbonReading;
 import glanzen.layout.Wording;
 import glanzen.measure.BadInput;
@@ -230,11 +231,11 @@ public class LayoutService {
         return PlateView.of(lying, CutList.foil(lying, stock, layout.method()), Wording.said(layout, lying.placed()));
     }
 
-    private static RemarkView view(Remark r) {
-        return new RemarkView(r.rule(), r.weight(), r.keys(), r.what(), r.why(), view(r.mend()));
+    private static PlacedFinding view(Finding<Layout> r) {
+        return new PlacedFinding(r.rule().key(), r.weight(), r.concern().keys(), r.what(), r.why(), view(r.mend()));
     }
 
-    private static @Nullable LayoutMend view(Remark.@Nullable Mend mend) {
-        return mend == null ? null : new LayoutMend(mend.label(), Objects.requireNonNull(Drafts.draft(mend.layout())));
+    private static @Nullable LayoutMend view(@Nullable Mend<Layout> mend) {
+        return mend == null ? null : new LayoutMend(mend.label(), Objects.requireNonNull(Drafts.draft(mend.mended())));
     }
 }

@@ -4,7 +4,7 @@ import glanzen.app.setup.LayoutDraft;
 import glanzen.layout.Measures.Measure;
 import glanzen.layout.Moves.Guide;
 import glanzen.layout.PositionedPlate;
-import glanzen.layout.Remark;
+import glanzen.finding.Weight;
 import glanzen.layout.RibbonReading.Reading;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -21,7 +21,7 @@ import org.locationtech.jts.geom.util.AffineTransformation;
  * @param plates what is pressed
  * @param cuts dies that cut later
  * @param measures distances worth writing
- * @param remarks what a person should know
+ * @param findings what a person should know
  * @param guides lines that a moved plate was drawn to
  * @param ribbon how it will read, if it is ribbon
  */
@@ -32,7 +32,7 @@ public record LayoutView(
         List<PlateView> plates,
         List<PlateView> cuts,
         List<Measure> measures,
-        List<RemarkView> remarks,
+        List<PlacedFinding> findings,
         List<Guide> guides,
         @Nullable Reading ribbon) {
 
@@ -90,9 +90,9 @@ public record LayoutView(
     }
 
     /** Something to know, with the layout that mends it. */
-    public record RemarkView(
+    public record PlacedFinding(
             String rule,
-            Remark.Weight weight,
+            Weight weight,
             List<String> keys,
             String what,
             String why,

@@ -17,8 +17,8 @@ import glanzen.kit.HeatedRollers;
 import glanzen.kit.Press;
 import glanzen.measure.BadInput;
 import glanzen.pull.PullOutcome;
-import glanzen.rules.Finding;
-import glanzen.rules.Finding.Severity;
+import glanzen.finding.Finding;
+import glanzen.finding.Weight;
 import glanzen.rules.Rules;
 import glanzen.setup.Heat;
 import glanzen.setup.SetUp;
@@ -82,8 +82,8 @@ public class RunService {
         });
         SavedSetUp saved = setUps.get(setUpId);
         SetUp setUp = answers.setUp(saved.draft());
-        for (Finding finding : Rules.check(setUp, answers.workshop())) {
-            if (finding.severity() == Severity.STOP) {
+        for (Finding<SetUp> finding : Rules.check(setUp, answers.workshop())) {
+            if (finding.weight() == Weight.STOP) {
                 throw new BadInput("setUp", finding.what(), "a stack that nothing stops; see its findings");
             }
         }

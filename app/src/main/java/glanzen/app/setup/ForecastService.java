@@ -29,8 +29,8 @@ import glanzen.kit.Press;
 import glanzen.measure.BadInput;
 import glanzen.picture.Picture;
 import glanzen.pull.Rig;
-import glanzen.rules.Finding;
-import glanzen.rules.Finding.Mend;
+import glanzen.finding.Finding;
+import glanzen.finding.Finding.Mend;
 import glanzen.rules.Rules;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
@@ -79,7 +79,7 @@ public class ForecastService {
 
     SetUpReport answer(Draft draft) {
         SetUp setUp = setUp(draft);
-        List<Finding> findings = Rules.check(setUp, workshop());
+        List<Finding<SetUp>> findings = Rules.check(setUp, workshop());
         boolean computable = Rules.computable(setUp);
         RigEnsemble crowd = crowd(setUp);
         return new SetUpReport(
@@ -178,11 +178,11 @@ public class ForecastService {
                 .toList();
     }
 
-    private static FoundView view(Finding f) {
-        return new FoundView(f.rule(), f.severity(), f.layer(), f.what(), f.why(), view(f.mend()));
+    private static FoundView view(Finding<SetUp> f) {
+        return new FoundView(f.rule().key(), f.weight(), f.concern().layer(), f.what(), f.why(), view(f.mend()));
     }
 
-    private static @Nullable MendView view(@Nullable Mend mend) {
+    private static @Nullable MendView view(@Nullable Mend<SetUp> mend) {
         return mend == null ? null : new MendView(mend.label(), Drafts.draft(mend.mended()));
     }
 

@@ -6,7 +6,7 @@ import glanzen.learning.Observation;
 import glanzen.learning.RigReport;
 import glanzen.pull.NipFigures;
 import glanzen.pull.PullModel;
-import glanzen.rules.Finding;
+import glanzen.finding.Weight;
 import glanzen.setup.Difference;
 import glanzen.setup.Gel;
 import glanzen.setup.SetUp;
@@ -45,7 +45,7 @@ public record SetUpReport(
     /** A rule that is broken, with the mended draft. */
     public record FoundView(
             String rule,
-            Finding.Severity severity,
+            Weight weight,
             int layer,
             String what,
             String why,

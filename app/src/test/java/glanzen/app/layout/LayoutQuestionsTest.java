@@ -153,12 +153,12 @@ class LayoutQuestionsTest {
         part(draft, "bed").put("rightMm", 68);
         JsonNode view = look(draft, "").json();
         JsonNode overhang = null;
-        for (JsonNode remark : view.path("remarks")) {
+        for (JsonNode remark : view.path("findings")) {
             overhang = remark.path("rule").asString().equals("overhang") ? remark : overhang;
         }
-        assertTrue(overhang != null, view.path("remarks").toString());
+        assertTrue(overhang != null, view.path("findings").toString());
         draft.set("layout", overhang.path("mend").path("layout"));
-        assertFalse(look(draft, "").json().path("remarks").toString().contains("overhang"));
+        assertFalse(look(draft, "").json().path("findings").toString().contains("overhang"));
     }
 
     @Test

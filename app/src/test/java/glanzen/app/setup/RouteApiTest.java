@@ -124,7 +124,7 @@ class RouteApiTest {
         }
         assertFalse(asked(cut).path("pullable").asBoolean());
         assertEquals(
-                "STOP", found(asked(cut), "mat-and-magnet").path("severity").asString());
+                "STOP", found(asked(cut), "mat-and-magnet").path("weight").asString());
     }
 
     @Test

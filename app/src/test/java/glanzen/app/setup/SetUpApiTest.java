@@ -70,7 +70,7 @@ class SetUpApiTest {
         assertFalse(answer.path("pullable").asBoolean());
         assertTrue(answer.path("expected").isMissingNode());
         assertEquals(
-                "too-many-plate", answer.path("findings").get(0).path("rule").asString());
+                "too-many-layers", answer.path("findings").get(0).path("rule").asString());
         assertEquals(422, caller.post("/api/advice", draft).status());
     }
 

@@ -1,0 +1,123 @@
+package glanzen.finding;
+
+import java.util.Locale;
+
+/** Every rule there is, by name, with how much breaking it weighs. What each says stands in docs/rules.md. */
+public enum RuleId {
+    // Of every stack
+    MACHINE_FIT(Weight.STOP),
+    PLATFORM_FIT(Weight.STOP),
+    MISSING_LAYER(Weight.STOP),
+    TOO_MANY_LAYERS(Weight.STOP),
+    NO_PLACE(Weight.STOP),
+    MISSING_DESIGN(Weight.STOP),
+    MISSING_GEL(Weight.STOP),
+    MISSING_BOARD(Weight.STOP),
+    ORDER(Weight.STOP),
+    PLATE_FACE(Weight.STOP),
+    FILM_FACE(Weight.STOP),
+    STOCK_FACE(Weight.STOP),
+    EDGE_FACE(Weight.STOP),
+    FILM_KIND(Weight.STOP),
+    ROLLERS(Weight.STOP),
+    SENSOR(Weight.STOP),
+    MAT_AND_MAGNET(Weight.STOP),
+    FOLDER_MAT(Weight.STOP),
+    NOT_GRIPPED(Weight.STOP),
+    TOO_THICK(Weight.STOP),
+    TOO_WIDE(Weight.STOP),
+    BOWED(Weight.STOP),
+    ROUTE_FIT(Weight.WARN),
+    MAT_HEATED(Weight.WARN),
+    PLATE_OVERHANG(Weight.WARN),
+    STOCK_SMALL(Weight.WARN),
+    OWNED(Weight.WARN),
+    WORN(Weight.WARN),
+    FOIL_SHORT(Weight.WARN),
+    SHEET_WIDE(Weight.NOTE),
+
+    // Of a heated platform
+    SPACER_MISSING(Weight.STOP),
+    HEAT_PROOF(Weight.STOP),
+    PROTECTIVE_FILM(Weight.STOP),
+    MEDIUM_WET(Weight.STOP),
+    SPACER_TOP(Weight.WARN),
+    TAPED_TOGETHER(Weight.WARN),
+    SOAK_SHORT(Weight.WARN),
+    SOLID_SOAK(Weight.WARN),
+    SOLID_PEEL(Weight.WARN),
+    SOLID_TEXTURE(Weight.WARN),
+    MEDIUM_NONE(Weight.NOTE),
+    SMALL_WORDS(Weight.NOTE),
+
+    // Of toner, gel, flock and ink
+    GEL_WET(Weight.STOP),
+    WARM_UP(Weight.WARN),
+    TONER_PEEL(Weight.WARN),
+    GEL_OLD(Weight.WARN),
+    GEL_STOCK(Weight.WARN),
+    SPRAY_FOIL(Weight.WARN),
+    INK_SLOW(Weight.WARN),
+    TONER_CARRIER(Weight.NOTE),
+    GEL_SOFT(Weight.NOTE),
+    SPRAY_FLOCK(Weight.NOTE),
+    STENCIL_CLEAN(Weight.NOTE),
+    FLOCK_SLOW(Weight.NOTE),
+    INK_SCRAPS(Weight.NOTE),
+    INK_BLACK(Weight.NOTE),
+
+    // Of cutting and embossing
+    TEARS(Weight.STOP),
+    NOT_THROUGH(Weight.WARN),
+    DIE_OVERHANG(Weight.WARN),
+    MAGNET_THICK(Weight.WARN),
+    SHALLOW(Weight.WARN),
+    INK_RIM(Weight.WARN),
+    PARTIAL_EDGE(Weight.NOTE),
+    METAL_UNDER(Weight.NOTE),
+    RAISED_SIDE(Weight.NOTE),
+    INK_THIN(Weight.NOTE),
+
+    // Of a layout
+    NOT_LAID_OUT(Weight.STOP),
+    PLATES_OVERLAP(Weight.STOP),
+    PIECE_WIDE(Weight.STOP),
+    OVERHANG(Weight.WARN),
+    OFF_PIECE(Weight.WARN),
+    TAPE_ROOM(Weight.WARN),
+    THICKNESS_DIFFERS(Weight.WARN),
+    RIBBON_ALONG(Weight.WARN),
+    RIBBON_CROSSWISE(Weight.WARN),
+    READS_UPWARDS(Weight.WARN),
+    TAIL_SHORT(Weight.WARN),
+    RUNS_OFF(Weight.NOTE),
+    WEAK_MIDDLE(Weight.NOTE),
+
+    // Of the order of a piece
+    MEDIUM_FIRST(Weight.WARN),
+    MEDIUM_DRY(Weight.WARN),
+    FOIL_THEN_CUT(Weight.WARN),
+    TAPE_ON_FOIL(Weight.WARN),
+    TAPE_STAYS(Weight.WARN),
+    GEL_MISSING(Weight.WARN),
+    GEL_DRY(Weight.WARN),
+    FILM_FRONT(Weight.WARN),
+    FILM_BACK(Weight.WARN),
+    ASSEMBLE_LAST(Weight.WARN);
+
+    private final Weight weight;
+
+    RuleId(Weight weight) {
+        this.weight = weight;
+    }
+
+    /** How much it weighs. */
+    public Weight weight() {
+        return weight;
+    }
+
+    /** Its name as it is written outside the code, such as {@code film-face}. */
+    public String key() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+}

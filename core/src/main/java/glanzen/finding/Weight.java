@@ -1,0 +1,11 @@
+package glanzen.finding;
+
+/** How much a finding matters, worst first. */
+public enum Weight {
+    /** It cannot be done like this. */
+    STOP,
+    /** It will likely spoil the pull, the piece or the kit. */
+    WARN,
+    /** Worth knowing. */
+    NOTE
+}

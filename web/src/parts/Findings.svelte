@@ -1,0 +1,43 @@
+<script lang="ts" generics="M extends { label: string }">
+  import type { Found } from './found';
+  import { preferences } from '../state/preferences.svelte';
+
+  /** What breaks a rule, worst first, each with its reason and its mend: the same for a stack, a layout and a piece. */
+  interface Props {
+    findings: Found<M>[];
+    onmend: (mend: M) => void;
+    most?: number;
+  }
+  let { findings, onmend, most = Infinity }: Props = $props();
+
+  let all = $state(false);
+  const shown = $derived(all ? findings : findings.slice(0, most));
+  const WORDS = { STOP: 'Stops it', WARN: 'Take care', NOTE: 'Note' };
+</script>
+
+{#each shown as found, i (`${found.rule} ${i}`)}
+  <div
+    class="bg-ochre-wash flex flex-wrap items-center gap-x-4 gap-y-1 border-l-4 px-4 py-2 {found.weight ===
+    'NOTE'
+      ? 'border-rule-strong'
+      : 'border-ochre-line'}"
+    data-rule={found.rule}
+  >
+    <div class="min-w-0 flex-1 basis-[240px]">
+      <p>
+        <strong class={found.weight === 'STOP' ? 'text-ochre' : ''}>{WORDS[found.weight]}:</strong>
+        {preferences.said(found.what)}.
+      </p>
+      <p class="text-soft text-[14px]">{preferences.said(found.why)}.</p>
+    </div>
+    {#if found.mend}
+      {@const mend = found.mend}
+      <button class="press" onclick={() => onmend(mend)}>{preferences.said(mend.label)}</button>
+    {/if}
+  </div>
+{/each}
+{#if findings.length > most}
+  <button class="press press-quiet self-start" aria-expanded={all} onclick={() => (all = !all)}>
+    {all ? 'Fewer' : `${findings.length - most} more`}
+  </button>
+{/if}
