@@ -1,6 +1,9 @@
 package glanzen.advice;
 
 import glanzen.advice.Screening.Judged;
+import glanzen.finding.Finding;
+import glanzen.finding.RuleId;
+import glanzen.finding.Weight;
 import glanzen.forecast.Forecast;
 import glanzen.forecast.Forecaster;
 import glanzen.forecast.RigEnsemble;
@@ -8,9 +11,6 @@ import glanzen.kit.Board;
 import glanzen.kit.Press;
 import glanzen.pull.PullModels;
 import glanzen.pull.Rig;
-import glanzen.finding.Finding;
-import glanzen.finding.RuleId;
-import glanzen.finding.Weight;
 import glanzen.rules.Rules;
 import glanzen.setup.Difference;
 import glanzen.setup.Inventory;

@@ -12,7 +12,12 @@ import org.jspecify.annotations.Nullable;
  * @param why why that matters
  * @param mend what can be done about it at once, if anything
  */
-public record Finding<M>(RuleId rule, Concern concern, String what, String why, @Nullable Mend<M> mend) {
+public record Finding<M>(
+        RuleId rule,
+        Concern concern,
+        String what,
+        String why,
+        @Nullable Mend<M> mend) {
 
     /**
      * A way out.

@@ -50,7 +50,8 @@ public final class LayoutRules {
      *
      * @param stock kind of stock, since ribbon has rules of its own
      */
-    public static List<Finding<Layout>> check(Arrangement arrangement, Platform platform, Press press, Stock.Kind stock) {
+    public static List<Finding<Layout>> check(
+            Arrangement arrangement, Platform platform, Press press, Stock.Kind stock) {
         LayoutRules rules = new LayoutRules(arrangement, platform, press);
         List<Finding<Layout>> found = new ArrayList<>();
         rules.throat(found);

@@ -61,7 +61,8 @@ public final class RibbonReading {
             HangingEnd other = layout.hangs() == HangingEnd.LEFT_END ? HangingEnd.RIGHT_END : HangingEnd.LEFT_END;
             found.add(new Finding<>(
                     RuleId.READS_UPWARDS,
-                    Concern.plates(a.plates().stream().map(l -> l.placed().key()).toList()),
+                    Concern.plates(
+                            a.plates().stream().map(l -> l.placed().key()).toList()),
                     "As it hangs, the words read from bottom to top",
                     "Reading starts at the knot when the end of the words hangs down",
                     new Mend<>("Let the other end hang", layout.withHangs(other))));

@@ -80,7 +80,8 @@ public final class OrderCheck {
         }
         int foil = first(Kind::lays, 0);
         if (foil >= 0 && foil < ink) {
-            find(RuleId.MEDIUM_FIRST,
+            find(
+                    RuleId.MEDIUM_FIRST,
                     ink,
                     "Ink goes on after the foil",
                     "Medium over foil dulls it: medium first, foil on top",
@@ -89,7 +90,8 @@ public final class OrderCheck {
         }
         int dry = first(k -> k == Kind.DRY, ink);
         if (foil > ink && (dry < 0 || dry > foil)) {
-            find(RuleId.MEDIUM_DRY,
+            find(
+                    RuleId.MEDIUM_DRY,
                     foil,
                     "The ink is not dry before the foil",
                     "Foil goes on top of what is fully dry; heat-set it or let it dry",
@@ -102,7 +104,8 @@ public final class OrderCheck {
         int foil = last(k -> k == Kind.HOT_FOIL || k == Kind.TONER_FOIL || k == Kind.REACTIVE_FOIL);
         if (cut >= 0 && foil > cut) {
             boolean toner = operations.get(foil).kind() == Kind.TONER_FOIL;
-            find(RuleId.FOIL_THEN_CUT,
+            find(
+                    RuleId.FOIL_THEN_CUT,
                     cut,
                     "It is cut before it is foiled",
                     toner
@@ -118,7 +121,8 @@ public final class OrderCheck {
         if (foil >= 0 && tape > foil) {
             List<Operation> without = new ArrayList<>(operations);
             without.remove(tape);
-            find(RuleId.TAPE_ON_FOIL,
+            find(
+                    RuleId.TAPE_ON_FOIL,
                     tape,
                     "Tape goes on after the foil",
                     "Tape lifts foil: never over it, and loosen its tack on cloth first",
@@ -127,7 +131,8 @@ public final class OrderCheck {
         int on = first(k -> k == Kind.TAPE, 0);
         int assemble = first(k -> k == Kind.ASSEMBLE, 0);
         if (on >= 0 && first(k -> k == Kind.TAPE_OFF, on) < 0 && assemble > on) {
-            find(RuleId.TAPE_STAYS,
+            find(
+                    RuleId.TAPE_STAYS,
                     on,
                     "The tape is never taken off",
                     "Pull it back on itself before assembling",
@@ -142,7 +147,8 @@ public final class OrderCheck {
         }
         int gel = first(k -> k == Kind.GEL, 0);
         if (gel < 0 || gel > use) {
-            find(RuleId.GEL_MISSING,
+            find(
+                    RuleId.GEL_MISSING,
                     use,
                     "There is no gel under it",
                     "Foil and flock hold on to gel that has dried",
@@ -151,7 +157,8 @@ public final class OrderCheck {
         }
         int dry = first(k -> k == Kind.GEL_DRY, gel);
         if (dry < 0 || dry > use) {
-            find(RuleId.GEL_DRY,
+            find(
+                    RuleId.GEL_DRY,
                     use,
                     "The gel is not dry before it is pressed",
                     "Wet gel is squashed to a blob: thin coats want two hours, thick ones a day",
@@ -166,7 +173,8 @@ public final class OrderCheck {
         }
         int front = first(k -> k == Kind.FILM_OFF_FRONT, 0);
         if (front < 0 || front > foil) {
-            find(RuleId.FILM_FRONT,
+            find(
+                    RuleId.FILM_FRONT,
                     foil,
                     "The protective film is still on the foil side",
                     "Foil would stick to the film instead",
@@ -175,7 +183,8 @@ public final class OrderCheck {
         int back = first(k -> k == Kind.FILM_OFF_BACK, 0);
         int last = last(Kind::lays);
         if (back < 0 || back < last) {
-            find(RuleId.FILM_BACK,
+            find(
+                    RuleId.FILM_BACK,
                     back < 0 ? last : back,
                     back < 0 ? "The film on the back stays on" : "The film comes off the back before foiling",
                     "Off the back after foiling, so that the sheet is not scratched and does not stay cloudy",
@@ -186,7 +195,8 @@ public final class OrderCheck {
     private void assembled() {
         int assemble = first(k -> k == Kind.ASSEMBLE, 0);
         if (assemble >= 0 && assemble < operations.size() - 1) {
-            find(RuleId.ASSEMBLE_LAST,
+            find(
+                    RuleId.ASSEMBLE_LAST,
                     assemble,
                     "It is assembled before all is done",
                     "What is glued can no longer go through a press",

@@ -1,7 +1,8 @@
 package glanzen.rules;
 
-import glanzen.finding.RuleId;
 import glanzen.finding.Finding;
+import glanzen.finding.Finding.Mend;
+import glanzen.finding.RuleId;
 import glanzen.kit.Board;
 import glanzen.kit.HeatedRollers;
 import glanzen.kit.Machine;
@@ -11,7 +12,6 @@ import glanzen.kit.StackItem;
 import glanzen.kit.Stock;
 import glanzen.route.LayerRole;
 import glanzen.route.LayerSlot;
-import glanzen.finding.Finding.Mend;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
@@ -55,12 +55,17 @@ final class BoardRules {
             return Stream.empty();
         }
         if (spacer >= 0) {
-            return Stream.of(Finding.at(spacer, RuleId.SPACER_TOP,
+            return Stream.of(Finding.at(
+                    spacer,
+                    RuleId.SPACER_TOP,
                     "The spacer does not lie on top",
                     "It keeps the rollers off shims and stock and spreads their pressure",
-                    new Mend<>("Move the spacer to the top", s.withStack(s.stack().moved(spacer, top)))));
+                    new Mend<>(
+                            "Move the spacer to the top", s.withStack(s.stack().moved(spacer, top)))));
         }
-        return Stream.of(Finding.at(top, RuleId.SPACER_MISSING,
+        return Stream.of(Finding.at(
+                top,
+                RuleId.SPACER_MISSING,
                 "There is no spacer on top",
                 LayerRole.SPACER.why(),
                 added(s, shop, Board.Kind.SPACER, top + 1)));
@@ -78,7 +83,9 @@ final class BoardRules {
                 return Stream.empty();
             }
             Board.Kind kind = part.board().orElseThrow();
-            return Stream.of(Finding.at(-1, RuleId.MISSING_BOARD,
+            return Stream.of(Finding.at(
+                    -1,
+                    RuleId.MISSING_BOARD,
                     "There is " + (there == 0 ? "no " : "only one ") + part.word() + " in the stack"
                             + owned(shop, kind),
                     part.why(),
@@ -138,7 +145,9 @@ final class BoardRules {
             if (mayTouch(s, item, i == 0)) {
                 return Stream.empty();
             }
-            return Stream.of(Finding.at(i, RuleId.ROLLERS,
+            return Stream.of(Finding.at(
+                    i,
+                    RuleId.ROLLERS,
                     item.name() + " would touch the " + (i == 0 ? "lower" : "upper") + " roller",
                     "Rollers may touch the platform, outer plates, a plastic shim or the spacer; metal marks them, and "
                             + "soft layers drag",
@@ -170,7 +179,8 @@ final class BoardRules {
                 return null;
             }
             Stack without = s.stack().without(index);
-            return new Mend<>("Lay it on the stock", s.withStack(without.with(without.indexOf(Stock.class) + 1, layer)));
+            return new Mend<>(
+                    "Lay it on the stock", s.withStack(without.with(without.indexOf(Stock.class) + 1, layer)));
         }
         boolean rollers = s.machine() instanceof HeatedRollers;
         return added(
@@ -189,7 +199,9 @@ final class BoardRules {
         if (magnet >= 0) {
             // Which of the two is too many depends on what the stack is for.
             int out = s.route().has(LayerRole.MAT) ? magnet : mat;
-            return Stream.of(Finding.at(out, RuleId.MAT_AND_MAGNET,
+            return Stream.of(Finding.at(
+                    out,
+                    RuleId.MAT_AND_MAGNET,
                     "Embossing mat and magnetic shim lie in one stack",
                     "They exclude each other: the mat would be cut",
                     new Mend<>(
@@ -197,7 +209,9 @@ final class BoardRules {
                             s.withStack(s.stack().without(out)))));
         }
         return s.route().heated()
-                ? Stream.of(Finding.at(mat, RuleId.MAT_HEATED,
+                ? Stream.of(Finding.at(
+                        mat,
+                        RuleId.MAT_HEATED,
                         "An embossing mat lies in a heated stack",
                         "Soft rubber lets foil spread, and it ages in the heat",
                         new Mend<>("Take the mat out", s.withStack(s.stack().without(mat)))))
@@ -210,7 +224,9 @@ final class BoardRules {
                 s.stack().first(Plate.class).filter(p -> p.kind().folder()).isPresent();
         return mat < 0 || !folder
                 ? Stream.empty()
-                : Stream.of(Finding.at(mat, RuleId.FOLDER_MAT,
+                : Stream.of(Finding.at(
+                        mat,
+                        RuleId.FOLDER_MAT,
                         "An embossing mat lies with a folder",
                         "A folder has both halves of its relief; with the mat it is far too thick",
                         new Mend<>("Take the mat out", s.withStack(s.stack().without(mat)))));

@@ -1,8 +1,9 @@
 package glanzen.rules;
 
-import glanzen.finding.RuleId;
-import glanzen.finding.Finding;
 import glanzen.artwork.Motif;
+import glanzen.finding.Finding;
+import glanzen.finding.Finding.Mend;
+import glanzen.finding.RuleId;
 import glanzen.heat.Cooling;
 import glanzen.kit.Film;
 import glanzen.kit.Plate;
@@ -12,7 +13,6 @@ import glanzen.measure.Figures;
 import glanzen.route.Heating;
 import glanzen.route.Medium;
 import glanzen.route.Peel;
-import glanzen.finding.Finding.Mend;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
 import java.util.List;
@@ -39,7 +39,9 @@ final class CraftRules {
     static Stream<Finding<SetUp>> heatProof(SetUp s, Inventory shop) {
         return s.stock().heatProof()
                 ? Stream.empty()
-                : Stream.of(Finding.at(s.stack().indexOf(Stock.class), RuleId.HEAT_PROOF,
+                : Stream.of(Finding.at(
+                        s.stack().indexOf(Stock.class),
+                        RuleId.HEAT_PROOF,
                         s.stock().name() + " is not rated for heat",
                         "Unknown plastics can melt or give off fumes at " + Figures.temperature(s.setPointC()),
                         null));
@@ -49,7 +51,9 @@ final class CraftRules {
         if (!s.stock().protectiveFilm() || s.filmPeeled()) {
             return Stream.empty();
         }
-        return Stream.of(Finding.at(s.stack().indexOf(Stock.class), RuleId.PROTECTIVE_FILM,
+        return Stream.of(Finding.at(
+                s.stack().indexOf(Stock.class),
+                RuleId.PROTECTIVE_FILM,
                 "The protective film is still on the foil side",
                 "Foil would stick to the film instead. Take it off there now, and off the other side after foiling",
                 new Mend<>("It is off", s.withFilmPeeled(true))));
@@ -58,13 +62,17 @@ final class CraftRules {
     private static Stream<Finding<SetUp>> medium(SetUp s, Inventory shop) {
         int stock = s.stack().indexOf(Stock.class);
         if (s.medium() == Medium.WET) {
-            return Stream.of(Finding.at(stock, RuleId.MEDIUM_WET,
+            return Stream.of(Finding.at(
+                    stock,
+                    RuleId.MEDIUM_WET,
                     "The ink or paint is still wet",
                     "Foil goes on top of what is fully dry; steam and wet ink spoil plate and foil",
                     new Mend<>("It is dry now", s.withMedium(Medium.DRY))));
         }
         if (s.route().overMedium() && s.medium() == Medium.NONE) {
-            return Stream.of(Finding.at(stock, RuleId.MEDIUM_NONE,
+            return Stream.of(Finding.at(
+                    stock,
+                    RuleId.MEDIUM_NONE,
                     "There is no medium under the foil",
                     "Ink or paint first, foil on top",
                     null));
@@ -77,7 +85,9 @@ final class CraftRules {
             return Stream.empty();
         }
         double soak = Math.max(s.onPlatform().soakSeconds(), s.route().soakSeconds());
-        return Stream.of(Finding.at(s.stack().indexOf(Plate.class), RuleId.TAPED_TOGETHER,
+        return Stream.of(Finding.at(
+                s.stack().indexOf(Plate.class),
+                RuleId.TAPED_TOGETHER,
                 "A taped plate cannot heat on its own",
                 "Plate, foil and stock go on as one, so the plate starts cold and the soak is longer",
                 new Mend<>("Heat it all together", s.withSoak(Heating.TOGETHER, soak))));
@@ -86,7 +96,9 @@ final class CraftRules {
     private static Stream<Finding<SetUp>> soaked(SetUp s, Inventory shop) {
         return s.onPlatform().soakSeconds() >= LEAST_SOAK
                 ? Stream.empty()
-                : Stream.of(Finding.at(s.stack().indexOf(Plate.class), RuleId.SOAK_SHORT,
+                : Stream.of(Finding.at(
+                        s.stack().indexOf(Plate.class),
+                        RuleId.SOAK_SHORT,
                         "The plate has hardly any time to heat",
                         "A soak of 15 to 45 s is usual for words, minutes for solids",
                         new Mend<>(
@@ -102,19 +114,25 @@ final class CraftRules {
         return Stream.of(
                         when(
                                 s.onPlatform().soakSeconds() < SOLID_SOAK,
-                                Finding.at(plate, RuleId.SOLID_SOAK,
+                                Finding.at(
+                                        plate,
+                                        RuleId.SOLID_SOAK,
                                         "A solid plate has had too little soak",
                                         "Give it 3 to 5 min after the platform is ready",
                                         new Mend<>("Soak 4 min", s.withSoak(240)))),
                         when(
                                 s.peel().cooling() == Cooling.IN_AIR && s.peel().seconds() < 30,
-                                Finding.at(s.stack().indexOf(Film.class), RuleId.SOLID_PEEL,
+                                Finding.at(
+                                        s.stack().indexOf(Film.class),
+                                        RuleId.SOLID_PEEL,
                                         "A solid is to be peeled warm",
                                         "Hot foil comes back off in patches",
                                         new Mend<>("Peel cold", s.withPeel(Peel.COLD)))),
                         when(
                                 s.stock().surface() == Surface.TEXTURED,
-                                Finding.at(s.stack().indexOf(Stock.class), RuleId.SOLID_TEXTURE,
+                                Finding.at(
+                                        s.stack().indexOf(Stock.class),
+                                        RuleId.SOLID_TEXTURE,
                                         "The stock is textured",
                                         "A solid comes out mottled on texture; take smooth stock",
                                         null)))
@@ -131,7 +149,9 @@ final class CraftRules {
         if (!small || s.onPlatform().heating() != Heating.COVERED || s.route().taped()) {
             return Stream.empty();
         }
-        return Stream.of(Finding.at(s.stack().indexOf(Plate.class), RuleId.SMALL_WORDS,
+        return Stream.of(Finding.at(
+                s.stack().indexOf(Plate.class),
+                RuleId.SMALL_WORDS,
                 "Small loose plates: leave the cover off while heating, or tape them",
                 "Laying the cover on can knock small words askew",
                 new Mend<>(

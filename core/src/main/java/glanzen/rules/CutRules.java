@@ -1,7 +1,8 @@
 package glanzen.rules;
 
-import glanzen.finding.RuleId;
 import glanzen.finding.Finding;
+import glanzen.finding.Finding.Mend;
+import glanzen.finding.RuleId;
 import glanzen.kit.Board;
 import glanzen.kit.Plate;
 import glanzen.kit.Stock;
@@ -9,7 +10,6 @@ import glanzen.measure.Figures;
 import glanzen.press.Blade;
 import glanzen.pull.AsLabelled;
 import glanzen.route.Route;
-import glanzen.finding.Finding.Mend;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
@@ -40,7 +40,9 @@ final class CutRules {
         Layer layer = s.stack().layers().get(at);
         return die(s).kind().folder() || layer.facing() == towards
                 ? Stream.empty()
-                : Stream.of(Finding.at(at, RuleId.EDGE_FACE,
+                : Stream.of(Finding.at(
+                        at,
+                        RuleId.EDGE_FACE,
                         "The die's edge looks away from the stock",
                         "It would cut the plate, and the stock not at all",
                         new Mend<>("Turn it over", s.withStack(s.stack().replaced(at, layer.flipped())))));
@@ -61,7 +63,9 @@ final class CutRules {
                         "Where it gets least, the die has %.0f %% of what %s",
                         100 * margin,
                         sheets > 1 ? sheets + " sheets need" : "the stock needs");
-        return Stream.of(Finding.at(s.stack().indexOf(Plate.class), RuleId.NOT_THROUGH,
+        return Stream.of(Finding.at(
+                s.stack().indexOf(Plate.class),
+                RuleId.NOT_THROUGH,
                 what,
                 sheets > 1
                         ? "Each extra heavy sheet needs the metal shim, or goes through by itself"
@@ -91,7 +95,9 @@ final class CutRules {
         boolean thick = die(s).kind() == Plate.Kind.THICK_DIE || die(s).kind() == Plate.Kind.STEEL_RULE;
         return magnet < 0 || !thick
                 ? Stream.empty()
-                : Stream.of(Finding.at(magnet, RuleId.MAGNET_THICK,
+                : Stream.of(Finding.at(
+                        magnet,
+                        RuleId.MAGNET_THICK,
                         "A magnetic shim lies under a thick die",
                         "A thick die keeps its place by itself, and the shim makes the stack too thick",
                         new Mend<>(
@@ -113,7 +119,9 @@ final class CutRules {
                 .map(b -> new Mend<>(
                         "Add " + b.name(), s.withStack(s.stack().with(s.shimPlace(), new Layer(b, Facing.UP)))))
                 .orElse(null);
-        return Stream.of(Finding.at(s.stack().indexOf(Stock.class), RuleId.METAL_UNDER,
+        return Stream.of(Finding.at(
+                s.stack().indexOf(Stock.class),
+                RuleId.METAL_UNDER,
                 "A metal shim under " + kind.label() + " gives the blade something to cut on",
                 "Leather, denim and felt dodge the blade on a plate that gives; a crackle is normal",
                 mend));
@@ -127,7 +135,9 @@ final class CutRules {
                 .filter(l -> l.item() instanceof Board b && b.kind() == Board.Kind.OUTER_PLATE)
                 .filter(l -> l.item().heightMm() < die(s).heightMm() && l.item().widthMm() < die(s).heightMm())
                 .limit(1)
-                .map(l -> Finding.at(s.stack().layers().indexOf(l), RuleId.DIE_OVERHANG,
+                .map(l -> Finding.at(
+                        s.stack().layers().indexOf(l),
+                        RuleId.DIE_OVERHANG,
                         die(s).name() + " is longer than " + l.item().name() + " by "
                                 + Figures.length(die(s).heightMm() - l.item().heightMm()),
                         "What lies outside the plates is not cut: move them along and pass again, or cut it as a partial cut",
@@ -135,7 +145,9 @@ final class CutRules {
     }
 
     private static Stream<Finding<SetUp>> partial(SetUp s, Inventory shop) {
-        return Stream.of(Finding.at(s.stack().layers().size() - 1, RuleId.PARTIAL_EDGE,
+        return Stream.of(Finding.at(
+                s.stack().layers().size() - 1,
+                RuleId.PARTIAL_EDGE,
                 "Shift the top plate back to where the cut is to end",
                 "Its edge leaves a faint line: mark it outside the fold",
                 null));

@@ -1,13 +1,13 @@
 package glanzen.rules;
 
-import glanzen.finding.RuleId;
 import glanzen.finding.Finding;
+import glanzen.finding.Finding.Mend;
+import glanzen.finding.RuleId;
 import glanzen.kit.Board;
 import glanzen.kit.Plate;
 import glanzen.kit.Stock;
 import glanzen.press.Relief;
 import glanzen.pull.AsLabelled;
-import glanzen.finding.Finding.Mend;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
@@ -42,7 +42,9 @@ final class EmbossRules {
         double share = pulled(s, shop).tearing();
         return share < 1
                 ? Stream.empty()
-                : Stream.of(Finding.at(s.stack().indexOf(Stock.class), RuleId.TEARS,
+                : Stream.of(Finding.at(
+                        s.stack().indexOf(Stock.class),
+                        RuleId.TEARS,
                         String.format(
                                 Locale.ROOT,
                                 "The relief would crack the stock: %.1f times the pressure it bears",
@@ -78,7 +80,9 @@ final class EmbossRules {
                         && pulled(m.mended(), shop).tearing() < 1)
                 .max(Comparator.comparingDouble(m -> Math.min(1.3, dose(m.mended(), shop))))
                 .orElse(null);
-        return Stream.of(Finding.at(s.stack().indexOf(Stock.class), RuleId.SHALLOW,
+        return Stream.of(Finding.at(
+                s.stack().indexOf(Stock.class),
+                RuleId.SHALLOW,
                 String.format(Locale.ROOT, "The relief stays shallow: %.0f %% of its depth", 100 * Relief.formed(dose)),
                 "There is too little pressure for its area: the metal shim helps",
                 mend));
@@ -93,7 +97,9 @@ final class EmbossRules {
         boolean towards = s.plate().kind() == Plate.Kind.STENCIL;
         boolean raised = goodUp == (toolBelow != towards);
         Layer layer = s.stack().layers().get(stock);
-        return Stream.of(Finding.at(stock, RuleId.RAISED_SIDE,
+        return Stream.of(Finding.at(
+                stock,
+                RuleId.RAISED_SIDE,
                 raised
                         ? "The design comes out raised on the good side"
                         : "The design comes out sunk into the good side",

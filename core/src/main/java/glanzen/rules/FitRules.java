@@ -1,7 +1,8 @@
 package glanzen.rules;
 
-import glanzen.finding.RuleId;
 import glanzen.finding.Finding;
+import glanzen.finding.Finding.Mend;
+import glanzen.finding.RuleId;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
 import glanzen.kit.HeatedRollers;
@@ -12,7 +13,6 @@ import glanzen.kit.Stock;
 import glanzen.measure.Figures;
 import glanzen.pull.AsLabelled;
 import glanzen.route.Route;
-import glanzen.finding.Finding.Mend;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
@@ -37,7 +37,9 @@ final class FitRules {
         if (!Rules.computable(s) || s.machine() instanceof HeatedRollers || overfill > 0) {
             return Stream.empty();
         }
-        return Stream.of(Finding.at(-1, RuleId.NOT_GRIPPED,
+        return Stream.of(Finding.at(
+                -1,
+                RuleId.NOT_GRIPPED,
                 "The rollers do not grip: the stack is " + Figures.length(-overfill) + " thinner than the opening",
                 "Only what is thicker than " + Figures.length(s.press().openingMm()) + " is pressed",
                 thicker(s, shop)));
@@ -72,7 +74,9 @@ final class FitRules {
         String why = press.kind() == Press.Kind.MOTOR
                 ? press.name() + " would stop. Reverse the stack out and take a layer away"
                 : "Never force a stack through " + press.name() + ": crank it back out and take a layer away";
-        return Stream.of(Finding.at(-1, RuleId.TOO_THICK,
+        return Stream.of(Finding.at(
+                -1,
+                RuleId.TOO_THICK,
                 "The stack is " + Figures.length(s.overfillMm()) + " too thick: the press would refuse it",
                 why,
                 thinner(s)));
@@ -87,7 +91,9 @@ final class FitRules {
         double over = s.stack().thicknessMm() - rollers.gapMm();
         return over <= 0
                 ? Stream.empty()
-                : Stream.of(Finding.at(-1, RuleId.TOO_THICK,
+                : Stream.of(Finding.at(
+                        -1,
+                        RuleId.TOO_THICK,
                         "The stack is " + Figures.length(over) + " too thick for " + rollers.name(),
                         "Its rollers open to " + Figures.length(rollers.gapMm()) + ": thinner stock, or a press",
                         thinner(s)));
@@ -116,7 +122,9 @@ final class FitRules {
                 .map(r -> new Mend<>("Change to " + r.label(), s.withRoute(r)))
                 .orElse(null);
         boolean tool = !route.tools().contains(plate.kind());
-        return Stream.of(Finding.at(s.stack().indexOf(tool && route.toolInStack() ? Plate.class : Stock.class), RuleId.ROUTE_FIT,
+        return Stream.of(Finding.at(
+                s.stack().indexOf(tool && route.toolInStack() ? Plate.class : Stock.class),
+                RuleId.ROUTE_FIT,
                 (tool ? "A " + plate.kind().label() : "This stock") + " does not go with " + route.label(),
                 "Soak, shims and peel differ from route to route",
                 mend));
@@ -133,7 +141,9 @@ final class FitRules {
                 "Toner, gel and ink hold foil that has no glue of its own; hot foil would stick beside them too";
             case FLOCK -> "Flock comes on a sheet of its own";
         };
-        return Stream.of(Finding.at(s.stack().indexOf(Film.class), RuleId.FILM_KIND,
+        return Stream.of(Finding.at(
+                s.stack().indexOf(Film.class),
+                RuleId.FILM_KIND,
                 s.film().name() + " is " + s.film().kind().label() + "; "
                         + s.route().label() + " takes " + wanted.label(),
                 why,
@@ -187,7 +197,8 @@ final class FitRules {
                 + s.machine().name();
         String throat = Figures.length(throatMm);
         if (item instanceof Stock) {
-            return Finding.at(at, RuleId.SHEET_WIDE, what, "Cut a piece from the sheet that is no wider than " + throat, null);
+            return Finding.at(
+                    at, RuleId.SHEET_WIDE, what, "Cut a piece from the sheet that is no wider than " + throat, null);
         }
         Mend<SetUp> mend = fitsAsItLies ? new Mend<>("Pass again as it lies", s.withTurned(false)) : null;
         return Finding.at(at, RuleId.TOO_WIDE, what, "The throat takes " + throat, mend);
@@ -201,7 +212,9 @@ final class FitRules {
         Plate plate = s.plate();
         Stream<Finding<SetUp>> onPlatform = covers(s.onPlatform().platform(), plate)
                 ? Stream.empty()
-                : Stream.of(Finding.at(s.stack().indexOf(Plate.class), RuleId.PLATE_OVERHANG,
+                : Stream.of(Finding.at(
+                        s.stack().indexOf(Plate.class),
+                        RuleId.PLATE_OVERHANG,
                         "The plate is larger than the platform",
                         "What hangs over stays cold and is not foiled",
                         null));
@@ -210,7 +223,9 @@ final class FitRules {
         return Stream.concat(
                 onPlatform,
                 tooSmall
-                        ? Stream.of(Finding.at(s.stack().indexOf(Stock.class), RuleId.STOCK_SMALL,
+                        ? Stream.of(Finding.at(
+                                s.stack().indexOf(Stock.class),
+                                RuleId.STOCK_SMALL,
                                 "The stock is smaller than the plate",
                                 "Cut stock clearly larger than the design and trim it later",
                                 null))

@@ -1,13 +1,13 @@
 package glanzen.rules;
 
-import glanzen.finding.RuleId;
 import glanzen.finding.Finding;
+import glanzen.finding.Finding.Mend;
+import glanzen.finding.RuleId;
 import glanzen.kit.Film;
 import glanzen.kit.Pace;
 import glanzen.kit.Plate;
 import glanzen.kit.Stock;
 import glanzen.route.Medium;
-import glanzen.finding.Finding.Mend;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
 import java.util.List;
@@ -32,11 +32,15 @@ final class InkRules {
         }
         int plate = s.stack().indexOf(Plate.class);
         return EmbossRules.dose(s, shop) > RIM
-                ? Stream.of(Finding.at(plate, RuleId.INK_RIM,
+                ? Stream.of(Finding.at(
+                        plate,
+                        RuleId.INK_RIM,
                         "Ink would be squeezed out to a rim around the design",
                         "Print and deep relief do not go together: less pressure, or no ink",
                         new Mend<>("Leave the plate bare", s.withMedium(Medium.NONE))))
-                : Stream.of(Finding.at(plate, RuleId.INK_THIN,
+                : Stream.of(Finding.at(
+                        plate,
+                        RuleId.INK_THIN,
                         "Ink the relief thinly and evenly, and wipe its ground",
                         "What lies between prints too",
                         null));
@@ -45,21 +49,27 @@ final class InkRules {
     private static Stream<Finding<SetUp>> slow(SetUp s, Inventory shop) {
         return s.pace() == Pace.SLOW
                 ? Stream.empty()
-                : Stream.of(Finding.at(-1, RuleId.INK_SLOW,
+                : Stream.of(Finding.at(
+                        -1,
+                        RuleId.INK_SLOW,
                         "Reactive ink wants a slow pass",
                         "It has to melt through before foil takes to it",
                         new Mend<>("Feed slowly", s.withFeed(Pace.SLOW, s.passes()))));
     }
 
     private static Stream<Finding<SetUp>> scraps(SetUp s, Inventory shop) {
-        return Stream.of(Finding.at(s.stack().indexOf(Film.class), RuleId.INK_SCRAPS,
+        return Stream.of(Finding.at(
+                s.stack().indexOf(Film.class),
+                RuleId.INK_SCRAPS,
                 "Scraps will do: lay them patchwork, overlapping does no harm",
                 "Where one has given its foil already it will miss",
                 null));
     }
 
     private static Stream<Finding<SetUp>> gaps(SetUp s, Inventory shop) {
-        return Stream.of(Finding.at(s.stack().indexOf(Stock.class), RuleId.INK_BLACK,
+        return Stream.of(Finding.at(
+                s.stack().indexOf(Stock.class),
+                RuleId.INK_BLACK,
                 "Let the ink key for a minute; black ink hides gaps between scraps",
                 "Clear ink shows the stock wherever no scrap lies",
                 null));

@@ -1,7 +1,8 @@
 package glanzen.rules;
 
-import glanzen.finding.RuleId;
 import glanzen.finding.Finding;
+import glanzen.finding.Finding.Mend;
+import glanzen.finding.RuleId;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
 import glanzen.kit.StackItem;
@@ -9,7 +10,6 @@ import glanzen.route.LayerRole;
 import glanzen.route.LayerSlot;
 import glanzen.route.Mechanism;
 import glanzen.route.Route;
-import glanzen.finding.Finding.Mend;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
@@ -115,7 +115,8 @@ final class LayerRules {
         int there = count(s.stack(), part);
         boolean wanted = wanted(s).contains(part);
         if (wanted && there == 0) {
-            return Stream.of(Finding.at(-1, RuleId.MISSING_LAYER, "There is no " + word(s, part) + " in the stack", part.why(), null));
+            return Stream.of(Finding.at(
+                    -1, RuleId.MISSING_LAYER, "There is no " + word(s, part) + " in the stack", part.why(), null));
         }
         if (there <= most(s, part)) {
             return Stream.empty();
@@ -128,7 +129,9 @@ final class LayerRules {
                 there == 1 ? "Take it out" : "Take the upper one out",
                 s.withStack(s.stack().without(last)));
         if (!wanted) {
-            return Stream.of(Finding.at(last, RuleId.NO_PLACE,
+            return Stream.of(Finding.at(
+                    last,
+                    RuleId.NO_PLACE,
                     "A " + word(s, part) + " has no place in this stack",
                     s.route().says(),
                     mend));
@@ -159,7 +162,9 @@ final class LayerRules {
                 words.stream().filter(w -> !w.equals(LayerRole.PLATFORM.word())).toList();
         String names = String.join(", ", touching.subList(0, touching.size() - 1)) + " and "
                 + touching.get(touching.size() - 1);
-        return Stream.of(Finding.at(s.stack().indexWhere(i -> LayerRole.FILM.takes(i) || LayerRole.STOCK.takes(i)), RuleId.ORDER,
+        return Stream.of(Finding.at(
+                s.stack().indexWhere(i -> LayerRole.FILM.takes(i) || LayerRole.STOCK.takes(i)),
+                RuleId.ORDER,
                 names.substring(0, 1).toUpperCase(Locale.ROOT) + names.substring(1)
                         + " do not lie on each other in that order",
                 "From the bottom: " + String.join(", ", words) + ", then what lies on them. Nothing may part " + names,
@@ -189,7 +194,9 @@ final class LayerRules {
                 return Stream.empty();
             }
             Layer layer = s.stack().layers().get(index);
-            return Stream.of(Finding.at(index, slot.part() == LayerRole.FILM
+            return Stream.of(Finding.at(
+                    index,
+                    slot.part() == LayerRole.FILM
                             ? RuleId.FILM_FACE
                             : slot.part() == LayerRole.TOOL ? RuleId.PLATE_FACE : RuleId.STOCK_FACE,
                     "The " + word(s, slot.part()) + " lies " + telling(s, slot.part())
@@ -212,13 +219,17 @@ final class LayerRules {
     private static Stream<Finding<SetUp>> laid(SetUp s, Inventory shop) {
         List<Finding<SetUp>> found = new ArrayList<>();
         if (!s.route().toolInStack() && s.design() == null) {
-            found.add(Finding.at(s.stack().indexWhere(LayerRole.STOCK::takes), RuleId.MISSING_DESIGN,
+            found.add(Finding.at(
+                    s.stack().indexWhere(LayerRole.STOCK::takes),
+                    RuleId.MISSING_DESIGN,
                     "Nothing says which " + s.route().toolWord() + " the sheet was made with",
                     "The design decides where film is to hold",
                     null));
         }
         if (s.route().wantsGel() && s.gel() == null) {
-            found.add(Finding.at(s.stack().indexWhere(LayerRole.STOCK::takes), RuleId.MISSING_GEL,
+            found.add(Finding.at(
+                    s.stack().indexWhere(LayerRole.STOCK::takes),
+                    RuleId.MISSING_GEL,
                     "There is no gel on the sheet",
                     "Film holds on to gel that was spread through a stencil and has dried",
                     new Mend<>("Spread it, and let it dry a day", s.withGel(GelRules.USUAL))));

@@ -1,13 +1,13 @@
 package glanzen.rules;
 
-import glanzen.finding.RuleId;
 import glanzen.finding.Finding;
+import glanzen.finding.Finding.Mend;
+import glanzen.finding.RuleId;
 import glanzen.kit.Board;
 import glanzen.kit.HeatedRollers;
 import glanzen.kit.Machine;
 import glanzen.kit.Press;
 import glanzen.measure.Figures;
-import glanzen.finding.Finding.Mend;
 import glanzen.setup.Heat;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
@@ -45,7 +45,9 @@ final class MachineRules {
             return Stream.empty();
         }
         if (s.route().machines().contains(kind)) {
-            return Stream.of(Finding.at(-1, RuleId.PLATFORM_FIT,
+            return Stream.of(Finding.at(
+                    -1,
+                    RuleId.PLATFORM_FIT,
                     s.route().heated() ? "There is no heated platform" : "The heat does not go with the machine",
                     s.route().heated()
                             ? "This route takes its heat from one"
@@ -59,7 +61,9 @@ final class MachineRules {
                         .findFirst()
                         .map(m -> new Mend<>("Use " + m.name(), s.withMachine(m)))
                         .orElse(null);
-        return Stream.of(Finding.at(-1, RuleId.MACHINE_FIT,
+        return Stream.of(Finding.at(
+                -1,
+                RuleId.MACHINE_FIT,
                 s.machine().name() + " cannot do " + s.route().label(),
                 "It is a " + kind.label() + "; this takes "
                         + String.join(
@@ -79,7 +83,9 @@ final class MachineRules {
         String how = rollers.machine() == Machine.Kind.LAMINATOR
                 ? "Its ready light comes long before it is warm through: a household laminator wants half an hour"
                 : "Its rollers are not through with warming up";
-        return Stream.of(Finding.at(-1, RuleId.WARM_UP,
+        return Stream.of(Finding.at(
+                -1,
+                RuleId.WARM_UP,
                 rollers.name() + " is at about " + Figures.temperature(s.setPointC()) + ", not yet at "
                         + Figures.temperature(
                                 rollers.settings().get(hot.setting()).celsius()),
@@ -100,7 +106,9 @@ final class MachineRules {
                 .filter(i -> layers.get(i).item() instanceof Board b && b.kind().filler() && !b.opaque())
                 .mapToObj(i -> {
                     Board clear = (Board) layers.get(i).item();
-                    return Finding.at(i, RuleId.SENSOR,
+                    return Finding.at(
+                            i,
+                            RuleId.SENSOR,
                             press.name() + " does not see " + clear.name(),
                             "Its optical sensor wants opaque outer plates; past a clear one it does not start",
                             BoardRules.instead(s, shop, i, b -> b.kind() == clear.kind() && b.opaque()));

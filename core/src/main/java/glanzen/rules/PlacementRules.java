@@ -1,14 +1,14 @@
 package glanzen.rules;
 
-import glanzen.finding.RuleId;
 import glanzen.finding.Concern;
 import glanzen.finding.Finding;
+import glanzen.finding.Finding.Mend;
+import glanzen.finding.RuleId;
 import glanzen.kit.Plate;
 import glanzen.layout.Arrangement;
 import glanzen.layout.Layout;
 import glanzen.layout.LayoutRules;
 import glanzen.layout.Placed;
-import glanzen.finding.Finding.Mend;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
 import java.util.ArrayList;
@@ -35,7 +35,9 @@ final class PlacementRules {
         }
         List<Placed> instead = new ArrayList<>();
         instead.add(Placed.centred(s.plate()));
-        return Stream.of(Finding.at(s.stack().indexOf(Plate.class), RuleId.NOT_LAID_OUT,
+        return Stream.of(Finding.at(
+                s.stack().indexOf(Plate.class),
+                RuleId.NOT_LAID_OUT,
                 s.plate().name() + " lies in the stack, but other plates are laid out",
                 "The forecast and the tracing sheet follow the layout",
                 new Mend<>(
@@ -57,11 +59,7 @@ final class PlacementRules {
                         s.stock().kind())
                 .stream()
                 .map(f -> new Finding<>(
-                        f.rule(),
-                        new Concern(plate, f.concern().keys(), -1),
-                        f.what(),
-                        f.why(),
-                        mend(s, f.mend())));
+                        f.rule(), new Concern(plate, f.concern().keys(), -1), f.what(), f.why(), mend(s, f.mend())));
     }
 
     private static @Nullable Mend<SetUp> mend(SetUp s, @Nullable Mend<Layout> mend) {

@@ -1,9 +1,9 @@
 package glanzen.rules;
 
 import glanzen.finding.Finding;
+import glanzen.finding.Weight;
 import glanzen.route.Route;
 import glanzen.route.RuleSet;
-import glanzen.finding.Weight;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
 import java.util.ArrayList;

@@ -1,11 +1,11 @@
 package glanzen.rules;
 
-import glanzen.finding.RuleId;
 import glanzen.finding.Finding;
+import glanzen.finding.Finding.Mend;
+import glanzen.finding.RuleId;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
 import glanzen.measure.Figures;
-import glanzen.finding.Finding.Mend;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
 import glanzen.stack.Layer;
@@ -34,7 +34,9 @@ final class SupplyRules {
                     .filter(i -> layers.get(i).item().id().equals(board.id()))
                     .max()
                     .orElseThrow();
-            return Stream.of(Finding.at(last, RuleId.OWNED,
+            return Stream.of(Finding.at(
+                    last,
+                    RuleId.OWNED,
                     board.name() + " lies there " + used + " times; you own " + board.owned(),
                     "The stack counts on more than there is on the shelf",
                     new Mend<>("Take one out", s.withStack(s.stack().without(last)))));
@@ -45,7 +47,9 @@ final class SupplyRules {
         return s.stack().all(Board.class).stream().distinct().flatMap(board -> {
             int index = s.stack().indexWhere(item -> item.equals(board));
             if (board.bowMm() >= Board.REFUSED_AT_MM) {
-                return Stream.of(Finding.at(index, RuleId.BOWED,
+                return Stream.of(Finding.at(
+                        index,
+                        RuleId.BOWED,
                         board.name() + " is badly bowed: its middle stands off by " + Figures.length(board.bowMm()),
                         "A badly bowed board can damage the press: turn it over, or take another",
                         replacement(s, shop, board, index)));
@@ -55,7 +59,9 @@ final class SupplyRules {
                         ? board.name() + " is past its life: " + board.passes() + " of " + board.lifePasses()
                                 + " passes"
                         : board.name() + " is bowed by " + Figures.length(board.bowMm());
-                return Stream.of(Finding.at(index, RuleId.WORN,
+                return Stream.of(Finding.at(
+                        index,
+                        RuleId.WORN,
                         what,
                         "Turn or swap it: worn boards press unevenly",
                         replacement(s, shop, board, index)));
@@ -77,7 +83,9 @@ final class SupplyRules {
                 || s.film().leftCm2() >= s.plate().areaCm2()) {
             return Stream.empty();
         }
-        return Stream.of(Finding.at(s.stack().indexOf(Film.class), RuleId.FOIL_SHORT,
+        return Stream.of(Finding.at(
+                s.stack().indexOf(Film.class),
+                RuleId.FOIL_SHORT,
                 "There is not enough of " + s.film().name() + " left for this "
                         + s.route().toolWord(),
                 "Where foil has been used it misses",

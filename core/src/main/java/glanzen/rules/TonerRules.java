@@ -1,12 +1,12 @@
 package glanzen.rules;
 
-import glanzen.finding.RuleId;
 import glanzen.finding.Finding;
+import glanzen.finding.Finding.Mend;
+import glanzen.finding.RuleId;
 import glanzen.heat.Cooling;
 import glanzen.kit.Film;
 import glanzen.kit.Stock;
 import glanzen.route.Peel;
-import glanzen.finding.Finding.Mend;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
 import java.util.List;
@@ -26,7 +26,9 @@ final class TonerRules {
         boolean warm = s.peel().cooling() != Cooling.ON_MAT && s.peel().seconds() < COLD_SECONDS;
         return !warm
                 ? Stream.empty()
-                : Stream.of(Finding.at(s.stack().indexOf(Film.class), RuleId.TONER_PEEL,
+                : Stream.of(Finding.at(
+                        s.stack().indexOf(Film.class),
+                        RuleId.TONER_PEEL,
                         "The foil is to be peeled warm",
                         "Warm toner is soft and comes off with the foil again",
                         new Mend<>("Peel cold", s.withPeel(Peel.COLD))));
@@ -35,7 +37,9 @@ final class TonerRules {
     private static Stream<Finding<SetUp>> carrierOff(SetUp s, Inventory shop) {
         return s.stock().kind() != Stock.Kind.TONER_ADHESIVE
                 ? Stream.empty()
-                : Stream.of(Finding.at(s.stack().indexOf(Stock.class), RuleId.TONER_CARRIER,
+                : Stream.of(Finding.at(
+                        s.stack().indexOf(Stock.class),
+                        RuleId.TONER_CARRIER,
                         "Take its clear carrier off before you cut",
                         "On adhesive-backed toner a carrier pulled off later can lift the toner with it",
                         null));

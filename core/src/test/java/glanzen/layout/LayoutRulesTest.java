@@ -4,10 +4,10 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import glanzen.finding.Finding;
-import glanzen.finding.Weight;
 import glanzen.Bench;
 import glanzen.artwork.Motif;
+import glanzen.finding.Finding;
+import glanzen.finding.Weight;
 import glanzen.kit.Plate;
 import glanzen.kit.Press;
 import glanzen.kit.Stock;
@@ -36,7 +36,10 @@ class LayoutRulesTest {
     }
 
     private static Finding<Layout> find(List<Finding<Layout>> remarks, String rule) {
-        return remarks.stream().filter(r -> r.rule().key().equals(rule)).findFirst().orElseThrow();
+        return remarks.stream()
+                .filter(r -> r.rule().key().equals(rule))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static boolean cured(Layout layout, String rule) {
@@ -88,7 +91,9 @@ class LayoutRulesTest {
         Layout taped =
                 new Layout(near.piece(), near.bed(), Fixing.TAPED, near.hangs(), near.plates(), List.of(), List.of());
         assertTrue(check(near).stream().noneMatch(r -> r.rule().key().equals("tape-room")));
-        assertEquals(List.of("first", "second"), find(check(taped), "tape-room").concern().keys());
+        assertEquals(
+                List.of("first", "second"),
+                find(check(taped), "tape-room").concern().keys());
     }
 
     @Test

@@ -3,8 +3,8 @@ package glanzen.plan;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import glanzen.finding.Finding;
 import glanzen.Bench;
+import glanzen.finding.Finding;
 import glanzen.kit.Board;
 import glanzen.kit.Kit;
 import glanzen.kit.Stock;

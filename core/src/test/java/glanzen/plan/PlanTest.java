@@ -4,8 +4,8 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import glanzen.finding.Finding;
 import glanzen.Bench;
+import glanzen.finding.Finding;
 import glanzen.kit.Film;
 import glanzen.kit.Kit;
 import glanzen.kit.Stock;
@@ -53,8 +53,10 @@ class PlanTest {
     })
     void theCraftsOrderIsKnownAndMended(String kinds, boolean filmed, String rule, String mended) {
         List<Finding<List<Operation>>> findings = OrderCheck.of(piece(kinds), filmed);
-        Finding<List<Operation>> finding =
-                findings.stream().filter(f -> f.rule().key().equals(rule)).findFirst().orElseThrow();
+        Finding<List<Operation>> finding = findings.stream()
+                .filter(f -> f.rule().key().equals(rule))
+                .findFirst()
+                .orElseThrow();
         assertEquals(mended, kinds(finding.mend().mended()));
         assertTrue(finding.why().length() > 10);
     }

@@ -8,9 +8,10 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import glanzen.finding.Finding;
 import glanzen.Bench;
 import glanzen.Crafts;
+import glanzen.finding.Finding;
+import glanzen.finding.Weight;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
 import glanzen.kit.HeatedRollers;
@@ -18,7 +19,6 @@ import glanzen.kit.Pace;
 import glanzen.kit.Press;
 import glanzen.route.Peel;
 import glanzen.route.Route;
-import glanzen.finding.Weight;
 import glanzen.setup.Gel;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
@@ -137,7 +137,10 @@ class CraftStatementsTest {
         assertTrue(clean(twice) > clean(twice.withFeed(Pace.SLOW, 1)));
         assertEquals(
                 "film-face",
-                finding(flipped(twice, Film.class), "film-face").orElseThrow().rule().key());
+                finding(flipped(twice, Film.class), "film-face")
+                        .orElseThrow()
+                        .rule()
+                        .key());
     }
 
     @Test

@@ -12,6 +12,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import glanzen.Bench;
 import glanzen.Crafts;
 import glanzen.artwork.Motif;
+import glanzen.finding.Weight;
 import glanzen.forecast.Forecast;
 import glanzen.kit.Board;
 import glanzen.kit.Plate;
@@ -20,7 +21,6 @@ import glanzen.material.Surface;
 import glanzen.pull.PullModel;
 import glanzen.route.Medium;
 import glanzen.route.Route;
-import glanzen.finding.Weight;
 import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
 import glanzen.stack.Layer;
@@ -215,7 +215,6 @@ class PressStatementsTest {
         SetUp partial = mended(s, "die-overhang");
         assertEquals(Route.PARTIAL_CUT, partial.route());
         assertTrue(finding(partial, "die-overhang").isEmpty());
-        assertEquals(
-                Weight.NOTE, finding(partial, "partial-edge").orElseThrow().weight());
+        assertEquals(Weight.NOTE, finding(partial, "partial-edge").orElseThrow().weight());
     }
 }

@@ -6,10 +6,11 @@ import static org.junit.jupiter.api.Assertions.assertNotNull;
 import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import glanzen.finding.Finding;
 import glanzen.Bench;
 import glanzen.artwork.ArtworkShelf;
 import glanzen.artwork.Motif;
+import glanzen.finding.Finding;
+import glanzen.finding.Weight;
 import glanzen.heat.Cooling;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
@@ -25,7 +26,6 @@ import glanzen.route.Heating;
 import glanzen.route.Medium;
 import glanzen.route.Peel;
 import glanzen.route.Route;
-import glanzen.finding.Weight;
 import glanzen.setup.Heat;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
@@ -317,7 +317,8 @@ class RulesTest {
     @Test
     void anEmptyStackIsSaidToBeEmptyAndNothingFails() {
         SetUp bare = GOOD.withStack(new Stack(List.of(new Layer(Bench.SPACER, Facing.UP))));
-        List<String> rules = Rules.check(bare, SHOP).stream().map(f -> f.rule().key()).toList();
+        List<String> rules =
+                Rules.check(bare, SHOP).stream().map(f -> f.rule().key()).toList();
         assertEquals(4, Collections.frequency(rules, "missing-layer"), "platform, plate, foil and stock");
     }
 }

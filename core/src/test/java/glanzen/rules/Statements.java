@@ -1,7 +1,7 @@
 package glanzen.rules;
 
-import glanzen.finding.Finding;
 import glanzen.Crafts;
+import glanzen.finding.Finding;
 import glanzen.kit.StackItem;
 import glanzen.kit.Stock;
 import glanzen.setup.SetUp;

@@ -1,10 +1,14 @@
 package glanzen.app.device;
 
+import glanzen.app.device.Feeder.Fed;
 import glanzen.app.keeping.Json;
 import glanzen.kit.HeatedRollers;
 import glanzen.kit.Machine;
 import glanzen.kit.Platform;
+import glanzen.pull.PullOutcome;
 import glanzen.setup.SetUp;
+import glanzen.simulate.HiddenRig;
+import java.awt.image.BufferedImage;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -15,10 +19,12 @@ import org.springframework.transaction.annotation.Transactional;
 public class Devices {
 
     private final DeviceRepository devices;
+    private final HiddenRig rig;
     private final BenchClock clock;
     private final Json json;
 
-    Devices(DeviceRepository devices, BenchClock clock, Json json) {
+    Devices(DeviceRepository devices, BenchClock clock, Json json, HiddenRig rig) {
+        this.rig = rig;
         this.devices = devices;
         this.clock = clock;
         this.json = json;
@@ -50,12 +56,27 @@ public class Devices {
     }
 
     /** What feeds: a press, or a machine with heated rollers. */
-    public Feeder press(Machine machine) {
+    public Feeder feeder(Machine machine) {
         String id = "press:" + machine.id();
         SimulatedFeeder.State before = devices.findById(id)
                 .map(d -> json.read(d.state, SimulatedFeeder.State.class))
                 .orElse(SimulatedFeeder.State.IDLE);
-        return new SimulatedFeeder(before, clock.now(), state -> keep(id, state));
+        return new SimulatedFeeder(rig, before, clock.now(), state -> keep(id, state));
+    }
+
+    /** What looks at a finished pull. */
+    public Scanner scanner() {
+        return new Scanner() {
+            @Override
+            public PullOutcome read(Fed pulled) {
+                return rig.pull(pulled.setUp(), pulled.luck());
+            }
+
+            @Override
+            public BufferedImage picture(Fed pulled, int widthPx, int heightPx) {
+                return rig.picture(pulled.setUp(), pulled.luck(), widthPx, heightPx);
+            }
+        };
     }
 
     private void keep(String id, Object state) {

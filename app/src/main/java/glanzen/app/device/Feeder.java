@@ -1,6 +1,8 @@
 package glanzen.app.device;
 
-/** A press, real or simulated. */
+import glanzen.setup.SetUp;
+
+/** What feeds a stack, real or simulated. */
 public interface Feeder {
 
     /** What it is doing. */
@@ -24,10 +26,18 @@ public interface Feeder {
     /**
      * Feeds a stack.
      *
+     * @param stack what is fed
      * @param seconds how long that takes
-     * @param refuses whether the stack is too thick for it
      */
-    void feed(double seconds, boolean refuses);
+    void feed(Fed stack, double seconds);
+
+    /**
+     * What goes through.
+     *
+     * @param setUp as it is meant to be
+     * @param luck tells one pull of it from the next
+     */
+    record Fed(SetUp setUp, long luck) {}
 
     /** Lets go: reverses out what is stuck, or ends a pass. */
     void clear();

@@ -1,5 +1,7 @@
 package glanzen.app.device;
 
+import glanzen.kit.Press;
+import glanzen.simulate.HiddenRig;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.function.Consumer;
@@ -14,11 +16,13 @@ final class SimulatedFeeder implements Feeder {
         static final State IDLE = new State(false, Instant.EPOCH, 1, false);
     }
 
+    private final HiddenRig rig;
     private final Instant now;
     private final Consumer<State> keep;
     private State state;
 
-    SimulatedFeeder(State state, Instant now, Consumer<State> keep) {
+    SimulatedFeeder(HiddenRig rig, State state, Instant now, Consumer<State> keep) {
+        this.rig = rig;
         this.state = state;
         this.now = now;
         this.keep = keep;
@@ -39,7 +43,9 @@ final class SimulatedFeeder implements Feeder {
     }
 
     @Override
-    public void feed(double seconds, boolean refuses) {
+    public void feed(Fed stack, double seconds) {
+        boolean refuses = stack.setUp().machine() instanceof Press press
+                && rig.pull(stack.setUp(), stack.luck()).forceN() > press.maxForceN();
         set(new State(true, now, Math.max(0.5, seconds), refuses));
     }
 

@@ -1,11 +1,11 @@
 package glanzen.app.job;
 
-import org.jspecify.annotations.Nullable;
-import glanzen.finding.Weight;
 import glanzen.finding.Finding;
+import glanzen.finding.Weight;
 import glanzen.plan.Operation;
 import glanzen.route.Route;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What there is to say of a job.
@@ -56,7 +56,13 @@ record JobLook(
             double saving) {}
 
     /** Something in the order of a piece; {@code at} is the operation it is about. */
-    record OrderView(String rule, Weight weight, int at, String what, String why, @Nullable OrderMend mend) {
+    record OrderView(
+            String rule,
+            Weight weight,
+            int at,
+            String what,
+            String why,
+            @Nullable OrderMend mend) {
 
         static OrderView of(Finding<List<Operation>> f) {
             return new OrderView(
@@ -65,7 +71,9 @@ record JobLook(
                     f.concern().operation(),
                     f.what(),
                     f.why(),
-                    f.mend() == null ? null : new OrderMend(f.mend().label(), f.mend().mended()));
+                    f.mend() == null
+                            ? null
+                            : new OrderMend(f.mend().label(), f.mend().mended()));
         }
     }
 

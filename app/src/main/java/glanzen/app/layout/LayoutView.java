@@ -1,10 +1,10 @@
 package glanzen.app.layout;
 
 import glanzen.app.setup.LayoutDraft;
+import glanzen.finding.Weight;
 import glanzen.layout.Measures.Measure;
 import glanzen.layout.Moves.Guide;
 import glanzen.layout.PositionedPlate;
-import glanzen.finding.Weight;
 import glanzen.layout.RibbonReading.Reading;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

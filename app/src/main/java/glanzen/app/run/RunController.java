@@ -1,9 +1,9 @@
 package glanzen.app.run;
 
 import glanzen.app.device.BenchClock;
-import glanzen.app.run.RunService.Action;
 import glanzen.app.web.Pictures;
 import glanzen.pull.PullOutcome;
+import glanzen.steps.RunAction;
 import io.swagger.v3.oas.annotations.Hidden;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -43,7 +43,7 @@ class RunController {
     }
 
     @PostMapping("/{id}/actions")
-    RunView act(@PathVariable String id, @RequestParam Action action, @RequestParam long version) {
+    RunView act(@PathVariable String id, @RequestParam RunAction action, @RequestParam long version) {
         return runs.act(id, action, version);
     }
 

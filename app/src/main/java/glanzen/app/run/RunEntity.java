@@ -30,9 +30,9 @@ class RunEntity {
     /** In bench time. */
     Instant stepStartedAt = Instant.EPOCH;
 
-    /** How long the plate really soaked, s; absent while it has not, or if time was sped up. */
+    /** How long it was really warmed, s; see the core's RunState. */
     @Nullable
-    Double soakedSeconds;
+    Double warmedSeconds;
 
     /** Places of the pre-flight list that are ticked, as JSON. */
     @Lob

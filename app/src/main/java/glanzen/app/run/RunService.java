@@ -3,6 +3,7 @@ package glanzen.app.run;
 import glanzen.app.device.BenchClock;
 import glanzen.app.device.Devices;
 import glanzen.app.device.Feeder;
+import glanzen.app.device.Feeder.Fed;
 import glanzen.app.device.Heater;
 import glanzen.app.keeping.Json;
 import glanzen.app.run.RunView.ListLine;
@@ -13,18 +14,21 @@ import glanzen.app.setup.SetUpService;
 import glanzen.app.setup.Snapshot;
 import glanzen.app.web.Conflict;
 import glanzen.app.web.NotFound;
-import glanzen.kit.HeatedRollers;
-import glanzen.kit.Press;
-import glanzen.measure.BadInput;
-import glanzen.pull.PullOutcome;
 import glanzen.finding.Finding;
 import glanzen.finding.Weight;
+import glanzen.measure.BadInput;
+import glanzen.pull.PullOutcome;
 import glanzen.rules.Rules;
-import glanzen.setup.Heat;
 import glanzen.setup.SetUp;
-import glanzen.simulate.HiddenRig;
+import glanzen.steps.BenchReading;
+import glanzen.steps.BenchReading.HeaterReading;
+import glanzen.steps.DeviceCommand;
+import glanzen.steps.Run;
+import glanzen.steps.Run.Moved;
+import glanzen.steps.RunAction;
+import glanzen.steps.RunRefused;
 import glanzen.steps.RunSheet;
-import glanzen.steps.Step;
+import glanzen.steps.RunState;
 import java.awt.image.BufferedImage;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -46,7 +50,6 @@ public class RunService {
     private final ForecastService answers;
     private final Devices devices;
     private final BenchClock clock;
-    private final HiddenRig simulated;
     private final Json json;
 
     RunService(
@@ -55,24 +58,13 @@ public class RunService {
             ForecastService answers,
             Devices devices,
             BenchClock clock,
-            HiddenRig simulated,
             Json json) {
         this.runs = runs;
         this.setUps = setUps;
         this.answers = answers;
         this.devices = devices;
         this.clock = clock;
-        this.simulated = simulated;
         this.json = json;
-    }
-
-    /** What a person does in a run. */
-    public enum Action {
-        NEXT,
-        BACK,
-        REVERSE_OUT,
-        RELIGHT,
-        LEAVE
     }
 
     /** Begins a run of a saved set-up. */
@@ -94,7 +86,7 @@ public class RunService {
         run.stepStartedAt = clock.now();
         run.createdAt = clock.now();
         runs.saveAndFlush(run);
-        devices.press(setUp.machine()).clear();
+        devices.feeder(setUp.machine()).clear();
         return view(run);
     }
 
@@ -126,32 +118,58 @@ public class RunService {
     }
 
     /** Does something, unless the run has moved on meanwhile. */
-    public RunView act(String id, Action action, long version) {
+    public RunView act(String id, RunAction action, long version) {
         RunEntity run = find(id);
         Conflict.unlessSame(version, run.version);
         if (run.status != Status.OPEN) {
             throw new Conflict("This run is over.");
         }
         SetUp setUp = setUp(run);
-        List<Step> steps = RunSheet.steps(setUp);
-        switch (action) {
-            case NEXT -> {
-                leave(run, steps.get(run.step).kind(), setUp);
-                enter(run, Math.min(steps.size() - 1, run.step + 1), steps, setUp);
-            }
-            case BACK -> enter(run, Math.max(0, run.step - 1), steps, setUp);
-            case REVERSE_OUT -> {
-                devices.press(setUp.machine()).clear();
-                devices.heater(setUp).ifPresent(h -> h.dock(true));
-                enter(run, firstOf(steps, Step.Kind.LAY), steps, setUp);
-            }
-            case RELIGHT -> enter(run, firstOf(steps, Step.Kind.HEAT_UP), steps, setUp);
-            case LEAVE -> {
-                devices.heater(setUp).ifPresent(h -> h.dock(true));
-                run.status = Status.LEFT;
-            }
+        Moved moved;
+        try {
+            moved = new Run(setUp).act(state(run), action, bench(run, setUp));
+        } catch (RunRefused refused) {
+            throw new Conflict(refused.getMessage());
         }
+        moved.commands().forEach(command -> carryOut(command, run, setUp));
+        RunState next = moved.state();
+        if (next.step() != run.step || next.step() == 0) {
+            run.step = next.step();
+            run.stepStartedAt = clock.now();
+        }
+        run.warmedSeconds = next.warmedSeconds();
+        run.status = next.left() ? Status.LEFT : Status.OPEN;
         return view(runs.saveAndFlush(run));
+    }
+
+    private void carryOut(DeviceCommand command, RunEntity run, SetUp setUp) {
+        if (command instanceof DeviceCommand.SwitchOn on) {
+            devices.heater(setUp).ifPresent(h -> h.switchOn(on.celsius()));
+        } else if (command instanceof DeviceCommand.Dock dock) {
+            devices.heater(setUp).ifPresent(h -> h.dock(dock.inDock()));
+        } else if (command instanceof DeviceCommand.Feed feed) {
+            devices.feeder(setUp.machine()).feed(new Fed(setUp, luck(run.id)), feed.seconds());
+        } else if (command instanceof DeviceCommand.Clear) {
+            devices.feeder(setUp.machine()).clear();
+        }
+    }
+
+    /** Tells one run's pull from the next. */
+    private static long luck(String runId) {
+        return runId.hashCode();
+    }
+
+    private static RunState state(RunEntity run) {
+        return new RunState(run.step, run.status == Status.LEFT, run.warmedSeconds);
+    }
+
+    private BenchReading bench(RunEntity run, SetUp setUp) {
+        HeaterReading heater = devices.heater(setUp)
+                .map(Heater::read)
+                .map(h -> new HeaterReading(h.docked(), h.celsius(), h.switchedItselfOff()))
+                .orElse(null);
+        boolean stalled = devices.feeder(setUp.machine()).read().state() == Feeder.State.STALLED;
+        return new BenchReading(elapsed(run), clock.speed() != 1, heater, stalled);
     }
 
     /** Ends a run because its pull was logged. */
@@ -168,67 +186,18 @@ public class RunService {
     /** What the simulated scanner reads off the pull of a run. */
     @Transactional(readOnly = true)
     public PullOutcome scan(String id) {
-        return simulated.pull(pulled(find(id)), id.hashCode());
+        return devices.scanner().read(new Fed(pulled(find(id)), luck(id)));
     }
 
     /** What the simulated scanner sees. */
     @Transactional(readOnly = true)
     public BufferedImage scanned(String id, int width, int height) {
-        return simulated.picture(pulled(find(id)), id.hashCode(), width, height);
+        return devices.scanner().picture(new Fed(pulled(find(id)), luck(id)), width, height);
     }
 
     /** Forgets all runs, because the workshop they belong to is replaced. */
     public void forgetAll() {
         runs.deleteAllInBatch();
-    }
-
-    /** The devices follow what the hands do. */
-    private void leave(RunEntity run, Step.Kind kind, SetUp setUp) {
-        // Sped-up time is for trying things out; a click late there would be minutes of heat.
-        if (kind == Step.Kind.SOAK && clock.speed() == 1) {
-            run.soakedSeconds = (double) Math.round(elapsed(run));
-        } else if (kind == Step.Kind.HEAT_UP && setUp.machine() instanceof HeatedRollers rollers) {
-            double celsius = devices.heater(setUp).orElseThrow().read().celsius();
-            run.soakedSeconds =
-                    (double) Math.round(rollers.onSeconds(setUp.heat().level(), celsius, setUp.roomC()));
-        } else if (kind == Step.Kind.REDOCK) {
-            devices.heater(setUp).ifPresent(h -> h.dock(true));
-        } else if (kind == Step.Kind.PASS) {
-            Feeder press = devices.press(setUp.machine());
-            if (press.read().state() == Feeder.State.STALLED) {
-                throw new Conflict("The press refuses the stack. Reverse it out first.");
-            }
-            press.clear();
-        }
-    }
-
-    private void enter(RunEntity run, int step, List<Step> steps, SetUp setUp) {
-        if (step != run.step || step == 0) {
-            run.step = step;
-            run.stepStartedAt = clock.now();
-        }
-        switch (steps.get(step).kind()) {
-            case HEAT_UP ->
-                devices.heater(setUp)
-                        .ifPresent(h -> h.switchOn(
-                                setUp.heat().levels().get(setUp.heat().level()).celsius()));
-            case HOLD -> devices.heater(setUp).ifPresent(h -> h.dock(false));
-            case PASS -> {
-                boolean refuses = setUp.machine() instanceof Press press
-                        && simulated.pull(setUp, run.id.hashCode()).forceN() > press.maxForceN();
-                devices.press(setUp.machine()).feed(steps.get(step).seconds(), refuses);
-            }
-            default -> {}
-        }
-    }
-
-    private static int firstOf(List<Step> steps, Step.Kind kind) {
-        for (int i = 0; i < steps.size(); i++) {
-            if (steps.get(i).kind() == kind) {
-                return i;
-            }
-        }
-        return 0;
     }
 
     private RunEntity find(String id) {
@@ -239,16 +208,9 @@ public class RunService {
         return json.read(run.snapshot, Snapshot.class).setUp();
     }
 
-    /** The set-up as it was really pulled: soaked as long as it was, not as long as was meant. */
+    /** The set-up as it was really pulled. */
     private SetUp pulled(RunEntity run) {
-        SetUp planned = setUp(run);
-        if (run.soakedSeconds == null) {
-            return planned;
-        }
-        double seconds = Math.min(Heat.LONGEST_SECONDS, run.soakedSeconds);
-        return planned.heat() instanceof Heat.HotRollers hot
-                ? planned.withHeat(hot.on(seconds))
-                : planned.withSoak(seconds);
+        return new Run(setUp(run)).pulled(state(run));
     }
 
     private double elapsed(RunEntity run) {
@@ -262,10 +224,10 @@ public class RunService {
     private RunView view(RunEntity run) {
         Snapshot snapshot = json.read(run.snapshot, Snapshot.class);
         SetUp setUp = snapshot.setUp();
-        List<Step> steps = RunSheet.steps(setUp);
+        Run sheet = new Run(setUp);
         double elapsed = elapsed(run);
         Heater.PlatformReading heater = devices.heater(setUp).map(Heater::read).orElse(null);
-        Feeder.PressReading press = devices.press(setUp.machine()).read();
+        Feeder.PressReading press = devices.feeder(setUp.machine()).read();
         List<ListLine> preflight = new ArrayList<>();
         for (String line : RunSheet.preflight(setUp)) {
             preflight.add(new ListLine(line, ticked(run).contains(preflight.size())));
@@ -276,13 +238,13 @@ public class RunService {
                 run.status,
                 run.version,
                 preflight,
-                steps,
+                sheet.steps(),
                 run.step,
                 elapsed,
                 clock.speed(),
                 heater,
                 press,
-                Reminders.of(steps.get(run.step), elapsed, heater, press),
+                sheet.reminders(state(run), bench(run, setUp)),
                 snapshot.draft());
     }
 }

@@ -3,6 +3,7 @@ package glanzen.app.run;
 import glanzen.app.device.Feeder;
 import glanzen.app.device.Heater;
 import glanzen.app.setup.Draft;
+import glanzen.steps.Reminder;
 import glanzen.steps.Step;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -62,17 +63,4 @@ public record RunView(
 
     /** One line of the pre-flight list. */
     public record ListLine(String text, boolean done) {}
-
-    /** Something that is being forgotten. */
-    public record Reminder(Kind kind, String text) {
-
-        /** What it is about. */
-        public enum Kind {
-            START_SOAK,
-            SWITCHED_OFF,
-            REDOCK,
-            STALLED,
-            OVERDUE
-        }
-    }
 }

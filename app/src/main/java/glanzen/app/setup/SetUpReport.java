@@ -1,12 +1,12 @@
 package glanzen.app.setup;
 
+import glanzen.finding.Weight;
 import glanzen.forecast.Quantiles;
 import glanzen.heat.HeatTrace.Phase;
 import glanzen.learning.Observation;
 import glanzen.learning.RigReport;
 import glanzen.pull.NipFigures;
 import glanzen.pull.PullModel;
-import glanzen.finding.Weight;
 import glanzen.setup.Difference;
 import glanzen.setup.Gel;
 import glanzen.setup.SetUp;

@@ -9,6 +9,10 @@ import static org.mockito.Mockito.when;
 import glanzen.kit.HeatedRollers;
 import glanzen.kit.Machine;
 import glanzen.kit.Platform;
+import glanzen.kit.Press;
+import glanzen.pull.PullOutcome;
+import glanzen.setup.SetUp;
+import glanzen.simulate.HiddenRig;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -35,8 +39,19 @@ class SimulatedDevicesTest {
         return new SimulatedPlatform(A5, platform, START.plusMillis((long) (minutes * 60_000)), s -> platform = s);
     }
 
+    private final HiddenRig rig = mock(HiddenRig.class);
+
+    /** A stack that takes so much force on the hidden rig, N; the press bears 2600. */
+    private Feeder.Fed fed(double forceN) {
+        SetUp setUp = mock(SetUp.class);
+        when(setUp.machine())
+                .thenReturn(new Press("p", "Press", Press.Kind.CRANK, 14, 2200, 15, 155, 2600, 0.1, 4, 8, 14));
+        when(rig.pull(setUp, 7)).thenReturn(new PullOutcome(2, 1, 0, forceN));
+        return new Feeder.Fed(setUp, 7);
+    }
+
     private SimulatedFeeder pressAt(double seconds) {
-        return new SimulatedFeeder(press, START.plusMillis((long) (seconds * 1000)), s -> press = s);
+        return new SimulatedFeeder(rig, press, START.plusMillis((long) (seconds * 1000)), s -> press = s);
     }
 
     @Test
@@ -71,7 +86,7 @@ class SimulatedDevicesTest {
 
     @Test
     void aPassTakesItsTime() {
-        pressAt(0).feed(10, false);
+        pressAt(0).feed(fed(1000), 10);
         assertEquals(0.5, pressAt(5).read().share(), 1e-9);
         assertEquals(Feeder.State.THROUGH, pressAt(11).read().state());
         pressAt(11).clear();
@@ -80,7 +95,7 @@ class SimulatedDevicesTest {
 
     @Test
     void aStackItRefusesStallsHalfWayAndStaysThere() {
-        pressAt(0).feed(10, true);
+        pressAt(0).feed(fed(9000), 10);
         assertEquals(Feeder.State.FEEDING, pressAt(2).read().state());
         assertEquals(Feeder.State.STALLED, pressAt(60).read().state());
     }

@@ -99,7 +99,9 @@ class JobApiTest {
                 .json();
         JsonNode finding = look.path("findings").get(0).get(0);
         assertEquals("foil-then-cut", finding.path("rule").asString());
-        assertEquals("HOT_FOIL", finding.path("mend").path("operations").get(0).path("kind").asString());
+        assertEquals(
+                "HOT_FOIL",
+                finding.path("mend").path("operations").get(0).path("kind").asString());
     }
 
     @Test

@@ -139,10 +139,8 @@ class KitApiTest {
         }
         String put = path + "?version=" + version;
         assertEquals("trials", caller.put(put, strips.formatted("")).fields());
-        assertEquals(
-                200, caller.put(put, strips.formatted(seen)).status());
-        assertEquals(
-                409, caller.put(put, strips.formatted(seen)).status());
+        assertEquals(200, caller.put(put, strips.formatted(seen)).status());
+        assertEquals(409, caller.put(put, strips.formatted(seen)).status());
         for (JsonNode press : caller.get("/api/kit").json().path("presses")) {
             if (press.path("item").path("id").asString().equals("old-iron")) {
                 assertEquals(

@@ -123,8 +123,7 @@ class RouteApiTest {
             all.insert(1, board);
         }
         assertFalse(asked(cut).path("pullable").asBoolean());
-        assertEquals(
-                "STOP", found(asked(cut), "mat-and-magnet").path("weight").asString());
+        assertEquals("STOP", found(asked(cut), "mat-and-magnet").path("weight").asString());
     }
 
     @Test

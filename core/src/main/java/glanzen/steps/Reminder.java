@@ -1,45 +1,51 @@
-package glanzen.app.run;
+package glanzen.steps;
 
-import glanzen.app.device.Feeder;
-import glanzen.app.device.Heater;
-import glanzen.app.run.RunView.Reminder;
-import glanzen.app.run.RunView.Reminder.Kind;
-import glanzen.steps.Step;
+import glanzen.steps.BenchReading.HeaterReading;
 import java.util.ArrayList;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 
-/** What a person with busy hands forgets. */
-final class Reminders {
+/**
+ * Something that a person with busy hands forgets.
+ *
+ * @param kind what it is about
+ * @param text what to do
+ */
+public record Reminder(Kind kind, String text) {
+
+    /** What it is about. */
+    public enum Kind {
+        START_SOAK,
+        SWITCHED_OFF,
+        REDOCK,
+        STALLED,
+        OVERDUE
+    }
 
     private static final double SOAK_FORGOTTEN = 20;
     private static final double REDOCK_FORGOTTEN = 6;
     private static final double OVERDUE = 8;
 
-    private Reminders() {}
-
-    static List<Reminder> of(
-            Step step, double elapsed, Heater.@Nullable PlatformReading heater, Feeder.PressReading press) {
+    static List<Reminder> of(Step step, BenchReading bench) {
         List<Reminder> reminders = new ArrayList<>();
         Step.Kind kind = step.kind();
-        if (heater != null) {
-            heated(kind, elapsed, heater, reminders);
+        if (bench.heater() != null) {
+            heated(kind, bench.elapsedSeconds(), bench.heater(), reminders);
         }
-        if (press.state() == Feeder.State.STALLED) {
+        if (bench.stalled()) {
             reminders.add(new Reminder(
                     Kind.STALLED,
                     "The press refuses the stack. Reverse it out, never force it; then take the thickest shim out."));
         }
         boolean timed = kind == Step.Kind.SOAK || kind == Step.Kind.HOLD;
-        if (timed && elapsed > step.seconds() + OVERDUE) {
+        if (timed && bench.elapsedSeconds() > step.seconds() + OVERDUE) {
             reminders.add(new Reminder(Kind.OVERDUE, "Over time: every second adds heat. Go on."));
         }
         return reminders;
     }
 
-    private static void heated(
-            Step.Kind kind, double elapsed, Heater.PlatformReading heater, List<Reminder> reminders) {
-        if (heater.switchedItselfOff() && kind != Step.Kind.PREPARE && kind.ordinal() < Step.Kind.REDOCK.ordinal()) {
+    private static void heated(Step.Kind kind, double elapsed, HeaterReading heater, List<Reminder> reminders) {
+        boolean afterwards = kind.ordinal() >= Step.Kind.REDOCK.ordinal();
+        if (heater.switchedItselfOff() && kind != Step.Kind.PREPARE && !afterwards) {
             reminders.add(new Reminder(
                     Kind.SWITCHED_OFF,
                     "The platform has switched itself off. Switch it off and on again, and wait for its ready light."));
@@ -47,7 +53,7 @@ final class Reminders {
         if (kind == Step.Kind.PLACE && elapsed > SOAK_FORGOTTEN) {
             reminders.add(new Reminder(Kind.START_SOAK, "Is the plate on? The soak timer has not been started."));
         }
-        if (kind.ordinal() >= Step.Kind.REDOCK.ordinal() && !heater.docked() && elapsed > REDOCK_FORGOTTEN) {
+        if (afterwards && !heater.docked() && elapsed > REDOCK_FORGOTTEN) {
             reminders.add(new Reminder(Kind.REDOCK, "The platform is still out: put it back in its dock."));
         }
     }

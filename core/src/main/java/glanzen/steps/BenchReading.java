@@ -1,0 +1,24 @@
+package glanzen.steps;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What clock and devices say at a moment of a run.
+ *
+ * @param elapsedSeconds since the step came on, s
+ * @param sped whether the clock runs faster than the hand: then it does not tell how long anything took
+ * @param heater what heats; nothing where nothing does
+ * @param stalled whether the press refuses the stack
+ */
+public record BenchReading(
+        double elapsedSeconds, boolean sped, @Nullable HeaterReading heater, boolean stalled) {
+
+    /**
+     * What the lights and the thermometer of a heater say.
+     *
+     * @param docked whether a platform sits in its dock
+     * @param celsius its temperature, °C
+     * @param switchedItselfOff whether it was on and went off by itself
+     */
+    public record HeaterReading(boolean docked, double celsius, boolean switchedItselfOff) {}
+}

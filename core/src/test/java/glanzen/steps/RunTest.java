@@ -1,0 +1,106 @@
+package glanzen.steps;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import glanzen.Bench;
+import glanzen.Crafts;
+import glanzen.route.Route;
+import glanzen.setup.SetUp;
+import glanzen.steps.BenchReading.HeaterReading;
+import glanzen.steps.DeviceCommand.Clear;
+import glanzen.steps.DeviceCommand.Dock;
+import glanzen.steps.DeviceCommand.Feed;
+import glanzen.steps.DeviceCommand.SwitchOn;
+import glanzen.steps.Run.Moved;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** A run from the first instruction to the last, whatever is done. */
+class RunTest {
+
+    private static final BenchReading CALM = new BenchReading(31, false, new HeaterReading(true, 112, false), false);
+
+    private static RunState at(Run run, Step.Kind kind) {
+        List<Step.Kind> kinds = run.steps().stream().map(Step::kind).toList();
+        return new RunState(kinds.indexOf(kind), false, null);
+    }
+
+    @ParameterizedTest
+    @EnumSource(Route.class)
+    void itComesToItsEndAndLeavesNothingOnTheBench(Route route) {
+        SetUp setUp = Crafts.started(route);
+        Run run = new Run(setUp);
+        List<DeviceCommand> all = new ArrayList<>();
+        RunState state = RunState.BEGUN;
+        for (int i = 1; i < run.steps().size(); i++) {
+            Moved moved = run.act(state, RunAction.NEXT, CALM);
+            assertEquals(i, moved.state().step());
+            all.addAll(moved.commands());
+            state = moved.state();
+        }
+        assertEquals(
+                run.steps().size() - 1,
+                run.act(state, RunAction.NEXT, CALM).state().step(),
+                "it stays at the end");
+        assertEquals(setUp.passes(), all.stream().filter(Feed.class::isInstance).count());
+        assertEquals(
+                setUp.passes(), all.stream().filter(Clear.class::isInstance).count());
+        assertEquals(setUp.heated(), all.stream().anyMatch(SwitchOn.class::isInstance));
+        assertEquals(route.heated(), all.indexOf(new Dock(false)) < all.indexOf(new Dock(true)), all + "");
+    }
+
+    @Test
+    void theSoakIsTakenAsItReallyWas() {
+        Run run = new Run(Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30));
+        RunState soaking = at(run, Step.Kind.SOAK);
+        RunState soaked = run.act(soaking, RunAction.NEXT, new BenchReading(47.4, false, null, false))
+                .state();
+        assertEquals(47, Bench.soak(run.pulled(soaked)));
+        RunState sped = run.act(soaking, RunAction.NEXT, new BenchReading(900, true, null, false))
+                .state();
+        assertEquals(30, Bench.soak(run.pulled(sped)), "sped-up time is for trying things out");
+    }
+
+    @Test
+    void rollersHaveBeenOnAsLongAsTheirHeatTells() {
+        SetUp toner =
+                Crafts.started(Route.TONER, Crafts.LAMINATOR, Crafts.tool(Route.TONER), Crafts.stock(Route.TONER));
+        Run run = new Run(toner);
+        BenchReading early = new BenchReading(5, true, new HeaterReading(true, 90, false), false);
+        RunState state =
+                run.act(at(run, Step.Kind.HEAT_UP), RunAction.NEXT, early).state();
+        assertEquals(90, run.pulled(state).setPointC(), 0.5);
+    }
+
+    @Test
+    void aStalledStackIsReversedOutAndNothingElse() {
+        Run run = new Run(Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30));
+        RunState pass = at(run, Step.Kind.PASS);
+        BenchReading stalled = new BenchReading(9, false, null, true);
+        assertThrows(RunRefused.class, () -> run.act(pass, RunAction.NEXT, stalled));
+        Moved out = run.act(pass, RunAction.REVERSE_OUT, stalled);
+        assertEquals(Step.Kind.LAY, run.steps().get(out.state().step()).kind());
+        assertEquals(List.of(new Clear(), new Dock(true)), out.commands());
+    }
+
+    @Test
+    void aRunThatWasGivenUpIsOver() {
+        Run run = new Run(Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30));
+        RunState left = run.act(RunState.BEGUN, RunAction.LEAVE, CALM).state();
+        assertTrue(left.left());
+        assertThrows(RunRefused.class, () -> run.act(left, RunAction.NEXT, CALM));
+    }
+
+    @Test
+    void backAndRelightGoWhereTheySay() {
+        Run run = new Run(Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30));
+        assertEquals(0, run.act(RunState.BEGUN, RunAction.BACK, CALM).state().step());
+        Moved relit = run.act(at(run, Step.Kind.SOAK), RunAction.RELIGHT, CALM);
+        assertEquals(List.of(new SwitchOn(112)), relit.commands());
+    }
+}
