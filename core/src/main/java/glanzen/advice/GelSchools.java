@@ -3,9 +3,11 @@ package glanzen.advice;
 import glanzen.advice.Schools.Way;
 import glanzen.advice.Schools.WayMaker;
 import glanzen.kit.Machine;
+import glanzen.material.BondingLayer;
 import glanzen.measure.Figures;
 import glanzen.route.Question;
 import glanzen.route.Route;
+import glanzen.route.RouteGroup;
 import glanzen.setup.Gel;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
@@ -45,12 +47,12 @@ final class GelSchools {
 
     /** The same panel and foil through the other kind of machine, where one is owned. */
     private List<Way> heat() {
-        boolean hot = now.route() == Route.GEL_HEATED;
+        boolean hot = now.route().group() == RouteGroup.HOT_ROLLERS;
         List<Way> ways = new ArrayList<>();
-        heated(hot, Route.GEL_HEATED)
+        heated(hot, Route.with(RouteGroup.HOT_ROLLERS, BondingLayer.GEL_FOIL))
                 .ifPresent(s -> ways.add(
                         make.way("hot, through rollers", "a smoother finish; the rollers have to be warm", s, hot)));
-        heated(!hot, Route.GEL_COLD)
+        heated(!hot, Route.with(RouteGroup.COLD_GEL, BondingLayer.GEL_FOIL))
                 .ifPresent(s -> ways.add(
                         make.way("cold, in a press", "pressure alone, at once; the paste's texture shows", s, !hot)));
         return ways;

@@ -15,18 +15,29 @@ public record Motif(Kind kind, String text, String outline) {
 
     /** The designs. The last four are cutting lines of dies and lie along the edge of their plate. */
     public enum Kind {
-        BEE,
-        COMB,
-        WORDS,
-        ROSETTE,
-        DRIP,
-        BORDER,
-        SOLID,
-        OUTLINE,
-        FRAME,
-        OVAL,
-        SCALLOP,
-        TAG;
+        WORDS("words"),
+        BEE("bee"),
+        COMB("comb"),
+        ROSETTE("rosette"),
+        DRIP("drips"),
+        BORDER("border"),
+        SOLID("solid"),
+        OUTLINE("outline from an SVG file"),
+        FRAME("cutting line, rectangle"),
+        OVAL("cutting line, oval"),
+        SCALLOP("cutting line, scalloped"),
+        TAG("cutting line, tag");
+
+        private final String label;
+
+        Kind(String label) {
+            this.label = label;
+        }
+
+        /** The everyday name. */
+        public String label() {
+            return label;
+        }
 
         /** Whether it is drawn as a cutting line already. */
         public boolean blade() {

@@ -6,6 +6,7 @@ import glanzen.layout.Fixing;
 import glanzen.layout.Piece;
 import glanzen.layout.PlacementConstraint;
 import glanzen.layout.PositionedPlate;
+import glanzen.leftover.FoilPiece;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -15,8 +16,6 @@ import org.locationtech.jts.geom.Envelope;
 /** What is cut for a layout, for one card or a batch. */
 public final class CutList {
 
-    /** Foil reaches this far past its plate on every side, mm. */
-    public static final double FOIL_MARGIN_MM = 4;
     /** Where plate, foil and ribbon are taped as one, the tape grips this much past the foil, mm. */
     public static final double TAPE_GRIP_MM = 5;
 
@@ -69,9 +68,9 @@ public final class CutList {
             Envelope design = lying.designBox();
             double left = Math.min(design.getMinX() - 1, box.getMinX() + TAPE_GRIP_MM);
             double right = Math.max(design.getMaxX() + 1, box.getMaxX() - TAPE_GRIP_MM);
-            return new Envelope(left, right, box.getMinY() - FOIL_MARGIN_MM, box.getMaxY() + FOIL_MARGIN_MM);
+            return new Envelope(left, right, box.getMinY() - FoilPiece.MARGIN_MM, box.getMaxY() + FoilPiece.MARGIN_MM);
         }
-        box.expandBy(FOIL_MARGIN_MM);
+        box.expandBy(FoilPiece.MARGIN_MM);
         return box;
     }
 

@@ -35,6 +35,9 @@ public record Forecast(
         List<PullModel.StripDose> strips,
         List<HeatTrace> heat) {
 
+    /** From this share of rigs on it is said that a press may refuse the stack. */
+    public static final double LIKELY_REFUSED = 0.03;
+
     /**
      * The clean zone on the scale of dose, for the middle of the crowd.
      *

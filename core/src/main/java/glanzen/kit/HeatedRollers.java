@@ -37,6 +37,9 @@ public record HeatedRollers(
         double briskMmPerS)
         implements Machine {
 
+    /** The kinds of machine that heat by themselves. */
+    public static final List<Kind> KINDS = List.of(Kind.ROLLER_MACHINE, Kind.LAMINATOR, Kind.HEATED_PRESS);
+
     /** After the warm-up this share of the way to the setting is still missing. */
     private static final double STILL_MISSING = 0.02;
 
@@ -45,7 +48,7 @@ public record HeatedRollers(
                 .name("name", name)
                 .present("kind", kind, "a roller machine, a household laminator or a heated press")
                 .holds(
-                        kind == null || kind.ordinal() >= Kind.ROLLER_MACHINE.ordinal(),
+                        kind == null || KINDS.contains(kind),
                         "kind",
                         "does not heat by itself",
                         "a roller machine, a household laminator or a heated press")

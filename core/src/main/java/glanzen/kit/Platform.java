@@ -31,6 +31,9 @@ public record Platform(
         double offAfterMinutes)
         implements StackItem {
 
+    /** From here on what is hot burns the hand that touches it, °C. */
+    public static final double BURNS_C = 45;
+
     /**
      * A setting of the dock.
      *

@@ -37,8 +37,19 @@ public record Press(
 
     /** What turns the rollers. */
     public enum Kind {
-        CRANK,
-        MOTOR
+        CRANK("a crank"),
+        MOTOR("a motor");
+
+        private final String label;
+
+        Kind(String label) {
+            this.label = label;
+        }
+
+        /** What turns them, in words. */
+        public String label() {
+            return label;
+        }
     }
 
     public Press {

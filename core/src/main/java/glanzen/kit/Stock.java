@@ -116,7 +116,7 @@ public record Stock(
         this(id, name, kind, surface, thicknessMm, gsm, widthMm, heightMm, left, heatProof, protectiveFilm, colour, 0);
     }
 
-    /** The same with another amount left. */
+    /** The same with another amount left, to a thousandth of a sheet. */
     public Stock leaving(double sheets) {
         return new Stock(
                 id,
@@ -127,7 +127,7 @@ public record Stock(
                 gsm,
                 widthMm,
                 heightMm,
-                Math.max(0, sheets),
+                Math.max(0, Math.round(1000 * sheets) / 1000.0),
                 heatProof,
                 protectiveFilm,
                 colour,

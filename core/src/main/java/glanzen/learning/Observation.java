@@ -1,6 +1,8 @@
 package glanzen.learning;
 
 import glanzen.measure.Checks;
+import glanzen.pull.PullOutcome;
+import glanzen.transfer.Transfer;
 
 /**
  * What a person saw on a pull, as ranges: an exact reading is a narrow one, a word is a wide one.
@@ -12,18 +14,34 @@ import glanzen.measure.Checks;
  */
 public record Observation(double coverageLow, double coverageHigh, double spillLowMm, double spillHighMm) {
 
+    /** Below this share covered it is a lot too little. */
+    private static final double FAR_COVERAGE = 0.85;
+    /** What is over may have torn a little of the edge with it. */
+    private static final double OVER_COVERAGE = 0.95;
+
     /** What came out, in a word. */
     public enum Outcome {
         UNDER,
         CLEAN,
         OVER,
-        BOTH
+        BOTH;
+
+        /** The word for a pull that was read off. */
+        public static Outcome of(PullOutcome pull) {
+            return pull.under() ? pull.over() ? BOTH : UNDER : pull.over() ? OVER : CLEAN;
+        }
     }
 
     /** How far off, in a word. */
     public enum Amount {
         A_LITTLE,
-        A_LOT
+        A_LOT;
+
+        /** The word for a pull that was read off. */
+        public static Amount of(PullOutcome pull) {
+            boolean far = pull.coverage() < FAR_COVERAGE || pull.spillMm() > Transfer.ERASABLE_SPILL_MM;
+            return far ? A_LOT : A_LITTLE;
+        }
     }
 
     private static final double READING_COVERAGE = 0.02;
@@ -42,16 +60,26 @@ public record Observation(double coverageLow, double coverageHigh, double spillL
     /** In words only. */
     public static Observation roughly(Outcome outcome, Amount amount) {
         boolean lot = amount == Amount.A_LOT;
-        double under = lot ? 0.0 : 0.85;
-        double underMost = lot ? 0.85 : 0.97;
-        double over = lot ? 0.35 : 0.20;
-        double overMost = lot ? WIDEST_MM : 0.35;
+        double under = lot ? 0.0 : FAR_COVERAGE;
+        double underMost = lot ? FAR_COVERAGE : Transfer.CLEAN_COVERAGE;
+        double over = lot ? Transfer.ERASABLE_SPILL_MM : Transfer.VISIBLE_SPILL_MM;
+        double overMost = lot ? WIDEST_MM : Transfer.ERASABLE_SPILL_MM;
         return switch (outcome) {
-            case CLEAN -> new Observation(0.97, 1, 0, 0.20);
-            case UNDER -> new Observation(under, underMost, 0, 0.20);
-            case OVER -> new Observation(0.95, 1, over, overMost);
+            case CLEAN -> new Observation(Transfer.CLEAN_COVERAGE, 1, 0, Transfer.VISIBLE_SPILL_MM);
+            case UNDER -> new Observation(under, underMost, 0, Transfer.VISIBLE_SPILL_MM);
+            case OVER -> new Observation(OVER_COVERAGE, 1, over, overMost);
             case BOTH -> new Observation(under, underMost, over, overMost);
         };
+    }
+
+    /** Coverage to draw it with, 0…1. */
+    public double likelyCoverage() {
+        return (coverageLow + coverageHigh) / 2;
+    }
+
+    /** Spill to draw it with: none if it may have been none, else a little more than it takes to be seen; mm. */
+    public double likelySpillMm() {
+        return spillLowMm == 0 ? 0 : Math.min(spillHighMm, spillLowMm + 2 * READING_SPILL_MM);
     }
 
     /** This, with coverage read off. */

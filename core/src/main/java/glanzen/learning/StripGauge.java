@@ -61,6 +61,9 @@ public final class StripGauge {
     public record Measured(
             double openingMm, double openingSdMm, double crown, double crownSd, double leaning, double nextMm) {}
 
+    /** The thinnest board that carries strips without being squeezed itself, mm. */
+    public static final double CARRIES_MM = 0.4;
+
     private static final double FRICTION = 0.3;
     private static final double FINGER_N = 4;
     private static final double TEARING_N = 70;

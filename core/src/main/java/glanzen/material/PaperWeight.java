@@ -1,9 +1,20 @@
 package glanzen.material;
 
 import glanzen.measure.Checks;
+import java.util.List;
 
 /** Thickness of paper from its weight and bulk. */
 public final class PaperWeight {
+
+    /** Bulks as paper is spoken of, densest first. */
+    public static final List<Bulk> USUAL = List.of(
+            new Bulk(1.05, "coated, dense"),
+            new Bulk(1.15, "smooth"),
+            new Bulk(1.25, "vellum finish"),
+            new Bulk(1.35, "uncoated, bulky"));
+
+    /** A bulk with its everyday name, cm³/g. */
+    public record Bulk(double bulk, String name) {}
 
     private PaperWeight() {}
 

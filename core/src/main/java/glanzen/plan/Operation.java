@@ -1,5 +1,6 @@
 package glanzen.plan;
 
+import glanzen.material.BondingLayer;
 import glanzen.measure.Checks;
 import glanzen.route.Mechanism;
 import glanzen.route.Route;
@@ -14,12 +15,11 @@ import org.jspecify.annotations.Nullable;
  */
 public record Operation(Kind kind, String note, @Nullable String setUpId) {
 
-    /** What can be done to a piece. */
+    /** What can be done to a piece, in the order in which it is usually done. */
     public enum Kind {
         INK("ink or paint"),
         DRY("dry the ink"),
         TAPE("tape on"),
-        TAPE_OFF("tape off"),
         FILM_OFF_FRONT("protective film off the foil side"),
         HOT_FOIL("hot foil"),
         TONER_FOIL("toner foil"),
@@ -29,6 +29,7 @@ public record Operation(Kind kind, String note, @Nullable String setUpId) {
         FLOCK("flock the gel"),
         REACTIVE_FOIL("reactive ink and foil"),
         FILM_OFF_BACK("protective film off the back"),
+        TAPE_OFF("tape off"),
         EMBOSS("emboss"),
         CUT("die-cut"),
         TRIM("trim"),
@@ -47,12 +48,13 @@ public record Operation(Kind kind, String note, @Nullable String setUpId) {
 
         /** Whether a set-up of a route does it; false for what is done by hand. */
         public boolean doneBy(Route route) {
+            BondingLayer bonding = route.bonding().orElse(null);
             return switch (this) {
-                case HOT_FOIL -> route.heated();
-                case TONER_FOIL -> route == Route.TONER;
-                case GEL_FOIL -> route == Route.GEL_HEATED || route == Route.GEL_COLD;
-                case FLOCK -> route == Route.FLOCK;
-                case REACTIVE_FOIL -> route == Route.REACTIVE_INK;
+                case HOT_FOIL -> bonding == BondingLayer.HOT_FOIL;
+                case TONER_FOIL -> bonding == BondingLayer.TONER;
+                case GEL_FOIL -> bonding == BondingLayer.GEL_FOIL;
+                case FLOCK -> bonding == BondingLayer.GEL_FLOCK;
+                case REACTIVE_FOIL -> bonding == BondingLayer.REACTIVE_INK;
                 case CUT -> route.mechanism().cuts();
                 case EMBOSS -> route.mechanism() == Mechanism.EMBOSS || route.mechanism() == Mechanism.CUT_AND_EMBOSS;
                 default -> false;
@@ -60,7 +62,7 @@ public record Operation(Kind kind, String note, @Nullable String setUpId) {
         }
 
         /** Whether it lays foil or flock. */
-        boolean lays() {
+        public boolean lays() {
             return this == HOT_FOIL || this == TONER_FOIL || this == GEL_FOIL || this == FLOCK || this == REACTIVE_FOIL;
         }
 

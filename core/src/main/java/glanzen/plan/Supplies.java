@@ -1,12 +1,11 @@
 package glanzen.plan;
 
-import glanzen.cutting.CutList;
 import glanzen.cutting.SheetYield;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
 import glanzen.kit.Kit;
 import glanzen.kit.Stock;
-import glanzen.layout.Placed;
+import glanzen.leftover.FoilPiece;
 import glanzen.setup.SetUp;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -109,14 +108,12 @@ public record Supplies(
     }
 
     private static double foilCm2(SetUp setUp) {
-        double margin = 2 * CutList.FOIL_MARGIN_MM;
         if (!setUp.layout().laid()) {
-            return (setUp.plate().widthMm() + margin) * (setUp.plate().heightMm() + margin) / 100;
+            return new FoilPiece(setUp.plate()).areaCm2();
         }
         return setUp.layout().plates().stream()
                 .filter(p -> p.foil() == null)
-                .map(Placed::plate)
-                .mapToDouble(p -> (p.widthMm() + margin) * (p.heightMm() + margin) / 100)
+                .mapToDouble(p -> new FoilPiece(p.plate()).areaCm2())
                 .sum();
     }
 

@@ -2,9 +2,20 @@ package glanzen.route;
 
 /** Ink or paint: under the foil, or on a plate that prints as it embosses. */
 public enum Medium {
-    NONE,
-    DRY,
-    WET,
+    NONE("none"),
+    DRY("dry"),
+    WET("wet"),
     /** On the relief of a plate pressed without heat. */
-    ON_PLATE
+    ON_PLATE("on the plate");
+
+    private final String label;
+
+    Medium(String label) {
+        this.label = label;
+    }
+
+    /** The everyday name. */
+    public String label() {
+        return label;
+    }
 }

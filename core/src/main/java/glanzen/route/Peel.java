@@ -2,6 +2,7 @@ package glanzen.route;
 
 import glanzen.heat.Cooling;
 import glanzen.measure.Checks;
+import java.util.List;
 
 /**
  * How the film comes off.
@@ -15,6 +16,16 @@ public record Peel(Cooling cooling, double seconds) {
     public static final Peel WARM = new Peel(Cooling.IN_AIR, 5);
     /** After cooling on a metal mat. */
     public static final Peel COLD = new Peel(Cooling.ON_MAT, 30);
+
+    /** Ways of peeling as they are spoken of. */
+    public static final List<Named> USUAL = List.of(
+            new Named("warm, at once", WARM),
+            new Named("cold, on the mat", COLD),
+            new Named("cold, in air", new Peel(Cooling.IN_AIR, 90)),
+            new Named("in the stack", new Peel(Cooling.IN_STACK, 120)));
+
+    /** A way of peeling with its everyday name. */
+    public record Named(String name, Peel peel) {}
 
     public Peel {
         new Checks()

@@ -1,9 +1,7 @@
 package glanzen.route;
 
-import static glanzen.kit.Machine.Kind.CRANK_PRESS;
 import static glanzen.kit.Machine.Kind.HEATED_PRESS;
 import static glanzen.kit.Machine.Kind.LAMINATOR;
-import static glanzen.kit.Machine.Kind.MOTOR_PRESS;
 import static glanzen.kit.Machine.Kind.ROLLER_MACHINE;
 import static glanzen.route.LayerSlot.board;
 import static glanzen.route.LayerSlot.facing;
@@ -12,26 +10,29 @@ import static glanzen.route.Mechanism.CUT;
 import static glanzen.route.Mechanism.CUT_AND_EMBOSS;
 import static glanzen.route.Mechanism.EMBOSS;
 import static glanzen.route.Mechanism.TRANSFER;
+import static glanzen.route.RouteBuilders.cold;
+import static glanzen.route.RouteBuilders.cut;
+import static glanzen.route.RouteBuilders.cutStack;
+import static glanzen.route.RouteBuilders.embossing;
+import static glanzen.route.RouteBuilders.hot;
+import static glanzen.route.RouteBuilders.hotStack;
+import static glanzen.route.RouteBuilders.presses;
+import static glanzen.route.RouteBuilders.rollers;
 
 import glanzen.kit.Film;
-import glanzen.kit.Machine;
 import glanzen.kit.Plate;
 import glanzen.kit.Stock;
 import glanzen.material.BondingLayer;
 import glanzen.route.RoutePlan.Builder;
 import glanzen.stack.Facing;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
-import java.util.List;
-import java.util.Optional;
-import java.util.Set;
 
 /**
  * The ways of working a sheet, each with everything that is peculiar to it. This is the one place to add a route: its
  * machines, its stack bottom to top with every face, what lets its film hold, its waits, its rules and its schools.
  */
-public enum Route {
+public enum Route implements RouteFacts {
     HOT_PLATE(hot("hot plate foil")
             .says("The plate heats on the platform, design up; foil colour down on it, stock good side down on that.")
             .tool("plate", Plate.Kind.PLATE)
@@ -226,241 +227,25 @@ public enum Route {
         this.plan = builder.plan();
     }
 
-    private static Set<Machine.Kind> presses() {
-        return EnumSet.of(CRANK_PRESS, MOTOR_PRESS);
+    /**
+     * The route of a group in which a bonding layer holds the film.
+     *
+     * @throws IllegalArgumentException if there is none
+     */
+    public static Route with(RouteGroup group, BondingLayer bonding) {
+        return Arrays.stream(values())
+                .filter(r -> r.group() == group && r.plan.bonding() == bonding)
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(bonding.label() + " " + group.label()));
     }
 
-    private static Builder hot(String label) {
-        return RoutePlan.of(label, TRANSFER)
-                .films(BondingLayer.HOT_FOIL, Film.Kind.HOT_FOIL)
-                .on(presses())
-                .stack(hotStack(0, 0))
-                .waits(Wait.PLATFORM_READY, Wait.SOAK, Wait.COOLING)
-                .rules(RuleSet.HOT_PLATE);
+    /** The same cut with part of the die outside, on purpose. */
+    public static Route partialCut() {
+        return PARTIAL_CUT;
     }
 
-    private static LayerSlot[] hotStack(double cardMm, int cards) {
-        List<LayerSlot> slots = new ArrayList<>(List.of(
-                of(LayerRole.PLATFORM),
-                facing(
-                        LayerRole.TOOL,
-                        Facing.UP,
-                        "Its flat back takes heat from the platform; its design must meet the foil"),
-                facing(
-                        LayerRole.FILM,
-                        Facing.DOWN,
-                        "The colour face looks at the plate; the dull face must touch the stock, or nothing transfers"),
-                facing(LayerRole.STOCK, Facing.DOWN, "The foil lies under it, so the good side must look down")));
-        if (cards > 0) {
-            slots.add(board(LayerRole.CARD, cardMm).times(cards).perhaps());
-        }
-        slots.add(board(LayerRole.PLASTIC, 0.5).perhaps());
-        slots.add(board(LayerRole.SPACER, 3.0));
-        return slots.toArray(LayerSlot[]::new);
-    }
-
-    private static Builder rollers(String label, BondingLayer bonding) {
-        return RoutePlan.of(label, TRANSFER)
-                .films(bonding, Film.Kind.TRANSFER_FOIL)
-                .stack(
-                        board(LayerRole.CARRIER, 0.15),
-                        facing(LayerRole.STOCK, Facing.UP, "What the foil is to hold on to must meet it"),
-                        facing(
-                                LayerRole.FILM,
-                                Facing.UP,
-                                "The colour face looks outwards; the dull face must touch the sheet"),
-                        board(LayerRole.CARRIER, 0.15));
-    }
-
-    private static Builder cold(String label, BondingLayer bonding, Film.Kind film) {
-        return RoutePlan.of(label, TRANSFER)
-                .films(bonding, film)
-                .on(presses())
-                .tool("stencil", Plate.Kind.STENCIL)
-                .stock(Stock.Kind.CARD)
-                .waits(Wait.GEL_DRY)
-                .rules(RuleSet.GEL);
-    }
-
-    private static Builder cut(String label) {
-        return RoutePlan.of(label, CUT)
-                .says(
-                        "Die edge up under the stock, or edge down on it where you must see; plates outside, blade through.")
-                .on(presses())
-                .tool("die", Plate.Kind.THIN_DIE)
-                .stock(
-                        Stock.Kind.CARD,
-                        Stock.Kind.ACETATE,
-                        Stock.Kind.RIBBON,
-                        Stock.Kind.TONER_SHEET,
-                        Stock.Kind.TONER_ADHESIVE,
-                        Stock.Kind.LASER_PRINT,
-                        Stock.Kind.FELT,
-                        Stock.Kind.FABRIC)
-                .stack(cutStack())
-                .target(0.32)
-                .differ(Question.DIE_DIRECTION, Question.SECOND_PASS, Question.OUTER_PLATES)
-                .rules(RuleSet.CUT);
-    }
-
-    private static LayerSlot[] cutStack(LayerSlot... more) {
-        List<LayerSlot> slots = new ArrayList<>(
-                List.of(of(LayerRole.OUTER), board(LayerRole.PLASTIC, 0.5).perhaps()));
-        slots.addAll(Arrays.asList(more));
-        slots.addAll(List.of(
-                board(LayerRole.MAGNETIC, 0.3).perhaps(),
-                of(LayerRole.TOOL),
-                of(LayerRole.STOCK),
-                of(LayerRole.OUTER)));
-        return slots.toArray(LayerSlot[]::new);
-    }
-
-    private static Builder embossing(String label) {
-        return RoutePlan.of(label, EMBOSS)
-                .on(presses())
-                .stock(Stock.Kind.CARD, Stock.Kind.LEATHER, Stock.Kind.ACETATE)
-                .target(0.30)
-                .differ(Question.OUTER_PLATES)
-                .rules(RuleSet.EMBOSS);
-    }
-
-    /** What experience asks of it, beyond what holds for all. */
-    public RuleSet rules() {
-        return plan.rules();
-    }
-
-    /** The craft's name for it. */
-    public String label() {
-        return plan.label();
-    }
-
-    /** How it is done, in a sentence. */
-    public String says() {
-        return plan.says();
-    }
-
-    /** What pressing does. */
-    public Mechanism mechanism() {
-        return plan.mechanism();
-    }
-
-    /** What lets its film hold on; nothing where there is no film. */
-    public Optional<BondingLayer> bonding() {
-        return Optional.ofNullable(plan.bonding());
-    }
-
-    /** Kinds of machine that can do it. */
-    public Set<Machine.Kind> machines() {
-        return plan.machines();
-    }
-
-    /** What its tool is called. */
-    public String toolWord() {
-        return plan.toolWord();
-    }
-
-    /** Kinds of tool it works with. */
-    public Set<Plate.Kind> tools() {
-        return plan.tools();
-    }
-
-    /** Kinds of stock it works on. */
-    public Set<Stock.Kind> stocks() {
-        return plan.stocks();
-    }
-
-    /** Kind of film it takes; nothing where there is none. */
-    public Optional<Film.Kind> film() {
-        return Optional.ofNullable(plan.film());
-    }
-
-    /** Its stack, bottom to top. */
-    public List<LayerSlot> slots() {
-        return plan.slots();
-    }
-
-    /** Whether it is done on a heated platform. */
-    public boolean heated() {
-        return plan.has(LayerRole.PLATFORM);
-    }
-
-    /** Whether its tool goes through the machine; otherwise it has laid the design before. */
-    public boolean toolInStack() {
-        return plan.has(LayerRole.TOOL);
-    }
-
-    /** Whether ink may lie on its plate, and print as it embosses. */
-    public boolean inkable() {
-        return plan.inked();
-    }
-
-    /** How many sheets may lie in one stack. */
-    public int mostSheets() {
-        return plan.mostSheets();
-    }
-
-    /** Whether it wants gel under the film. */
-    public boolean wantsGel() {
-        return plan.bonding() == BondingLayer.GEL_FOIL || plan.bonding() == BondingLayer.GEL_FLOCK;
-    }
-
-    /** What usually lies on the platform while the plate soaks. */
-    public Heating heating() {
-        return plan.heating();
-    }
-
-    /** Usual soak, s. */
-    public double soakSeconds() {
-        return plan.soakSeconds();
-    }
-
-    /** Usual peel. */
-    public Peel peel() {
-        return plan.peel();
-    }
-
-    /** Usual trips through the machine. */
-    public int passes() {
-        return plan.passes();
-    }
-
-    /** How much thicker than the opening its stack usually is once blades are through, mm. */
-    public double targetMm() {
-        return plan.targetMm();
-    }
-
-    /** Pressure on the design its stack is filled up to, MPa; 0 where it goes by thickness. */
-    public double targetMpa() {
-        return plan.targetMpa();
-    }
-
-    /** Whether its foil goes over ink or paint. */
-    public boolean overMedium() {
-        return plan.waits().contains(Wait.MEDIUM_DRY);
-    }
-
-    /** Whether part of the die stays outside on purpose. */
-    public boolean partial() {
-        return plan.rules() == RuleSet.PARTIAL_CUT;
-    }
-
-    /** Whether a part belongs to its stack, wanted or optional. */
-    public boolean has(LayerRole role) {
-        return plan.has(role);
-    }
-
-    /** True where plate, film and stock are taped together and turned over as one. */
-    public boolean taped() {
-        return plan.taped();
-    }
-
-    /** What it has to wait for. */
-    public List<Wait> waits() {
-        return plan.waits();
-    }
-
-    /** Where people differ on it. */
-    public List<Question> questions() {
-        return plan.questions();
+    @Override
+    public RoutePlan plan() {
+        return plan;
     }
 }

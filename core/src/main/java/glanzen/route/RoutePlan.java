@@ -38,7 +38,7 @@ import org.jspecify.annotations.Nullable;
  * @param questions where people differ
  * @param rules what experience asks of it, beyond layers, fit and place
  */
-record RoutePlan(
+public record RoutePlan(
         String label,
         String says,
         Mechanism mechanism,
@@ -63,7 +63,7 @@ record RoutePlan(
         RuleSet rules) {
 
     /** Whether a part belongs to the stack, wanted or optional. */
-    boolean has(LayerRole part) {
+    public boolean has(LayerRole part) {
         return slots.stream().anyMatch(s -> s.part() == part);
     }
 

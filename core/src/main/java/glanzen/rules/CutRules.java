@@ -141,7 +141,7 @@ final class CutRules {
                         die(s).name() + " is longer than " + l.item().name() + " by "
                                 + Figures.length(die(s).heightMm() - l.item().heightMm()),
                         "What lies outside the plates is not cut: move them along and pass again, or cut it as a partial cut",
-                        new Mend<>("Plan it as a partial cut", s.withRoute(Route.PARTIAL_CUT))));
+                        new Mend<>("Plan it as a partial cut", s.withRoute(Route.partialCut()))));
     }
 
     private static Stream<Finding<SetUp>> partial(SetUp s, Inventory shop) {

@@ -21,9 +21,6 @@ final class GelRules {
     static final List<Rule> ALL = Rules.whereComputable(List.of(
             GelRules::wet, GelRules::old, GelRules::heavy, GelRules::spray, GelRules::stencil, GelRules::flockPeel));
 
-    /** A thin coat that has had a day. */
-    static final Gel USUAL = new Gel(0.20, 24 * 3600.0, 0.5, false);
-
     private GelRules() {}
 
     private static Gel gel(SetUp s) {

@@ -10,6 +10,7 @@ import glanzen.route.LayerRole;
 import glanzen.route.LayerSlot;
 import glanzen.route.Mechanism;
 import glanzen.route.Route;
+import glanzen.setup.Gel;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
@@ -232,7 +233,7 @@ final class LayerRules {
                     RuleId.MISSING_GEL,
                     "There is no gel on the sheet",
                     "Film holds on to gel that was spread through a stencil and has dried",
-                    new Mend<>("Spread it, and let it dry a day", s.withGel(GelRules.USUAL))));
+                    new Mend<>("Spread it, and let it dry a day", s.withGel(Gel.USUAL))));
         }
         return found.stream();
     }

@@ -1,9 +1,7 @@
 package glanzen.setup;
 
-import glanzen.heat.Cooling;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
-import glanzen.kit.Pace;
 import glanzen.kit.Plate;
 import glanzen.kit.Platform;
 import glanzen.kit.StackItem;
@@ -13,7 +11,6 @@ import glanzen.layout.Placed;
 import glanzen.layout.PlatformPose;
 import glanzen.layout.Wording;
 import glanzen.measure.Figures;
-import glanzen.route.Heating;
 import glanzen.stack.Layer;
 import java.util.ArrayList;
 import java.util.List;
@@ -49,7 +46,9 @@ public record Difference(String what, String before, String after) {
             new Aspect("make-ready", Difference::makeReady),
             new Aspect("foil", s -> names(s, Film.class)),
             new Aspect("stock", s -> names(s, Stock.class)),
-            new Aspect("cover", s -> s.heat() instanceof Heat.OnPlatform on ? heating(on.heating()) : "none"),
+            new Aspect(
+                    "cover",
+                    s -> s.heat() instanceof Heat.OnPlatform on ? on.heating().label() : "none"),
             new Aspect(
                     "soak", s -> s.heat() instanceof Heat.OnPlatform on ? Figures.duration(on.soakSeconds()) : "none"),
             new Aspect(
@@ -57,15 +56,15 @@ public record Difference(String what, String before, String after) {
             new Aspect(
                     "warmed up",
                     s -> s.heat() instanceof Heat.HotRollers hot ? Figures.duration(hot.onSeconds()) : "none"),
-            new Aspect("pace", s -> pace(s.pace())),
+            new Aspect("pace", s -> s.pace().label()),
             new Aspect("passes", s -> s.passes() == 1 ? "one" : s.passes() == 2 ? "there and back" : s.passes() + ""),
             new Aspect(
                     "peel",
-                    s -> cooling(s.peel().cooling()) + ", "
+                    s -> s.peel().cooling().label() + ", "
                             + Figures.duration(s.peel().seconds())),
             new Aspect("between passes", s -> s.turned() ? "turned a quarter" : "as it lies"),
             new Aspect("gel", Difference::gel),
-            new Aspect("medium", s -> s.medium().name().toLowerCase(Locale.ROOT)),
+            new Aspect("medium", s -> s.medium().label()),
             new Aspect("room", s -> Figures.temperature(s.roomC())));
 
     /** Everything two set-ups do not share, in the order in which one builds a stack. */
@@ -158,25 +157,5 @@ public record Difference(String what, String before, String after) {
     private static String names(SetUp s, Class<? extends StackItem> kind) {
         List<String> names = s.stack().all(kind).stream().map(StackItem::name).toList();
         return names.isEmpty() ? "none" : String.join(", ", names);
-    }
-
-    private static String heating(Heating heating) {
-        return switch (heating) {
-            case ALONE -> "plate open";
-            case COVERED -> "plate under the spacer";
-            case TOGETHER -> "whole stack";
-        };
-    }
-
-    private static String pace(Pace pace) {
-        return pace.name().toLowerCase(Locale.ROOT);
-    }
-
-    private static String cooling(Cooling cooling) {
-        return switch (cooling) {
-            case IN_STACK -> "in the stack";
-            case IN_AIR -> "in air";
-            case ON_MAT -> "on the mat";
-        };
     }
 }

@@ -16,11 +16,17 @@ public record Gel(double coatMm, double driedSeconds, double humidity, boolean s
     /** Longest drying that can be asked for, s. */
     public static final double LONGEST_SECONDS = 30 * 24 * 3600.0;
 
+    /** Dampest room that can be asked for, relative humidity. */
+    public static final double MOST_HUMIDITY = 0.95;
+
+    /** A thin coat that has had a day in an ordinary room. */
+    public static final Gel USUAL = new Gel(0.20, 24 * 3600.0, 0.5, false);
+
     public Gel {
         new Checks()
                 .lengthMm("gel.coatMm", coatMm, 0.02, 3)
                 .figure("gel.driedSeconds", driedSeconds, 0, LONGEST_SECONDS, "s")
-                .figure("gel.humidity", humidity, 0, 0.95, "")
+                .figure("gel.humidity", humidity, 0, MOST_HUMIDITY, "")
                 .done();
     }
 

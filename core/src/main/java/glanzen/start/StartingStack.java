@@ -42,9 +42,6 @@ import org.jspecify.annotations.Nullable;
 public final class StartingStack {
 
     private static final double HOLD_SECONDS = 12;
-    private static final double USUAL_HUMIDITY = 0.5;
-    private static final double USUAL_COAT_MM = 0.20;
-    private static final double DAY_SECONDS = 24 * 3600.0;
 
     /**
      * What a person picks.
@@ -149,7 +146,7 @@ public final class StartingStack {
                 route.peel(),
                 route.overMedium() ? Medium.DRY : Medium.NONE,
                 false,
-                route.wantsGel() ? new Gel(USUAL_COAT_MM, DAY_SECONDS, USUAL_HUMIDITY, false) : null,
+                route.wantsGel() ? Gel.USUAL : null,
                 pick.roomC(),
                 Layout.NONE);
     }

@@ -1,15 +1,14 @@
 package glanzen.steps;
 
-import glanzen.cutting.CutList;
 import glanzen.heat.Cooling;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
 import glanzen.kit.HeatedRollers;
-import glanzen.kit.Pace;
 import glanzen.kit.Plate;
 import glanzen.kit.Stock;
 import glanzen.layout.Fixing;
 import glanzen.layout.Placed;
+import glanzen.leftover.FoilPiece;
 import glanzen.measure.Figures;
 import glanzen.route.Mechanism;
 import glanzen.route.Medium;
@@ -82,13 +81,13 @@ public final class RunSheet {
         }
         for (Placed placed : s.layout().plates()) {
             Plate plate = placed.plate();
-            double margin = 2 * CutList.FOIL_MARGIN_MM;
+            FoilPiece piece = new FoilPiece(plate);
             list.add(
                     placed.foil() != null
                             ? "Leftover of " + s.film().name() + " for " + plate.name() + ", laid as the layout shows"
                             : "Foil cut a little larger than the plate for " + plate.name() + ", "
-                                    + Figures.length(plate.widthMm() + margin) + " × "
-                                    + Figures.length(plate.heightMm() + margin) + ": "
+                                    + Figures.length(piece.widthMm()) + " × "
+                                    + Figures.length(piece.heightMm()) + ": "
                                     + s.film().name());
         }
     }
@@ -102,7 +101,7 @@ public final class RunSheet {
     }
 
     static String pass(SetUp s, int pass) {
-        String pace = s.pace() == Pace.SLOW ? "slow" : s.pace() == Pace.STEADY ? "steady" : "brisk";
+        String pace = s.pace().label();
         return pass % 2 == 1
                 ? "One " + pace + " pass through "
                         + (s.route().heated() ? "the press" : s.machine().name())

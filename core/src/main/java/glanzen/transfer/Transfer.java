@@ -12,6 +12,8 @@ public final class Transfer {
     public static final double LEAST_CLEAN_DOSE;
     /** Coverage from which a pull counts as complete. */
     public static final double CLEAN_COVERAGE = 0.97;
+    /** Spill that still rubs out, mm. */
+    public static final double ERASABLE_SPILL_MM = 0.35;
     /** Spill from which over-foil is visible, mm. */
     public static final double VISIBLE_SPILL_MM = 0.20;
     /** Scatter of the need within one sheet, in ln units. */

@@ -10,10 +10,8 @@ import glanzen.app.run.RunService;
 import glanzen.app.run.RunView;
 import glanzen.app.setup.SavedSetUp;
 import glanzen.app.setup.SetUpService;
-import glanzen.kit.Board;
-import glanzen.kit.Kit;
+import glanzen.plan.Shortage;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -24,10 +22,6 @@ import org.springframework.web.bind.annotation.RestController;
 /** What is on, what was done, what is short. */
 @RestController
 class BenchController {
-
-    private static final double SHORT_SHARE = 0.15;
-    private static final int SHORT_PIECES = 8;
-    private static final double NOTICED_BOW_MM = 3;
 
     private final RunService runs;
     private final SetUpService setUps;
@@ -66,16 +60,18 @@ class BenchController {
             @Nullable RunView run,
             List<SavedSetUp> setUps,
             List<PullView> latest,
-            List<Need> needs,
+            List<Shortage> needs,
             List<DryingPanel> dryings) {}
-
-    /** Something short or worn; the share that is left of it. */
-    record Need(String id, String name, String what, double left) {}
 
     @GetMapping("/api/bench")
     BenchView bench() {
         return new BenchView(
-                clock.now(), runs.open().orElse(null), setUps.all(), pulls.latest(), needs(), dryings.all());
+                clock.now(),
+                runs.open().orElse(null),
+                setUps.all(),
+                pulls.latest(),
+                Shortage.of(kit.inUse()),
+                dryings.all());
     }
 
     /** Lets bench time jump ahead, for trying things out. */
@@ -83,33 +79,5 @@ class BenchController {
     BenchView skip(@RequestParam double seconds) {
         clock.skip(seconds);
         return bench();
-    }
-
-    private List<Need> needs() {
-        Kit inUse = KitService.kit(kit.view(), k -> !k.retired());
-        List<Need> needs = new ArrayList<>();
-        inUse.films().forEach(f -> {
-            double left = f.leftCm2() / (f.widthMm() * f.heightMm() / 100);
-            if (left < SHORT_SHARE) {
-                needs.add(new Need(f.id(), f.name(), "nearly spent", left));
-            }
-        });
-        inUse.stocks().stream()
-                .filter(s -> s.left() < SHORT_PIECES)
-                .forEach(s -> needs.add(new Need(s.id(), s.name(), sheets(s.left()) + " left", 0)));
-        for (Board b : inUse.boards()) {
-            if (b.bowMm() >= NOTICED_BOW_MM) {
-                needs.add(new Need(b.id(), b.name(), "bowed: turn or swap it", Math.max(0, 1 - b.wear())));
-            } else if (b.wear() > 1 - SHORT_SHARE) {
-                needs.add(new Need(b.id(), b.name(), "nearly worn out", Math.max(0, 1 - b.wear())));
-            }
-        }
-        return needs;
-    }
-
-    private static String sheets(double left) {
-        double rounded = Math.round(left * 10) / 10.0;
-        String figure = rounded == Math.rint(rounded) ? Long.toString((long) rounded) : Double.toString(rounded);
-        return figure + (rounded == 1 ? " sheet" : " sheets");
     }
 }

@@ -12,7 +12,9 @@ import glanzen.cutting.DieChoice;
 import glanzen.cutting.DieChoice.Bleed;
 import glanzen.cutting.PartialCut;
 import glanzen.cutting.SheetPlan;
+import glanzen.cutting.StockCut;
 import glanzen.kit.Board;
+import glanzen.kit.Film;
 import glanzen.kit.Plate;
 import glanzen.kit.Stock;
 import glanzen.layout.Arrangement;
@@ -32,9 +34,6 @@ import org.springframework.stereotype.Service;
 /** What is cut: sheets into pieces, pieces by dies. */
 @Service
 class CuttingService {
-
-    /** A roll is planned in lengths that a bench holds, mm. */
-    private static final double BENCH_LENGTH_MM = 500;
 
     private final LayoutService layouts;
     private final KitService kit;
@@ -87,31 +86,15 @@ class CuttingService {
         Arrangement a = new Arrangement(setUp.layout(), shelf);
         List<CutList.Line> lines = CutList.of(a, setUp.stock().kind(), cards);
         Stock sheet = kit.kit().stock(setUp.stock().id()).orElse(setUp.stock());
-        boolean ribbon = sheet.kind() == Stock.Kind.RIBBON;
-        // A ribbon is cut to length; it has one way only.
-        double width = ribbon ? Math.min(sheet.heightMm(), 10 * BENCH_LENGTH_MM) : sheet.widthMm();
-        double height = ribbon ? sheet.widthMm() : sheet.heightMm();
         PlanView stock =
-                plan(sheet.name(), CutList.wants(lines, Kind.STOCK), width, height, turnable && !ribbon, sheet.left());
-        double length = Math.min(BENCH_LENGTH_MM, setUp.film().heightMm());
-        PlanView foil = plan(
-                setUp.film().name(),
-                CutList.wants(lines, Kind.FOIL),
-                setUp.film().widthMm(),
-                length,
-                true,
-                null);
+                plan(sheet.name(), CutList.wants(lines, Kind.STOCK), StockCut.of(sheet, turnable), sheet.left());
+        Film film = setUp.film();
+        PlanView foil = plan(film.name(), CutList.wants(lines, Kind.FOIL), StockCut.of(film), null);
         return new CutView(lines, stock, foil);
     }
 
-    private static PlanView plan(
-            String name,
-            List<SheetPlan.Want> wants,
-            double width,
-            double height,
-            boolean turnable,
-            @Nullable Double owned) {
-        SheetPlan plan = SheetPlan.of(wants, width, height, turnable);
+    private static PlanView plan(String name, List<SheetPlan.Want> wants, StockCut sheet, @Nullable Double owned) {
+        SheetPlan plan = SheetPlan.of(wants, sheet.widthMm(), sheet.heightMm(), sheet.turnable());
         List<Pattern> patterns = plan.sheets().stream()
                 .collect(Collectors.groupingBy(SheetPlan.Sheet::cuts, LinkedHashMap::new, Collectors.counting()))
                 .entrySet()
@@ -120,11 +103,11 @@ class CuttingService {
                 .toList();
         return new PlanView(
                 name,
-                width,
-                height,
+                sheet.widthMm(),
+                sheet.heightMm(),
                 patterns,
                 plan.sheets().size(),
-                SheetPlan.areaBound(wants, width, height),
+                SheetPlan.areaBound(wants, sheet.widthMm(), sheet.heightMm()),
                 plan.fill(),
                 owned);
     }

@@ -191,9 +191,6 @@ public class HoneyShow implements SmartLifecycle {
 
     private void pull(SetUp setUp, String title, int number, Random random) {
         PullOutcome pull = simulated.pull(setUp, SEED + number);
-        Outcome outcome =
-                pull.under() ? pull.over() ? Outcome.BOTH : Outcome.UNDER : pull.over() ? Outcome.OVER : Outcome.CLEAN;
-        boolean lot = pull.coverage() < 0.85 || pull.spillMm() > 0.35;
         boolean measured = random.nextInt(3) == 0;
         boolean specks = random.nextInt(8) == 0;
         Draft draft = Drafts.draft(setUp);
@@ -202,8 +199,8 @@ public class HoneyShow implements SmartLifecycle {
                         title,
                         null,
                         draft,
-                        outcome,
-                        lot ? Amount.A_LOT : Amount.A_LITTLE,
+                        Outcome.of(pull),
+                        Amount.of(pull),
                         measured ? Math.round(pull.coverage() * 50) / 50.0 : null,
                         measured ? Math.round(pull.spillMm() * 20) / 20.0 : null,
                         specks ? List.of(Fault.SPECKS) : List.of(),

@@ -1,5 +1,6 @@
 package glanzen.app.drying;
 
+import glanzen.setup.GelPanel;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -35,19 +36,6 @@ public record DryingPanel(
         Instant soundAt,
         Instant useBy,
         @Nullable Instant dryAt,
-        State state,
+        GelPanel.State state,
         List<String> says,
-        long version) {
-
-    /** Where a panel stands. */
-    public enum State {
-        /** Pressed now it would be squashed to a blob. */
-        WET,
-        /** It holds its shape, and takes foil here and there. */
-        SETTING,
-        /** Ready for foil or flock. */
-        SOUND,
-        /** It has lost its tack. */
-        TOO_LATE
-    }
-}
+        long version) {}

@@ -1,7 +1,6 @@
 package glanzen.app.drying;
 
 import glanzen.app.device.BenchClock;
-import glanzen.app.drying.DryingPanel.State;
 import glanzen.app.kit.KitService;
 import glanzen.app.preferences.PreferencesService;
 import glanzen.app.web.Conflict;
@@ -9,12 +8,11 @@ import glanzen.app.web.NotFound;
 import glanzen.kit.StackItem;
 import glanzen.measure.BadInput;
 import glanzen.measure.Checks;
-import glanzen.measure.Figures;
+import glanzen.setup.GelPanel;
 import glanzen.transfer.Drying;
 import jakarta.persistence.EntityManager;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -173,11 +171,12 @@ public class DryingService {
 
     private DryingPanel view(DryingEntity p) {
         Drying drying = new Drying(p.coatMm, p.celsius, p.humidity);
-        double age = Duration.between(p.spreadAt, clock.now()).toMillis() / 1000.0;
-        double dryness = drying.dryness(age);
-        State state = age > Drying.USE_WITHIN_SECONDS
-                ? State.TOO_LATE
-                : dryness >= Drying.SOUND ? State.SOUND : dryness >= Drying.BLOB ? State.SETTING : State.WET;
+        GelPanel panel = new GelPanel(
+                drying,
+                p.stencilled,
+                p.stockId == null ? null : kit.kit().stock(p.stockId).orElse(null),
+                Math.max(0, seconds(p.spreadAt, clock.now())),
+                p.dryAt == null ? null : seconds(p.spreadAt, p.dryAt));
         return new DryingPanel(
                 p.id,
                 p.name,
@@ -185,48 +184,24 @@ public class DryingService {
                 p.stencilId,
                 p.coatMm,
                 p.humidity,
-                Math.max(0, age),
-                dryness,
-                dryness >= Drying.CLEAR,
+                panel.ageSeconds(),
+                panel.dryness(),
+                panel.clear(),
                 p.spreadAt,
                 after(p, drying.secondsTo(Drying.CLEAR)),
                 after(p, drying.secondsTo(Drying.SOUND)),
                 after(p, Drying.USE_WITHIN_SECONDS),
                 p.dryAt,
-                state,
-                says(p, drying, state, age),
+                panel.state(),
+                panel.says(),
                 p.version);
+    }
+
+    private static double seconds(Instant from, Instant to) {
+        return Duration.between(from, to).toMillis() / 1000.0;
     }
 
     private static Instant after(DryingEntity p, double seconds) {
         return p.spreadAt.plusMillis((long) (1000 * seconds));
-    }
-
-    private List<String> says(DryingEntity p, Drying drying, State state, double age) {
-        List<String> says = new ArrayList<>();
-        Instant dryAt = p.dryAt;
-        if (state == State.TOO_LATE) {
-            says.add("It has lost its tack: gel takes foil for a week");
-        }
-        boolean early = dryAt != null
-                && drying.dryness(Duration.between(p.spreadAt, dryAt).toMillis() / 1000.0) < Drying.BLOB;
-        if (early) {
-            says.add("You found it dry sooner than a coat of " + Figures.length(p.coatMm)
-                    + " should be: clear is not sound, pressed now it may be squashed");
-        }
-        if (p.stencilled && age < 1800) {
-            says.add("Clean the stencil now; what is left over goes back in the pot");
-        }
-        if (p.stockId != null) {
-            kit.kit()
-                    .stock(p.stockId)
-                    .filter(s -> Drying.curls(s.gsm()))
-                    .ifPresent(s -> says.add(
-                            s.name() + " of " + Figures.weight(s.gsm()) + " will curl: about {gsm:300} lies flat"));
-        }
-        if (state == State.WET || state == State.SETTING) {
-            says.add("Keep dust and pet hair off it");
-        }
-        return says;
     }
 }

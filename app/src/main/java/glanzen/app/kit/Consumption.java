@@ -2,7 +2,6 @@ package glanzen.app.kit;
 
 import glanzen.app.keeping.Versioned;
 import glanzen.app.web.NotFound;
-import glanzen.cutting.CutList;
 import glanzen.cutting.SheetYield;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
@@ -12,6 +11,7 @@ import glanzen.kit.Plate;
 import glanzen.kit.Stock;
 import glanzen.layout.Placed;
 import glanzen.leftover.FoilFrom;
+import glanzen.leftover.FoilPiece;
 import glanzen.route.Mechanism;
 import glanzen.setup.SetUp;
 import java.util.List;
@@ -22,9 +22,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Consumption {
-
-    /** An offcut is worth keeping from this much foil on, cm². */
-    private static final double WORTH_KEEPING_CM2 = 15;
 
     private final KitService kit;
 
@@ -52,37 +49,21 @@ public class Consumption {
 
     private void foil(Film film, Placed placed, String pullId, boolean keepFoil) {
         FoilFrom from = placed.foil();
-        if (from != null) {
-            Spent spent = spent(placed.plate(), from.xMm(), from.yMm(), from.degrees(), pullId);
-            kit.update(Leftover.class, from.leftoverId(), l -> l.using(spent));
+        if (from == null) {
+            piece(film, placed.plate(), pullId, keepFoil);
             return;
         }
-        piece(film, placed.plate(), pullId, keepFoil);
+        Spent spent = FoilPiece.spent(placed.plate(), from.xMm(), from.yMm(), from.degrees(), pullId);
+        kit.update(Leftover.class, from.leftoverId(), l -> l.using(spent));
     }
 
-    /** A piece cut for a design; what the design did not take is a leftover, the negative of it. */
+    /** A piece cut for a design; what the design did not take is a leftover. */
     private void piece(Film film, Plate plate, String pullId, boolean keepFoil) {
-        spend(film.id(), pieceCm2(plate));
-        double width = plate.widthMm() + 2 * CutList.FOIL_MARGIN_MM;
-        double height = plate.heightMm() + 2 * CutList.FOIL_MARGIN_MM;
-        boolean solid = plate.kind() == Plate.Kind.SOLID_PLATE;
-        if (keepFoil && !solid && width * height / 100 >= WORTH_KEEPING_CM2) {
-            Spent spent = spent(plate, width / 2, height / 2, 0, pullId);
-            String name = film.name() + ", " + plate.name() + " taken";
-            kit.add(Leftover.class, new Leftover("", name, film.id(), width, height, "", List.of(spent)));
+        FoilPiece piece = new FoilPiece(plate);
+        kit.update(Film.class, film.id(), f -> f.spending(piece.areaCm2()));
+        if (keepFoil) {
+            piece.rest(film, pullId).ifPresent(rest -> kit.add(Leftover.class, rest));
         }
-    }
-
-    private static Spent spent(Plate plate, double xMm, double yMm, double degrees, String pullId) {
-        return new Spent(plate.name(), plate.motif(), plate.widthMm(), plate.heightMm(), xMm, yMm, degrees, pullId);
-    }
-
-    private static double pieceCm2(Plate plate) {
-        return (plate.widthMm() + 2 * CutList.FOIL_MARGIN_MM) * (plate.heightMm() + 2 * CutList.FOIL_MARGIN_MM) / 100;
-    }
-
-    private void spend(String filmId, double cm2) {
-        kit.update(Film.class, filmId, f -> f.spending(cm2));
     }
 
     private void stock(SetUp setUp) {
@@ -90,10 +71,7 @@ public class Consumption {
         if (setUp.route().mechanism() != Mechanism.TRANSFER) {
             return;
         }
-        kit.update(
-                Stock.class,
-                setUp.stock().id(),
-                s -> s.leaving(Math.round((s.left() - 1.0 / SheetYield.of(s, setUp.layout())) * 1000) / 1000.0));
+        kit.update(Stock.class, setUp.stock().id(), s -> s.leaving(s.left() - 1.0 / SheetYield.of(s, setUp.layout())));
     }
 
     /** Turns a board over. */

@@ -8,7 +8,6 @@ import glanzen.app.layout.LayoutView.PlateView;
 import glanzen.app.preferences.PreferencesService;
 import glanzen.app.setup.Draft;
 import glanzen.app.setup.Drafts;
-import glanzen.artwork.Artwork;
 import glanzen.artwork.ArtworkShelf;
 import glanzen.cutting.CutList;
 import glanzen.finding.Finding;
@@ -17,6 +16,7 @@ import glanzen.kit.Kit;
 import glanzen.kit.Plate;
 import glanzen.kit.Platform;
 import glanzen.kit.Stock;
+import glanzen.layout.Additions;
 import glanzen.layout.Arrangement;
 import glanzen.layout.FirstLayout;
 import glanzen.layout.Fixing;
@@ -28,16 +28,13 @@ import glanzen.layout.Moves;
 import glanzen.layout.Moves.Guide;
 import glanzen.layout.OnPlatform;
 import glanzen.layout.Placed;
-import glanzen.layout.PlacementConstraint;
 import glanzen.layout.PositionedPlate;
 import glanzen.layout.RibbonReading;
 import glanzen.layout.Wording;
 import glanzen.measure.BadInput;
-import glanzen.measure.Checks;
 import glanzen.measure.LengthUnit;
 import glanzen.setup.SetUp;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
@@ -105,8 +102,8 @@ public class LayoutService {
                 layout.each(p -> keys.contains(p.key())
                         ? new Placed(p.key(), p.plate(), (p.quarterTurns() + 1) % 4, p.across(), p.along(), p.foil())
                         : p);
-            case ADD -> added(layout, plate(step, things));
-            case ADD_CUT -> cutBy(layout, plate(step, things), keys);
+            case ADD -> Additions.plate(layout, plate(step, things), shelf);
+            case ADD_CUT -> Additions.cut(layout, plate(step, things), keys);
             case REMOVE -> {
                 Layout less = layout;
                 for (String key : keys) {
@@ -141,66 +138,6 @@ public class LayoutService {
         return Optional.ofNullable(step.plateId())
                 .flatMap(things::plate)
                 .orElseThrow(() -> new BadInput("plateId", "is not in your kit", "a plate or die of your kit"));
-    }
-
-    /** Below what lies lowest, on its axis, with room for tape between the metal of both. */
-    private Layout added(Layout layout, Plate plate) {
-        new Checks()
-                .holds(
-                        plate.kind() != Plate.Kind.STENCIL,
-                        "plateId",
-                        "is a stencil, never pressed hot",
-                        "a plate or die")
-                .done();
-        Arrangement now = new Arrangement(layout, shelf);
-        PositionedPlate lowest = now.plates().stream()
-                .min(Comparator.comparingDouble(l -> l.designBox().getMinY()))
-                .orElse(null);
-        String key = freeKey(layout, plate);
-        Placed placed = lowest == null
-                ? new Placed(key, plate, 0, PlacementConstraint.CENTRED, PlacementConstraint.CENTRED, null)
-                : new Placed(
-                        key,
-                        plate,
-                        0,
-                        PlacementConstraint.by(
-                                PlacementConstraint.Kind.IN_LINE,
-                                0,
-                                lowest.placed().key()),
-                        PlacementConstraint.by(
-                                PlacementConstraint.Kind.BEFORE,
-                                gap(lowest, plate),
-                                lowest.placed().key()),
-                        null);
-        List<Placed> plates = new ArrayList<>(layout.plates());
-        plates.add(placed);
-        return layout.withPlates(plates);
-    }
-
-    private double gap(PositionedPlate lowest, Plate plate) {
-        Artwork artwork = shelf.of(plate.motif(), plate.widthMm(), plate.heightMm());
-        double above = plate.heightMm() - artwork.designBox().getMaxY();
-        double below = lowest.designBox().getMinY() - lowest.plateBox().getMinY();
-        return Math.ceil(LayoutRules.TAPE_MM + above + below);
-    }
-
-    /** Round the chosen design, or in the middle; a piece is cut out by one die at a time. */
-    private static Layout cutBy(Layout layout, Plate die, List<String> keys) {
-        List<Placed> cuts = new ArrayList<>();
-        boolean round = !keys.isEmpty() && layout.find(keys.get(0)).isPresent();
-        PlacementConstraint hold = round
-                ? PlacementConstraint.by(PlacementConstraint.Kind.IN_LINE, 0, keys.get(0))
-                : PlacementConstraint.CENTRED;
-        cuts.add(new Placed(freeKey(layout.withCuts(List.of()), die), die, 0, hold, hold, null));
-        return layout.withCuts(cuts);
-    }
-
-    private static String freeKey(Layout layout, Plate plate) {
-        String key = plate.id();
-        for (int n = 2; layout.find(key).isPresent(); n++) {
-            key = plate.id() + "-" + n;
-        }
-        return key;
     }
 
     private LayoutView view(SetUp setUp, Layout layout, List<Guide> guides) {

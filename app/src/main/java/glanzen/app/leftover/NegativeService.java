@@ -13,26 +13,17 @@ import glanzen.kit.Machine;
 import glanzen.kit.Plate;
 import glanzen.kit.Stock;
 import glanzen.leftover.LeftoverFinder;
+import glanzen.leftover.SecondLife;
+import glanzen.material.BondingLayer;
 import glanzen.measure.BadInput;
 import glanzen.route.Route;
-import java.awt.Color;
-import java.util.Comparator;
+import glanzen.route.RouteGroup;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** A leftover's second life: what the first design left of it, foiled onto black toner, or mounted. */
 @Service
 class NegativeService {
-
-    /** What can be made of the rest of a leftover as a whole. */
-    enum SecondLife {
-        /** Nothing yet: it has given no foil, or only heat takes it off. */
-        NONE,
-        /** Black toner takes all that is left. */
-        ON_TONER,
-        /** Flock is mounted on card as it is. */
-        MOUNTED
-    }
 
     private final KitService kit;
     private final SetUpService setUps;
@@ -46,11 +37,8 @@ class NegativeService {
 
     /** What can be made of it. */
     static SecondLife of(Leftover leftover, Kit things) {
-        Film.Kind kind = things.film(leftover.filmId()).map(Film::kind).orElse(Film.Kind.HOT_FOIL);
-        if (leftover.spent().isEmpty() || kind == Film.Kind.HOT_FOIL) {
-            return SecondLife.NONE;
-        }
-        return kind == Film.Kind.FLOCK ? SecondLife.MOUNTED : SecondLife.ON_TONER;
+        Film.Kind film = things.film(leftover.filmId()).map(Film::kind).orElse(Film.Kind.HOT_FOIL);
+        return SecondLife.of(leftover, film);
     }
 
     /** A set-up that foils the darkest toner sheet with what is left of a leftover; its design joins the kit. */
@@ -65,20 +53,15 @@ class NegativeService {
             throw new BadInput(
                     "leftover", "has no negative for toner", "transfer foil that has given some of its foil");
         }
+        Route toner = Route.with(RouteGroup.HOT_ROLLERS, BondingLayer.TONER);
         Machine machine = things.machines().stream()
-                .filter(m -> Route.TONER.machines().contains(m.machine()))
+                .filter(m -> toner.machines().contains(m.machine()))
                 .findFirst()
                 .orElseThrow(() -> new BadInput("machine", "is missing", "heated rollers in your kit"));
-        Stock sheet = things.stocks().stream()
-                .filter(s -> s.kind() == Stock.Kind.TONER_SHEET)
-                .min(Comparator.comparingDouble(s -> brightness(Color.decode(s.colour()))))
+        Stock sheet = SecondLife.ground(things.stocks())
                 .orElseThrow(() -> new BadInput("stock", "is missing", "a toner sheet in your kit"));
         Plate design = kit.add(Plate.class, finder.negative(leftover)).item();
         return setUps.start(
-                new Choice(design.name(), Route.TONER, machine.id(), null, design.id(), leftover.filmId(), sheet.id()));
-    }
-
-    private static double brightness(Color c) {
-        return 0.3 * c.getRed() + 0.59 * c.getGreen() + 0.11 * c.getBlue();
+                new Choice(design.name(), toner, machine.id(), null, design.id(), leftover.filmId(), sheet.id()));
     }
 }

@@ -222,9 +222,8 @@ public class PullService {
         SetUp setUp = setUp(pull);
         PullModel model = forecaster.model(setUp);
         Observation seen = Observation.roughly(pull.outcome, pull.amount);
-        double coverage = pull.coverage != null ? pull.coverage : (seen.coverageLow() + seen.coverageHigh()) / 2;
-        double spill =
-                pull.spillMm != null ? pull.spillMm : pull.outcome == Outcome.OVER ? seen.spillLowMm() + 0.08 : 0;
+        double coverage = pull.coverage != null ? pull.coverage : seen.likelyCoverage();
+        double spill = pull.spillMm != null ? pull.spillMm : seen.likelySpillMm();
         return Pictures.png(Picture.of(setUp, model, RigFit.of(model, setUp.needKey(), coverage, spill), pull.number)
                 .draw(width, height));
     }

@@ -2,6 +2,8 @@ package glanzen.app.run;
 
 import glanzen.app.device.BenchClock;
 import glanzen.app.web.Pictures;
+import glanzen.learning.Observation.Amount;
+import glanzen.learning.Observation.Outcome;
 import glanzen.pull.PullOutcome;
 import glanzen.steps.RunAction;
 import io.swagger.v3.oas.annotations.Hidden;
@@ -29,6 +31,13 @@ class RunController {
         this.runs = runs;
         this.feed = feed;
         this.clock = clock;
+    }
+
+    /** What was read off a pull, and what that is called. */
+    record ScanView(double coverage, double spillMm, Outcome outcome, Amount amount) {
+        static ScanView of(PullOutcome pull) {
+            return new ScanView(pull.coverage(), pull.spillMm(), Outcome.of(pull), Amount.of(pull));
+        }
     }
 
     @PostMapping
@@ -61,8 +70,8 @@ class RunController {
 
     /** What the simulated scanner reads off the pull. */
     @GetMapping("/{id}/scan")
-    PullOutcome scan(@PathVariable String id) {
-        return runs.scan(id);
+    ScanView scan(@PathVariable String id) {
+        return ScanView.of(runs.scan(id));
     }
 
     @GetMapping(path = "/{id}/scan.png", produces = MediaType.IMAGE_PNG_VALUE)

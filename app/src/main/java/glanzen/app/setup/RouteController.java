@@ -8,6 +8,7 @@ import glanzen.plan.Operation;
 import glanzen.route.Mechanism;
 import glanzen.route.Question;
 import glanzen.route.Route;
+import glanzen.route.RouteGroup;
 import glanzen.route.Wait;
 import java.util.Arrays;
 import java.util.List;
@@ -26,6 +27,7 @@ class RouteController {
      *
      * @param label the craft's name for it
      * @param says how it is done, in a sentence
+     * @param group where it is looked for
      * @param machines kinds of machine that can do it
      * @param heated whether it is done on a heated platform
      * @param toolWord what its tool is called
@@ -45,6 +47,7 @@ class RouteController {
             String label,
             String says,
             Mechanism mechanism,
+            RouteGroup group,
             List<Machine.Kind> machines,
             boolean heated,
             String toolWord,
@@ -67,6 +70,7 @@ class RouteController {
                     r.label(),
                     r.says(),
                     r.mechanism(),
+                    r.group(),
                     List.copyOf(r.machines()),
                     r.heated(),
                     r.toolWord(),

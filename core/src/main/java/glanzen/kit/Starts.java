@@ -1,0 +1,56 @@
+package glanzen.kit;
+
+import glanzen.artwork.Motif;
+import glanzen.kit.Platform.Level;
+import glanzen.material.Material;
+import glanzen.material.Surface;
+import java.util.List;
+
+/** What a new thing of each shelf starts from; a person changes what is otherwise. Its name is for them to give. */
+public final class Starts {
+
+    private static final String UNNAMED = "new";
+
+    /** A crank press of steel. */
+    public static final Press PRESS = new Press("", UNNAMED, Press.Kind.CRANK, 14, 2200, 15, 155, 2600, 0.10, 4, 8, 14);
+
+    /** A platform of A5 with one level. */
+    public static final Platform PLATFORM =
+            new Platform("", UNNAMED, 9, 150, 210, 900, 0.6, 150, List.of(new Level("low", 112)), 25);
+
+    /** A roller machine that is warm in five minutes. */
+    public static final HeatedRollers ROLLERS = new HeatedRollers(
+            "",
+            UNNAMED,
+            Machine.Kind.ROLLER_MACHINE,
+            230,
+            0.9,
+            0.2,
+            8,
+            List.of(new Level("setting 1", 118)),
+            300,
+            0.1,
+            5,
+            9,
+            15);
+
+    /** A plastic shim. */
+    public static final Board BOARD = new Board(
+            "", UNNAMED, Board.Kind.PLASTIC_SHIM, Material.POLYCARBONATE, 0.5, 150, 210, 1, 0, 0, 500, 0, 0, false);
+
+    /** A hot foil plate. */
+    public static final Plate PLATE =
+            new Plate("", UNNAMED, Plate.Kind.PLATE, Material.BRASS, 1.6, 60, 30, Motif.words("words"));
+
+    /** Smooth card of 300 g/m². */
+    public static final Stock STOCK =
+            new Stock("", UNNAMED, Stock.Kind.CARD, Surface.SMOOTH, 0.34, 300, 108, 140, 20, true, false, "#f6efdd");
+
+    /** A roll of hot foil. */
+    public static final Film FILM = new Film("", UNNAMED, Film.Kind.HOT_FOIL, 0.012, 100, 5000, 5000, "#b8683a");
+
+    /** A piece as it is often left. */
+    public static final Leftover LEFTOVER = new Leftover("", UNNAMED, "none", 100, 80, "", List.of());
+
+    private Starts() {}
+}
