@@ -16,6 +16,11 @@ export default ts.config(
     files: ['**/*.svelte', '**/*.svelte.ts'],
     languageOptions: { parserOptions: { parser: ts.parser, extraFileExtensions: ['.svelte'] } },
   },
+  // A place knows no other place; what two of them need has a room of its own.
+  {
+    files: ['src/places/*/**'],
+    rules: { 'no-restricted-imports': ['error', { patterns: [{ regex: '^\\.\\./[^.]|/places/' }] }] },
+  },
   // Routes are hashes; there is no base path to resolve.
   { rules: { 'svelte/no-navigation-without-resolve': 'off' } },
 );

@@ -1,34 +1,47 @@
 <script lang="ts">
-  import Router, { router } from 'svelte-spa-router';
+  import { tick } from 'svelte';
+  import Router from 'svelte-spa-router';
+  import Hatches from './drawing/Hatches.svelte';
   import Frame from './parts/Frame.svelte';
   import Messages from './parts/Messages.svelte';
-  import { places } from './places';
+  import { arrive } from './parts/arrive';
+  import { routes } from './places';
   import { kit } from './state/kit.svelte';
   import { preferences } from './state/preferences.svelte';
   import { routes as crafts } from './state/routes.svelte';
   import { tell } from './state/messages.svelte';
+  import { vocabulary } from './state/vocabulary.svelte';
 
-  const routes = Object.fromEntries(places.flatMap((p) => p.paths.map((path) => [path, p.component])));
-  const ready = Promise.all([preferences.load(), kit.load(), crafts.load()]).catch((trouble) => {
-    tell(trouble);
-    throw trouble;
-  });
+  const ready = Promise.all([preferences.load(), kit.load(), crafts.load(), vocabulary.load()]).catch(
+    (trouble) => {
+      tell(trouble);
+      throw trouble;
+    },
+  );
+  let leave = () => {};
+  let location: string | undefined;
 
   $effect(() => {
     document.documentElement.dataset.theme = preferences.now.theme.toLowerCase();
   });
-  // The page's title names the place, for tabs and screen readers.
-  $effect(() => {
-    const place = places.find((p) => router.location.startsWith(p.home)) ?? places[0];
-    document.title = `${place?.name} · Glanzen`;
-  });
+
+  async function arrived(at: string) {
+    const first = location === undefined;
+    if (at === location) return;
+    location = at;
+    leave();
+    await tick();
+    const main = document.getElementById('main');
+    if (!first && main) leave = arrive(main);
+  }
 </script>
 
+<Hatches />
 <Frame>
   {#await ready}
     <p class="text-soft p-8">Laying out…</p>
   {:then}
-    <Router {routes} />
+    <Router {routes} onRouteLoaded={({ location }) => void arrived(location)} />
   {:catch}
     <p class="p-8">Glanzen does not answer. Start it again, then reload this page.</p>
   {/await}

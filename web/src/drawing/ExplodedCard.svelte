@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Job } from '../api/client';
   import { kit } from '../state/kit.svelte';
+  import { vocabulary } from '../state/vocabulary.svelte';
 
   /** The card pulled apart: its pieces one above the other, each to scale, the lowest at the bottom. */
   interface Props {
@@ -18,7 +19,7 @@
   const scale = $derived(Math.min(230, width - 200) / largest);
   const height = $derived(Math.max(1, job.pieces.length) * STEP + 74);
   const colour = (id: string) => kit.all.stocks.find((k) => k.item.id === id)?.item.colour ?? '#ddd';
-  const LAYS = ['HOT_FOIL', 'TONER_FOIL', 'GEL_FOIL', 'FLOCK', 'REACTIVE_FOIL'];
+  const lays = $derived(vocabulary.now.operations.filter((o) => o.lays).map((o) => o.kind));
 
   const sheets = $derived(
     job.pieces.map((piece, i) => {
@@ -26,7 +27,7 @@
       const d = piece.heightMm * scale * SKEW;
       const y = height - 52 - i * STEP;
       const x = 20 + (largest * scale - w) / 2;
-      return { piece, i, w, d, y, x, lays: piece.operations.some((o) => LAYS.includes(o.kind)) };
+      return { piece, i, w, d, y, x, lays: piece.operations.some((o) => lays.includes(o.kind)) };
     }),
   );
 

@@ -1,6 +1,5 @@
 <script lang="ts">
   import type { LayoutView, PlateView } from '../api/client';
-  import Hatches from './Hatches.svelte';
   import LaidPlate from './LaidPlate.svelte';
   import MeasureLine from './MeasureLine.svelte';
   import { preferences } from '../state/preferences.svelte';
@@ -84,7 +83,6 @@
   aria-label="The piece as it will be read"
   onpointerdown={onback}
 >
-  <Hatches />
   {#if trim > 0}
     <rect
       x={EDGE}

@@ -1,6 +1,5 @@
 <script lang="ts">
   import type { LayoutView } from '../api/client';
-  import Hatches from './Hatches.svelte';
   import LaidPlate from './LaidPlate.svelte';
   import MeasureLine from './MeasureLine.svelte';
   import { boxThrough, matrix, px, py, upright, type Frame } from './frame';
@@ -83,7 +82,6 @@
   aria-label="{ground.name} as it is loaded, mirrored"
   onpointerdown={onback}
 >
-  <Hatches />
   <rect x={left} y={top} width={w} height={h} rx="5" fill="var(--steel)" opacity="0.5" stroke="none" />
   <path d={grid} stroke="var(--paper)" stroke-width="0.8" opacity="0.65" />
   {#if ground.weakMm > 0}

@@ -2,7 +2,6 @@
   import type { Draft, Schemas } from '../api/client';
   import { kit } from '../state/kit.svelte';
   import { preferences } from '../state/preferences.svelte';
-  import Hatches from './Hatches.svelte';
   import StrataLayer from './StrataLayer.svelte';
   import { strata } from './materials';
 
@@ -64,6 +63,12 @@
     return event.clientY - drawing.getBoundingClientRect().top;
   }
 
+  /** The drawing holds the pointer, so that a finger or a hand that strays keeps the layer. */
+  function grab(event: PointerEvent, from: number) {
+    drag = { from, y: local(event), moved: false };
+    drawing.setPointerCapture(event.pointerId);
+  }
+
   function drop() {
     if (drag?.moved && target !== undefined && target !== drag.from) onmove(drag.from, target);
     drag = undefined;
@@ -90,9 +95,8 @@
       if (drag) drag = { ...drag, y: local(e), moved: drag.moved || Math.abs(local(e) - drag.y) > 5 };
     }}
     onpointerup={drop}
-    onpointerleave={() => (drag = undefined)}
+    onpointercancel={() => (drag = undefined)}
   >
-    <Hatches />
     <path d={roller(true)} fill={roll} />
     <path d={roller(false)} fill={roll} />
     {#if width >= 560}
@@ -133,7 +137,7 @@
           dragged={drag?.moved === true && drag.from === index}
           position={[row + 1, count]}
           onselect={() => onselect(index)}
-          ongrab={(e) => (drag = { from: index, y: local(e), moved: false })}
+          ongrab={(e) => grab(e, index)}
         />
       {/if}
     {/each}

@@ -3,7 +3,7 @@
 <script lang="ts">
   import type { DraftLayer, Plate } from '../api/client';
   import { preferences } from '../state/preferences.svelte';
-  import { colour, facing, hatch, subtitle, toolFace, type Band, type Item } from './materials';
+  import { fillOf, facing, hatch, subtitle, toolFace, type Band, type Item } from './materials';
   import ToolFace from './ToolFace.svelte';
 
   /** One layer: its band with hatch and faces, its name on the left, its thickness and face on the right. */
@@ -57,15 +57,7 @@
   );
   const x = $derived(body.x + inset);
   const w = $derived(body.width - 2 * inset);
-  const FILLS: Record<string, string> = {
-    metal: 'var(--steel)',
-    brass: 'var(--brass)',
-    clear: '#c4dbe6',
-    laminate: '#d8cdb9',
-    card: '#efe6d2',
-    rubber: '#9aa79a',
-  };
-  const fill = $derived(colour(layer.kind, item) ?? FILLS[look] ?? '#ddd');
+  const fill = $derived(fillOf(layer.kind, item));
   const name = $derived(`${item?.name ?? layer.id}${others > 0 ? ` + ${others}` : ''}`);
   const thickness = $derived(item ? preferences.length(item.thicknessMm) : '');
 </script>
@@ -78,7 +70,7 @@
   aria-setsize={position[1]}
   aria-label="{name}, {thickness}{face ? `, ${face}` : ''}{found ? ', something is wrong here' : ''}"
   data-layer={layer.id}
-  class="outline-none"
+  class="outline-none {selected ? 'touch-none' : ''}"
   opacity={dragged ? 0.5 : 1}
   onfocus={onselect}
   onpointerdown={(e) => {

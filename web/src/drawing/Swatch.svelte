@@ -1,5 +1,4 @@
 <script lang="ts">
-  import Hatches from './Hatches.svelte';
   import type { Item } from './materials';
 
   /** A corner of stock with a stripe of foil on it. */
@@ -8,7 +7,6 @@
 </script>
 
 <svg width="44" height="32" viewBox="0 0 44 32" aria-hidden="true">
-  <Hatches />
   <rect x="0.5" y="0.5" width="43" height="31" fill={tint(stock)} stroke="var(--rule-strong)" />
   {#if film}
     <path d="M8 32L24 0h12L20 32z" fill={tint(film)} />

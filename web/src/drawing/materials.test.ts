@@ -1,4 +1,5 @@
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
+import { vocabulary } from '../state/vocabulary.svelte';
 import { colour, facing, hatch, strata, subtitle, type Item } from './materials';
 
 const thing = (more: object) => ({ id: 'x', name: 'X', thicknessMm: 1, ...more }) as unknown as Item;
@@ -56,9 +57,10 @@ describe('how things look', () => {
     expect(colour('BOARD', thing({ colour: '#b8683a' }))).toBeUndefined();
   });
   it('says what stands under a name', () => {
+    vi.spyOn(vocabulary, 'kind').mockImplementation((shelf, kind) => `${shelf}: ${kind}`);
     const gsm = (v: number) => `${v} g/m²`;
     expect(subtitle('STOCK', thing({ gsm: 300, kind: 'CARD' }), gsm)).toBe('300 g/m²');
-    expect(subtitle('STOCK', thing({ gsm: 0, kind: 'RIBBON' }), gsm)).toBe('ribbon');
+    expect(subtitle('STOCK', thing({ gsm: 0, kind: 'RIBBON' }), gsm)).toBe('stocks: RIBBON');
     expect(subtitle('BOARD', undefined, gsm)).toBe('not in your kit');
   });
 });

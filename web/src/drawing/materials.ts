@@ -1,4 +1,5 @@
 import type { Board, Draft, Film, Plate, Stock } from '../api/client';
+import { vocabulary } from '../state/vocabulary.svelte';
 
 export type LayerKind = Draft['layers'][number]['kind'];
 export type Item = { id: string; name: string; thicknessMm: number };
@@ -25,6 +26,11 @@ export function hatch(kind: LayerKind, item: Item | undefined): string {
     default:
       return 'card';
   }
+}
+
+/** What fills it: foil and stock have their own colour, everything else that of its material. */
+export function fillOf(kind: LayerKind, item: Item | undefined): string {
+  return colour(kind, item) ?? `var(--fill-${hatch(kind, item)})`;
 }
 
 function toolHatch(tool: Plate | undefined): string {
@@ -54,15 +60,14 @@ export function toolFace(tool: Plate | undefined): Face {
 /** What stands under a layer's name. */
 export function subtitle(kind: LayerKind, item: Item | undefined, print: (gsm: number) => string): string {
   if (!item) return 'not in your kit';
-  if (kind === 'PLATE') return said((item as Plate).kind);
+  if (kind === 'PLATE') return vocabulary.kind('plates', (item as Plate).kind);
   if (kind === 'FILM') return (item as Film).kind === 'FLOCK' ? 'flock' : 'foil';
   if (kind === 'STOCK')
-    return (item as Stock).gsm > 0 ? print((item as Stock).gsm) : said((item as Stock).kind);
-  return kind === 'BOARD' ? (item as Board).material.toLowerCase() : '';
+    return (item as Stock).gsm > 0
+      ? print((item as Stock).gsm)
+      : vocabulary.kind('stocks', (item as Stock).kind);
+  return kind === 'BOARD' ? vocabulary.kind('boards', (item as Board).kind) : '';
 }
-
-/** A key of the server's as words. */
-export const said = (key: string) => key.toLowerCase().replaceAll('_', ' ');
 
 /** Which way a layer's telling face looks, in words; nothing for what has the same face on both sides. */
 export function facing(kind: LayerKind, up: boolean, item?: Item, gel = false): string {

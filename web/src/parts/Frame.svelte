@@ -1,15 +1,17 @@
 <script lang="ts">
   import type { Snippet } from 'svelte';
   import { push, router } from 'svelte-spa-router';
-  import { places } from '../places';
+  import { placeAt, places } from '../places';
   import { editing } from '../state/editing.svelte';
+  import { planning } from '../state/planning.svelte';
   import Keys from './Keys.svelte';
   import Preferences from './Preferences.svelte';
 
   let { children }: { children: Snippet } = $props();
   let keysOpen = $state(false);
 
-  const here = $derived(places.find((p) => router.location.startsWith(p.home)) ?? places[0]);
+  const here = $derived(placeAt(router.location));
+  const unsaved = $derived(editing.unsaved || planning.unsaved);
   const trail = $derived(
     here?.home === '/stack' || here?.home === '/layout' ? (editing.saved?.name ?? '') : '',
   );
@@ -44,6 +46,7 @@
   >
     <a href="#/bench" class="font-title text-ink text-[21px] font-bold">Glanzen</a>
     {#if trail}<span class="text-soft truncate">{trail}</span>{/if}
+    {#if unsaved}<span role="status" class="text-ochre font-bold">Not saved yet; still trying</span>{/if}
     <div class="ml-auto flex items-center gap-1">
       <Preferences />
       <button class="press press-quiet" aria-label="Keys" title="Keys (?)" onclick={() => (keysOpen = true)}

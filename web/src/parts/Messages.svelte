@@ -16,6 +16,16 @@
         : 'border-verdigris bg-paper'} text-ink text-[16px]"
     >
       {message.text}
+      {#if message.action}
+        {@const action = message.action}
+        <button
+          class="press ml-2"
+          onclick={() => {
+            action.run();
+            messages.remove(message.id);
+          }}>{action.label}</button
+        >
+      {/if}
     </Toast>
   {/each}
 </div>

@@ -1,7 +1,9 @@
 <script lang="ts">
+  import { onMount } from 'svelte';
   import { api, asked, Trouble } from '../api/client';
   import { preferences } from '../state/preferences.svelte';
   import { duration } from './format';
+  import { formReadings } from './readings';
 
   type Kind = 'LENGTH' | 'TEMPERATURE' | 'WEIGHT' | 'DURATION';
   interface Props {
@@ -10,6 +12,8 @@
     name: string;
     value: number | undefined;
     onvalue: (value: number) => void;
+    /** Given if it may be left empty. */
+    onclear?: () => void;
     error?: string;
     hideLabel?: boolean;
     bare?: boolean;
@@ -21,6 +25,7 @@
     name,
     value,
     onvalue,
+    onclear,
     error = '',
     hideLabel = false,
     bare = false,
@@ -29,6 +34,7 @@
 
   let typed = $state<string>();
   let unread = $state('');
+  let reading: { text: string; done: Promise<boolean> } | undefined;
   const id = $props.id();
   const printed = $derived(value === undefined ? '' : print(value));
   const wrong = $derived(unread || error);
@@ -39,23 +45,45 @@
     return kind === 'WEIGHT' ? preferences.weight(v) : duration(v);
   }
 
-  /** Reading fractions and units is the server's work: one reader for everyone. */
-  async function read() {
+  /**
+   * Reading fractions and units is the server's work: one reader for everyone. Answers whether what stands there was read;
+   * whoever keeps the form waits for that.
+   */
+  function read(): Promise<boolean> {
     const text = typed;
     if (text === undefined || text === printed) {
       typed = undefined;
-      return;
+      unread = '';
+      return Promise.resolve(true);
     }
+    if (text.trim() === '' && onclear) {
+      onclear();
+      typed = undefined;
+      unread = '';
+      return Promise.resolve(true);
+    }
+    if (reading?.text !== text) reading = { text, done: meant(text) };
+    return reading.done;
+  }
+
+  async function meant(text: string): Promise<boolean> {
     try {
       const meant = await asked(api.POST('/api/quantities', { body: { kind, field: name, text } }));
+      if (typed === text) typed = undefined;
       unread = '';
-      typed = undefined;
       onvalue(meant.value);
+      return true;
     } catch (trouble) {
       const field = trouble instanceof Trouble ? trouble.fields[0] : undefined;
       unread = field ? `${field.message}. Accepted: ${field.accepted}.` : (trouble as Error).message;
+      return false;
+    } finally {
+      reading = undefined;
     }
   }
+
+  const form = formReadings();
+  onMount(() => form?.add(read));
 </script>
 
 <div class={extra}>

@@ -106,3 +106,9 @@ export function said(text: string, units: Units): string {
     }
   });
 }
+
+/** A plain number as people write it, with point or comma; nothing if it is none. */
+export function plainNumber(text: string): number | undefined {
+  const plain = text.trim().replace(',', '.').replace('−', '-');
+  return /^[+-]?(\d+\.?\d*|\.\d+)$/.test(plain) ? Number(plain) : undefined;
+}

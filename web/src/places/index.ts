@@ -1,28 +1,56 @@
 import type { Component } from 'svelte';
-import Bench from './bench/Bench.svelte';
-import Job from './job/Job.svelte';
-import Layout from './layout/Layout.svelte';
-import Kit from './kit/Kit.svelte';
-import Pulls from './pulls/Pulls.svelte';
-import Run from './run/Run.svelte';
-import Stack from './stack/Stack.svelte';
+import { wrap } from 'svelte-spa-router/wrap';
+
+// The router hands each place its own parameters.
+// eslint-disable-next-line @typescript-eslint/no-explicit-any
+type PlaceComponent = Component<any>;
 
 interface Place {
   name: string;
   home: string;
   paths: string[];
-  // The router hands each place its own parameters.
-  // eslint-disable-next-line @typescript-eslint/no-explicit-any
-  component: Component<any>;
+  /** Fetches what the place is made of, when it is first opened. */
+  open: () => Promise<{ default: PlaceComponent }>;
 }
 
 /** The places in the order people work; digits 1–9 go to them. A place that is not built yet is not here. */
 export const places: Place[] = [
-  { name: 'Bench', home: '/bench', paths: ['/', '/bench'], component: Bench },
-  { name: 'Job', home: '/job', paths: ['/job', '/job/:id'], component: Job },
-  { name: 'Layout', home: '/layout', paths: ['/layout', '/layout/:id'], component: Layout },
-  { name: 'Stack', home: '/stack', paths: ['/stack', '/stack/:id'], component: Stack },
-  { name: 'Run', home: '/run', paths: ['/run', '/run/:id'], component: Run },
-  { name: 'Pulls', home: '/pulls', paths: ['/pulls', '/pulls/:id'], component: Pulls },
-  { name: 'Kit', home: '/kit', paths: ['/kit', '/kit/:shelf'], component: Kit },
+  { name: 'Bench', home: '/bench', paths: ['/', '/bench'], open: () => import('./bench/Bench.svelte') },
+  { name: 'Job', home: '/job', paths: ['/job', '/job/:id'], open: () => import('./job/Job.svelte') },
+  {
+    name: 'Layout',
+    home: '/layout',
+    paths: ['/layout', '/layout/:id'],
+    open: () => import('./layout/Layout.svelte'),
+  },
+  {
+    name: 'Stack',
+    home: '/stack',
+    paths: ['/stack', '/stack/:id'],
+    open: () => import('./stack/Stack.svelte'),
+  },
+  { name: 'Run', home: '/run', paths: ['/run', '/run/:id'], open: () => import('./run/Run.svelte') },
+  {
+    name: 'Pulls',
+    home: '/pulls',
+    paths: ['/pulls', '/pulls/:id'],
+    open: () => import('./pulls/Pulls.svelte'),
+  },
+  { name: 'Kit', home: '/kit', paths: ['/kit', '/kit/:shelf'], open: () => import('./kit/Kit.svelte') },
 ];
+
+/** The place an address belongs to. */
+export function placeAt(location: string): Place | undefined {
+  return places.find(({ home, paths }) => paths.includes(location) || location.startsWith(`${home}/`));
+}
+
+/** What the router shows where; anything else is nowhere. */
+export const routes = {
+  ...Object.fromEntries(
+    places.flatMap((place) => {
+      const component = wrap({ asyncComponent: place.open });
+      return place.paths.map((path) => [path, component]);
+    }),
+  ),
+  '*': wrap({ asyncComponent: () => import('../parts/Nowhere.svelte') }),
+};

@@ -1,58 +1,58 @@
 import {
   api,
   asked,
-  Trouble,
   type Advice,
-  type SetUpReport,
   type Draft,
   type SavedSetUp,
   type Schemas,
+  type SetUpReport,
 } from '../api/client';
-import { tell } from './messages.svelte';
+import { Question } from '../asking/question.svelte';
+import { Drafts } from '../editing/drafts.svelte';
+import { world } from './world.svelte';
 
-const SAVE_AFTER_MS = 500;
 const ADVISE_AFTER_MS = 500;
-const MOST_UNDO = 100;
 
-/** The set-up on the Stack place: its draft, what the server says of it, and undo. */
-class Editing {
-  saved = $state<SavedSetUp>();
-  draft = $state<Draft>();
-  answer = $state<SetUpReport>();
-  advice = $state<Advice>();
-  advising = $state(false);
-  asking = $state(false);
-  conflict = $state(false);
-  failed = $state('');
-  #past = $state<Draft[]>([]);
-  #future = $state<Draft[]>([]);
-  #question?: AbortController;
-  #saveTimer = 0;
+/** The set-up on the Layout and the Stack: its draft, what the server says of it, and advice once the hand rests. */
+class Editing extends Drafts<Draft, SavedSetUp> {
+  report = new Question<SetUpReport>();
+  advised = new Question<Advice>();
   #adviceTimer = 0;
-  #saving: Promise<void> = Promise.resolve();
 
-  canUndo = $derived(this.#past.length > 0);
-  canRedo = $derived(this.#future.length > 0);
+  saved = $derived(this.kept);
+  draft = $derived(this.now);
+  answer = $derived(this.report.answer);
+  advice = $derived(this.answer?.expected ? this.advised.answer : undefined);
+  asking = $derived(this.report.loading);
+  advising = $derived(this.advised.loading);
+  failed = $derived(this.report.trouble?.message ?? '');
 
-  async open(id: string) {
-    await this.settle();
-    const saved = await asked(api.GET('/api/set-ups/{id}', { params: { path: { id } } }));
-    this.saved = saved;
-    // Read back, so that it is the very same draft until something is changed.
-    this.draft = this.saved.draft;
-    this.answer = undefined;
-    this.advice = undefined;
-    this.conflict = false;
-    this.#past = [];
-    this.#future = [];
-    this.ask();
+  constructor() {
+    super({
+      kind: 'set-up',
+      read: (id) => asked(api.GET('/api/set-ups/{id}', { params: { path: { id } } })),
+      write: ({ id, version, name }, draft, atLast) =>
+        asked(
+          api.PUT('/api/set-ups/{id}', {
+            params: { path: { id }, query: { version } },
+            body: { name, draft },
+            keepalive: atLast,
+          }),
+        ),
+      value: (saved) => saved.draft,
+    });
+    // A board that was measured, a film that was spent: what was said of the set-up may be true no more.
+    world.watch(() => void this.ask());
   }
 
-  change(changed: Draft) {
-    if (!this.draft) return;
-    this.#past = [...this.#past.slice(-MOST_UNDO), this.draft];
-    this.#future = [];
-    this.#show(changed);
+  override async open(id: string) {
+    this.report.clear();
+    this.advised.clear();
+    await super.open(id);
+  }
+
+  protected override shown() {
+    void this.ask();
   }
 
   part(part: Partial<Draft>) {
@@ -66,121 +66,26 @@ class Editing {
     if (gel) this.part({ gel: { ...gel, coatMm, humidity, driedSeconds: Math.round(driedSeconds) } });
   }
 
-  undo() {
-    const before = this.#past.at(-1);
-    if (!before || !this.draft) return;
-    this.#past = this.#past.slice(0, -1);
-    this.#future = [...this.#future, this.draft];
-    this.#show(before);
-  }
-
-  redo() {
-    const after = this.#future.at(-1);
-    if (!after || !this.draft) return;
-    this.#future = this.#future.slice(0, -1);
-    this.#past = [...this.#past, this.draft];
-    this.#show(after);
-  }
-
-  #show(draft: Draft) {
-    this.draft = draft;
-    this.ask();
-    clearTimeout(this.#saveTimer);
-    this.#saveTimer = window.setTimeout(() => this.settle(), SAVE_AFTER_MS);
-  }
-
   /** Asks for the forecast, dropping the question before; the advice follows once the hand rests. */
   async ask() {
     const draft = this.draft;
     if (!draft) return;
-    this.#question?.abort();
-    const question = new AbortController();
-    this.#question = question;
-    this.asking = true;
     clearTimeout(this.#adviceTimer);
-    try {
-      this.answer = await asked(api.POST('/api/forecasts', { body: draft, signal: question.signal }));
-      this.failed = '';
-      this.asking = false;
-      this.advising = this.answer.expected !== undefined;
-      if (this.advising)
-        this.#adviceTimer = window.setTimeout(() => this.#advise(draft, question), ADVISE_AFTER_MS);
-      else this.advice = undefined;
-    } catch (trouble) {
-      if (question.signal.aborted) return;
-      this.asking = false;
-      this.failed = trouble instanceof Trouble ? trouble.message : 'The forecast failed.';
-    }
+    this.advised.abort();
+    const answer = await this.report.ask((signal) =>
+      asked(api.POST('/api/forecasts', { body: draft, signal })),
+    );
+    if (!answer?.expected) return;
+    this.#adviceTimer = window.setTimeout(
+      () => void this.advised.ask((signal) => asked(api.POST('/api/advice', { body: draft, signal }))),
+      ADVISE_AFTER_MS,
+    );
   }
 
-  async #advise(draft: Draft, question: AbortController) {
-    try {
-      this.advice = await asked(api.POST('/api/advice', { body: draft, signal: question.signal }));
-    } catch (trouble) {
-      if (!question.signal.aborted) tell(trouble);
-    } finally {
-      if (!question.signal.aborted) this.advising = false;
-    }
-  }
-
-  /** Saves what is not saved yet. */
-  settle(): Promise<void> {
-    clearTimeout(this.#saveTimer);
-    this.#saving = this.#saving.then(() => this.#save());
-    return this.#saving;
-  }
-
-  async #save() {
-    const { saved, draft } = this;
-    if (!saved || !draft || saved.draft === draft || this.conflict) return;
-    try {
-      const kept = await asked(
-        api.PUT('/api/set-ups/{id}', {
-          params: { path: { id: saved.id }, query: { version: saved.version } },
-          body: { name: saved.name, draft },
-        }),
-      );
-      if (this.saved?.id === saved.id) this.saved = { ...kept, draft };
-    } catch (trouble) {
-      if (trouble instanceof Trouble && trouble.status === 409) this.conflict = true;
-      else tell(trouble);
-    }
-  }
-
-  /** After a conflict: keeps what is on this page, over what the other tab saved. */
-  async keepMine() {
-    if (!this.saved) return;
-    const theirs = await asked(api.GET('/api/set-ups/{id}', { params: { path: { id: this.saved.id } } }));
-    this.saved = theirs;
-    this.conflict = false;
-    await this.settle();
-  }
-
-  /** After a conflict: takes what the other tab saved. Undo brings this page's back. */
-  async takeTheirs() {
-    if (!this.saved || !this.draft) return;
-    const theirs = await asked(api.GET('/api/set-ups/{id}', { params: { path: { id: this.saved.id } } }));
-    this.#past = [...this.#past, this.draft];
-    this.saved = theirs;
-    this.draft = this.saved.draft;
-    this.conflict = false;
-    this.ask();
-  }
-
-  async rename(name: string) {
-    const { saved, draft } = this;
-    if (!saved || !draft || name.trim() === saved.name) return;
-    try {
-      const kept = await asked(
-        api.PUT('/api/set-ups/{id}', {
-          params: { path: { id: saved.id }, query: { version: saved.version } },
-          body: { name, draft },
-        }),
-      );
-      this.saved = { ...kept, draft };
-    } catch (trouble) {
-      tell(trouble);
-    }
+  rename(name: string) {
+    if (!this.kept || name.trim() === '' || name.trim() === this.kept.name) return;
+    this.kept = { ...this.kept, name: name.trim() };
+    this.touched();
   }
 }
 

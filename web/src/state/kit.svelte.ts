@@ -1,4 +1,5 @@
 import { api, asked, type Draft, type DraftLayer, type KitView } from '../api/client';
+import { world } from './world.svelte';
 
 const EMPTY: KitView = {
   presses: [],
@@ -26,11 +27,21 @@ export const SHELVES: Shelf[] = [
 /** The kit, loaded once and again after each change. */
 class KitState {
   all = $state<KitView>(EMPTY);
-  loaded = $state(false);
+
+  constructor() {
+    world.watch((elsewhere) => {
+      if (elsewhere) void this.load().catch(() => {});
+    });
+  }
 
   async load() {
     this.all = await asked(api.GET('/api/kit'));
-    this.loaded = true;
+  }
+
+  /** Reads it again after a change, and lets everyone know. */
+  async changed() {
+    await this.load();
+    world.changed();
   }
 
   /** Things in use on a shelf. */

@@ -53,9 +53,9 @@ describe('laying out by hand', () => {
   beforeEach(() => {
     server.asked.length = 0;
     vi.restoreAllMocks();
-    editing.draft = { layers: [], layout: { plates: [] } } as unknown as Draft;
+    editing.now = { layers: [], layout: { plates: [] } } as unknown as Draft;
     vi.spyOn(editing, 'part').mockImplementation((part) => {
-      editing.draft = { ...editing.draft, ...part } as Draft;
+      editing.now = { ...editing.now, ...part } as Draft;
     });
     laying.chosen = ['first'];
     laying.moving = false;

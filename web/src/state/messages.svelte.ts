@@ -4,6 +4,8 @@ interface Message {
   id: number;
   text: string;
   bad: boolean;
+  /** What can still be done about it. */
+  action?: { label: string; run: () => void };
 }
 
 const SHOWN_MS = 9000;
@@ -12,9 +14,9 @@ class Messages {
   list = $state<Message[]>([]);
   #next = 1;
 
-  add(text: string, bad: boolean) {
+  add(text: string, bad: boolean, action?: Message['action']) {
     const id = this.#next++;
-    this.list.push({ id, text, bad });
+    this.list.push({ id, text, bad, action });
     setTimeout(() => this.remove(id), SHOWN_MS);
   }
 

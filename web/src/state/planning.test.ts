@@ -38,11 +38,11 @@ const puts = () => server.puts as { version: number; job: Job }[];
 
 describe('planning a job', () => {
   beforeEach(async () => {
+    server.conflict = false;
+    await planning.settle();
     server.kept = { id: 'job-1', job, version: 0 } satisfies SavedJob;
     server.puts = [];
-    server.conflict = false;
-    planning.saved = undefined;
-    planning.job = undefined;
+    planning.show(undefined);
     await planning.load();
   });
 

@@ -1,26 +1,51 @@
 import { api, asked, type RunView } from '../api/client';
 import { tell } from './messages.svelte';
 
+const AGAIN_AFTER_MS = 3000;
+
 /** The run that is on: pushed by the server, counted on between pushes. */
 class Running {
   run = $state<RunView>();
+  /** The server is not heard any more; what is shown may be behind. */
+  lost = $state(false);
+  #wanted = '';
   #heardAt = 0;
   #events?: EventSource;
+  #again?: ReturnType<typeof setTimeout>;
   #ticked: Promise<void> = Promise.resolve();
 
   async open(id: string) {
-    this.close();
-    this.#hear(await asked(api.GET('/api/runs/{id}', { params: { path: { id } } })));
-    this.#events = new EventSource(`/api/runs/${id}/events`);
-    this.#events.addEventListener('run', (event) =>
-      this.#hear(JSON.parse((event as MessageEvent<string>).data)),
-    );
+    if (this.run?.id !== id) this.close();
+    this.#events?.close();
+    this.#wanted = id;
+    const run = await asked(api.GET('/api/runs/{id}', { params: { path: { id } } }));
+    // Whoever left before the answer wants no stream that nobody closes.
+    if (this.#wanted !== id) return;
+    this.#hear(run);
+    const events = new EventSource(`/api/runs/${id}/events`);
+    events.addEventListener('run', (event) => this.#hear(JSON.parse((event as MessageEvent<string>).data)));
+    events.addEventListener('open', () => (this.lost = false));
+    events.addEventListener('error', () => this.#lose(events, id));
+    this.#events = events;
   }
 
   close() {
+    this.#wanted = '';
     this.#events?.close();
     this.#events = undefined;
     this.run = undefined;
+    this.lost = false;
+    clearTimeout(this.#again);
+  }
+
+  /** The browser tries a broken stream again by itself, but not one that was refused. */
+  #lose(events: EventSource, id: string) {
+    this.lost = this.run?.status === 'OPEN';
+    if (events.readyState !== EventSource.CLOSED) return;
+    events.close();
+    this.#again = setTimeout(() => {
+      if (this.#wanted === id) void this.open(id).catch(() => this.#lose(events, id));
+    }, AGAIN_AFTER_MS);
   }
 
   #hear(run: RunView) {

@@ -1,7 +1,9 @@
 <script lang="ts">
-  import { router } from 'svelte-spa-router';
+  import { replace, router } from 'svelte-spa-router';
   import { api, asked, type Schemas } from '../../api/client';
-  import { tell } from '../../state/messages.svelte';
+  import { world } from '../../state/world.svelte';
+  import Asked from '../../asking/Asked.svelte';
+  import { Question } from '../../asking/question.svelte';
   import DayStrip from './DayStrip.svelte';
   import Dryings from './Dryings.svelte';
   import LatestPulls from './LatestPulls.svelte';
@@ -10,25 +12,31 @@
   import NextAction from './NextAction.svelte';
   import SetUps from './SetUps.svelte';
 
-  let bench = $state<Schemas['BenchView']>();
+  const asking = new Question<Schemas['BenchView']>();
+  const bench = $derived(asking.answer);
   let starting = $state(false);
 
   async function load() {
-    bench = await asked(api.GET('/api/bench'));
+    await asking.ask((signal) => asked(api.GET('/api/bench', { signal })));
   }
 
   $effect(() => {
-    load().catch(tell);
-    const again = setInterval(() => load().catch(() => {}), 10_000);
+    void world.revision;
+    void load();
+    const again = setInterval(() => void load(), 10_000);
     return () => clearInterval(again);
   });
   $effect(() => {
-    if (router.querystring === 'new') starting = true;
+    if (router.querystring !== 'new') return;
+    starting = true;
+    void replace('/bench');
   });
 </script>
 
+<svelte:head><title>Bench · Glanzen</title></svelte:head>
 <div class="mx-auto max-w-[1240px] px-4 py-5 md:px-8">
   <h1 class="sr-only">Bench</h1>
+  <Asked question={asking} />
   {#if bench}
     <NextAction {bench} onstart={() => (starting = true)} />
     <DayStrip {bench} />

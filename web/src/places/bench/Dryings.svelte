@@ -4,6 +4,8 @@
   import GelPanel from '../../drawing/GelPanel.svelte';
   import { editing } from '../../state/editing.svelte';
   import { kit } from '../../state/kit.svelte';
+  import { throwing } from '../../state/throwing.svelte';
+  import { vocabulary } from '../../state/vocabulary.svelte';
   import { tell } from '../../state/messages.svelte';
   import { preferences } from '../../state/preferences.svelte';
   import SpreadGel from './SpreadGel.svelte';
@@ -16,6 +18,7 @@
     onchanged: () => Promise<void>;
   }
   let { panels, setUps, now, onchanged }: Props = $props();
+  const lying = $derived(panels.filter((p) => !throwing.gone.includes(p.id)));
   let spreading = $state(false);
   const WORDS: Record<Schemas['DryingPanel']['state'], string> = {
     WET: 'wet: do not press it',
@@ -36,6 +39,16 @@
     return minutes >= 0 ? `in ${said}` : `${said} ago`;
   }
 
+  function takeOff({ id, version, name }: Schemas['DryingPanel']) {
+    const params = { path: { id }, query: { version } };
+    throwing.away(
+      id,
+      `“${name}” is off the bench.`,
+      () => asked(api.DELETE('/api/dryings/{id}', { params })),
+      () => void onchanged(),
+    );
+  }
+
   async function change(work: Promise<unknown>) {
     try {
       await work;
@@ -48,8 +61,6 @@
     asked(
       api.PUT('/api/dryings/{id}/dry', { params: { path: { id: p.id }, query: { version: p.version } } }),
     );
-  const remove = (p: Schemas['DryingPanel']) =>
-    asked(api.DELETE('/api/dryings/{id}', { params: { path: { id: p.id }, query: { version: p.version } } }));
   const skip = (seconds: number) => asked(api.POST('/api/bench/skip', { params: { query: { seconds } } }));
   const paper = (p: Schemas['DryingPanel']) =>
     kit.inUse('stocks').find((s) => s.id === p.stockId)?.colour ?? '#f6efdd';
@@ -71,7 +82,7 @@
     <button class="press press-quiet" onclick={() => (spreading = true)}>Gel spread</button>
   </div>
   <ul class="mt-1">
-    {#each panels as panel (panel.id)}
+    {#each lying as panel (panel.id)}
       <li class="border-rule flex gap-4 border-t py-3">
         <GelPanel
           dryness={panel.dryness}
@@ -94,8 +105,8 @@
           >
             <rect x="0" y="2" width="100%" height="8" fill="none" stroke="var(--rule-strong)" />
             <rect x="0" y="2" width="{panel.dryness * 100}%" height="8" fill="var(--steel)" />
-            <rect x="90%" y="0" width="2" height="12" fill="var(--ink)" />
-            <rect x="98%" y="0" width="2" height="12" fill="var(--ink)" />
+            <rect x="{100 * vocabulary.now.gel.clear}%" y="0" width="2" height="12" fill="var(--ink)" />
+            <rect x="{100 * vocabulary.now.gel.sound}%" y="0" width="2" height="12" fill="var(--ink)" />
           </svg>
           <p class="text-soft text-[15px]">
             clear {when(panel.clearAt)}, sound {when(panel.soundAt)}, use it {when(panel.useBy)}
@@ -121,7 +132,7 @@
             <button
               class="press press-quiet min-h-8"
               aria-label="Take {panel.name} off the bench"
-              onclick={() => change(remove(panel))}>Take it off</button
+              onclick={() => takeOff(panel)}>Take it off</button
             >
           </div>
         </div>
@@ -130,7 +141,7 @@
       <li class="border-rule text-soft border-t py-2">No gel is drying.</li>
     {/each}
   </ul>
-  {#if panels.some((p) => p.state === 'WET' || p.state === 'SETTING')}
+  {#if lying.some((p) => p.state === 'WET' || p.state === 'SETTING')}
     <p class="text-soft text-[15px]">
       Bench time, for trying things out:
       <button class="press press-quiet min-h-8" onclick={() => change(skip(3600))}>skip an hour</button>

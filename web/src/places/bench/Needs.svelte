@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '../../api/client';
 
-  let { needs }: { needs: Schemas['Need'][] } = $props();
+  let { needs }: { needs: Schemas['Shortage'][] } = $props();
 </script>
 
 <section aria-labelledby="needs-title">

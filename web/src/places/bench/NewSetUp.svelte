@@ -2,9 +2,9 @@
   import Modal from 'flowbite-svelte/Modal.svelte';
   import { push } from 'svelte-spa-router';
   import { api, asked, Trouble, type RouteView } from '../../api/client';
-  import { said } from '../../drawing/materials';
   import { kit } from '../../state/kit.svelte';
-  import { ROUTE_GROUPS, routes } from '../../state/routes.svelte';
+  import { routes } from '../../state/routes.svelte';
+  import { vocabulary } from '../../state/vocabulary.svelte';
   import Picker from './Picker.svelte';
 
   let { open = $bindable(false) }: { open: boolean } = $props();
@@ -32,12 +32,19 @@
   const name = $derived(typedName ?? (tool && stock ? `${tool.name} on ${stock.name.toLowerCase()}` : ''));
   const missing = $derived(
     [
-      machines.length === 0 && `a ${(route?.machines ?? []).map(said).join(' or a ')}`,
+      machines.length === 0 && `a ${(route?.machines ?? []).map(machine).join(' or a ')}`,
       tools.length === 0 && `a ${route?.toolWord}`,
-      route?.film && films.length === 0 && said(route.film),
-      stocks.length === 0 && (route?.stocks ?? []).map(said).join(' or '),
+      route?.film && films.length === 0 && vocabulary.kind('films', route.film),
+      stocks.length === 0 &&
+        (route?.stocks ?? []).map((kind) => vocabulary.kind('stocks', kind)).join(' or '),
     ].filter(Boolean),
   );
+
+  function machine(kind: RouteView['machines'][number]) {
+    return kind === 'CRANK_PRESS' || kind === 'MOTOR_PRESS'
+      ? `press turned by ${vocabulary.kind('presses', kind.replace('_PRESS', ''))}`
+      : vocabulary.kind('rollers', kind);
+  }
 
   $effect(() => {
     if (!machines.some((m) => m.id === machineId)) machineId = machines[0]?.id ?? '';
@@ -73,9 +80,9 @@
     <label class="label">
       How
       <select class="w-full py-1.5 pr-8 pl-2" bind:value={chosen}>
-        {#each ROUTE_GROUPS as { name: group, belongs } (group)}
-          <optgroup label={group}>
-            {#each routes.all.filter(belongs) as r (r.route)}<option value={r.route}>{r.label}</option>{/each}
+        {#each vocabulary.now.groups as { group, name } (group)}
+          <optgroup label={name}>
+            {#each routes.within(group) as r (r.route)}<option value={r.route}>{r.label}</option>{/each}
           </optgroup>
         {/each}
       </select>

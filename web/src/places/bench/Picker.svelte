@@ -1,5 +1,5 @@
 <script lang="ts" generics="T extends { id: string; name: string; thicknessMm: number }">
-  import ItemDrawing from '../kit/ItemDrawing.svelte';
+  import ItemDrawing from '../../drawing/ItemDrawing.svelte';
   import type { LayerKind } from '../../drawing/materials';
 
   /** Choose one thing off a shelf by its look. */

@@ -1,8 +1,9 @@
 <script lang="ts">
   import { api, asked, type RouteView, type SavedSetUp } from '../../api/client';
   import { kit } from '../../state/kit.svelte';
-  import { tell } from '../../state/messages.svelte';
-  import { ROUTE_GROUPS, routes } from '../../state/routes.svelte';
+  import { routes } from '../../state/routes.svelte';
+  import { throwing } from '../../state/throwing.svelte';
+  import { vocabulary } from '../../state/vocabulary.svelte';
   import Swatch from '../../drawing/Swatch.svelte';
 
   interface Props {
@@ -14,18 +15,14 @@
 
   // A long list is looked through by what it needs; a short one is seen at a glance.
   const MANY = 8;
-  let shown = $state('');
+  let shown = $state<RouteView['group'] | ''>('');
+  const there = $derived(setUps.filter((s) => !throwing.gone.includes(s.id)));
   const groups = $derived(
-    ROUTE_GROUPS.map((g) => ({ ...g, setUps: setUps.filter((s) => within(s, g.belongs)) })).filter(
-      (g) => g.setUps.length > 0,
-    ),
+    vocabulary.now.groups
+      .map((g) => ({ ...g, setUps: there.filter((s) => routes.of(s.draft.route)?.group === g.group) }))
+      .filter((g) => g.setUps.length > 0),
   );
-  const listed = $derived(groups.find((g) => g.short === shown)?.setUps ?? setUps);
-
-  function within(setUp: SavedSetUp, belongs: (r: RouteView) => boolean) {
-    const route = routes.of(setUp.draft.route);
-    return route !== undefined && belongs(route);
-  }
+  const listed = $derived(groups.find((g) => g.group === shown)?.setUps ?? there);
 
   function named(setUp: SavedSetUp, kind: 'FILM' | 'STOCK') {
     const layer = setUp.draft.layers.find((l) => l.kind === kind);
@@ -40,18 +37,14 @@
     return [routes.of(setUp.draft.route)?.label, ...what].filter(Boolean).join(' · ');
   }
 
-  async function remove(setUp: SavedSetUp) {
-    try {
-      await asked(
-        api.DELETE('/api/set-ups/{id}', {
-          params: { path: { id: setUp.id }, query: { version: setUp.version } },
-        }),
-      );
-      tell(`“${setUp.name}” is gone. Its pulls stay in the logbook.`);
-      await onchanged();
-    } catch (trouble) {
-      tell(trouble);
-    }
+  function remove({ id, version, name }: SavedSetUp) {
+    const params = { path: { id }, query: { version } };
+    throwing.away(
+      id,
+      `“${name}” is gone. Its pulls stay in the logbook.`,
+      () => asked(api.DELETE('/api/set-ups/{id}', { params, keepalive: true })),
+      () => void onchanged(),
+    );
   }
 </script>
 
@@ -60,16 +53,16 @@
     <h2 id="setups-title" class="text-[21px]">Set-ups</h2>
     <button class="press press-quiet" onclick={onstart}>New (N)</button>
   </div>
-  {#if setUps.length > MANY}
+  {#if there.length > MANY}
     <div class="-ml-2 flex flex-wrap" role="group" aria-label="Show set-ups">
-      {#each [{ short: '', name: 'all of them', setUps }, ...groups] as g (g.short)}
+      {#each [{ group: '' as const, inShort: '', name: 'all of them', setUps: there }, ...groups] as g (g.group)}
         <button
-          class="press press-quiet min-h-8 {g.short === shown
+          class="press press-quiet min-h-8 {g.group === shown
             ? 'underline underline-offset-4'
             : 'font-normal'}"
-          aria-pressed={g.short === shown}
+          aria-pressed={g.group === shown}
           title={g.name}
-          onclick={() => (shown = g.short)}>{g.short || 'all'} {g.setUps.length}</button
+          onclick={() => (shown = g.group)}>{g.inShort || 'all'} {g.setUps.length}</button
         >
       {/each}
     </div>

@@ -1,20 +1,26 @@
 <script lang="ts">
   import Modal from 'flowbite-svelte/Modal.svelte';
   import { api, asked, Trouble } from '../../api/client';
+  import NumberField from '../../parts/NumberField.svelte';
   import QuantityField from '../../parts/QuantityField.svelte';
+  import { readings } from '../../parts/readings';
   import { kit } from '../../state/kit.svelte';
+  import { vocabulary } from '../../state/vocabulary.svelte';
   import { preferences } from '../../state/preferences.svelte';
 
   let { open = $bindable(false), onchanged }: { open: boolean; onchanged: () => Promise<void> } = $props();
+  const reading = readings();
   let name = $state('');
   let stockId = $state('');
-  let coatMm = $state(0.2);
-  let percent = $state(50);
+  const { usual } = vocabulary.now.gel;
+  let coatMm = $state(usual.coatMm);
+  let percent = $state(100 * usual.humidity);
   let through = $state('another');
   const stencils = $derived(kit.inUse('plates').filter((p) => p.kind === 'STENCIL'));
   let wrong = $state('');
 
   async function spread() {
+    if (!(await reading.settled())) return;
     try {
       await asked(
         api.POST('/api/dryings', {
@@ -63,10 +69,15 @@
       value={coatMm}
       onvalue={(v) => (coatMm = v)}
     />
-    <label class="label"
-      >Humidity of the room, %
-      <input type="number" min="0" max="95" class="w-full px-2 py-1.5" bind:value={percent} /></label
-    >
+    <NumberField
+      label="Humidity of the room"
+      unit="%"
+      name="humidity"
+      min={0}
+      max={100 * vocabulary.now.limits.humidity}
+      value={percent}
+      onvalue={(share) => (percent = share)}
+    />
     <label class="label"
       >Through
       <select class="w-full py-1.5 pr-8 pl-2" bind:value={through}>

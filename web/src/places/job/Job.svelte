@@ -2,16 +2,25 @@
   import { untrack } from 'svelte';
   import { push } from 'svelte-spa-router';
   import { api, asked, type SavedSetUp } from '../../api/client';
+  import { Question } from '../../asking/question.svelte';
+  import Conflict from '../../editing/Conflict.svelte';
+  import { undoKeys } from '../../editing/undo';
   import ExplodedCard from '../../drawing/ExplodedCard.svelte';
   import { kit } from '../../state/kit.svelte';
   import { tell } from '../../state/messages.svelte';
+  import NumberField from '../../parts/NumberField.svelte';
+  import Nowhere from '../../parts/Nowhere.svelte';
   import { planning } from '../../state/planning.svelte';
+  import { throwing } from '../../state/throwing.svelte';
   import PieceSteps from './PieceSteps.svelte';
   import SuppliesList from './SuppliesList.svelte';
 
   let { params = {} }: { params?: { id?: string } } = $props();
   let chosen = $state(0);
-  let setUps = $state<SavedSetUp[]>([]);
+  let missing = $state(false);
+  const found = new Question<SavedSetUp[]>();
+  const setUps = $derived(found.answer ?? []);
+  const there = $derived(planning.all.filter((saved) => !throwing.gone.includes(saved.id)));
   const job = $derived(planning.job);
   const look = $derived(planning.look);
   const piece = $derived(job?.pieces[chosen]);
@@ -20,10 +29,8 @@
   $effect(() => {
     const id = params.id;
     // What loading reads must not make it load again.
-    untrack(() => planning.load(id)).catch(tell);
-    asked(api.GET('/api/set-ups'))
-      .then((found) => (setUps = found))
-      .catch(tell);
+    untrack(() => planning.load(id)).then((found) => (missing = !found), tell);
+    return found.follow((signal) => asked(api.GET('/api/set-ups', { signal })));
   });
 
   async function begin() {
@@ -34,14 +41,21 @@
     }
   }
 
+  /** Out of sight at once; another job takes its place. */
   async function remove() {
-    try {
-      await planning.remove();
-      await planning.load();
-      tell('The job is gone. Its set-ups and pulls stay.');
-    } catch (trouble) {
-      tell(trouble);
-    }
+    const gone = planning.saved;
+    if (!gone) return;
+    await planning.settle();
+    const { id, version } = planning.saved ?? gone;
+    const query = { path: { id }, query: { version } };
+    throwing.away(
+      id,
+      `“${gone.job.name}” is thrown away. Its set-ups and pulls stay.`,
+      () => asked(api.DELETE('/api/jobs/{id}', { params: query })),
+      () => void planning.load(params.id).catch(tell),
+    );
+    const next = there[0]?.id;
+    if (next) await push(`/job/${next}`);
   }
 
   function addPiece() {
@@ -59,20 +73,16 @@
     planning.change({ ...job, pieces: [...job.pieces, fresh] });
     chosen = top;
   }
-
-  function key(event: KeyboardEvent) {
-    const target = event.target as HTMLElement;
-    if (target.closest('input, select, textarea, dialog')) return;
-    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
-      event.preventDefault();
-      planning.undo();
-    }
-  }
 </script>
 
-<svelte:window onkeydown={key} />
+<svelte:head><title>{job ? `${job.name} · ` : ''}Job · Glanzen</title></svelte:head>
+<svelte:window onkeydown={(event) => undoKeys(event, planning)} />
 
-{#if job}
+{#if missing}
+  <Nowhere title="This job is not in your workshop">
+    <p class="mt-3 text-[18px]">It was thrown away, or this address belongs to another workshop.</p>
+  </Nowhere>
+{:else if job && !throwing.gone.includes(planning.saved?.id ?? '')}
   <div class="grid min-h-full lg:grid-cols-[minmax(0,1fr)_340px]">
     <section class="min-w-0 px-4 py-4 md:px-6" aria-label="Job">
       <div class="flex flex-wrap items-end gap-x-4 gap-y-2">
@@ -83,17 +93,16 @@
           value={job.name}
           onchange={(e) => planning.change({ ...job, name: e.currentTarget.value })}
         />
-        <label class="label"
-          >Cards
-          <input
-            type="number"
-            min="1"
-            max="1000"
-            class="w-24 px-2 py-1.5"
-            value={job.cards}
-            onchange={(e) => planning.change({ ...job, cards: e.currentTarget.valueAsNumber || 1 })}
-          /></label
-        >
+        <NumberField
+          label="Cards"
+          name="cards"
+          class="w-24"
+          whole
+          min={1}
+          max={1000}
+          value={job.cards}
+          onvalue={(cards) => planning.change({ ...job, cards })}
+        />
         <label class="label"
           >Job
           <select
@@ -104,7 +113,7 @@
               push(`/job/${e.currentTarget.value}`);
             }}
           >
-            {#each planning.all as saved (saved.id)}<option value={saved.id}>{saved.job.name}</option>{/each}
+            {#each there as saved (saved.id)}<option value={saved.id}>{saved.job.name}</option>{/each}
           </select></label
         >
         <button class="press press-quiet" disabled={!planning.canUndo} onclick={() => planning.undo()}
@@ -147,3 +156,4 @@
     <button class="press press-strong mt-6" onclick={begin}>Begin a job</button>
   </div>
 {/if}
+<Conflict what="job" drafts={planning} />

@@ -1,12 +1,13 @@
 <script lang="ts">
   import type { JobPiece, Operation, SavedSetUp, Schemas } from '../../api/client';
+  import NumberField from '../../parts/NumberField.svelte';
   import QuantityField from '../../parts/QuantityField.svelte';
   import Findings from '../../parts/Findings.svelte';
   import { kit } from '../../state/kit.svelte';
   import { planning } from '../../state/planning.svelte';
   import { duration } from '../../parts/format';
   import { routes } from '../../state/routes.svelte';
-  import { OPERATIONS, word } from './words';
+  import { vocabulary } from '../../state/vocabulary.svelte';
 
   /** A piece: what it is cut from, and what is done to it, in order. */
   interface Props {
@@ -21,6 +22,8 @@
   const put = (part: Partial<JobPiece>) => planning.piece(index, part);
   const steps = (operations: Operation[]) => put({ operations });
 
+  const word = (kind: Operation['kind']) =>
+    vocabulary.now.operations.find((o) => o.kind === kind)?.label ?? kind;
   const done = (kind: Operation['kind']) => routes.all.some((r) => r.does.includes(kind));
   const fits = (kind: Operation['kind'], setUp: SavedSetUp) =>
     routes.of(setUp.draft.route)?.does.includes(kind) === true;
@@ -69,17 +72,15 @@
       value={piece.heightMm}
       onvalue={(heightMm) => put({ heightMm })}
     />
-    <label class="label"
-      >To a card
-      <input
-        type="number"
-        min="1"
-        max="100"
-        class="w-full px-2 py-1.5"
-        value={piece.perCard}
-        onchange={(e) => put({ perCard: e.currentTarget.valueAsNumber || 1 })}
-      /></label
-    >
+    <NumberField
+      label="To a card"
+      name="perCard"
+      whole
+      min={1}
+      max={100}
+      value={piece.perCard}
+      onvalue={(perCard) => put({ perCard })}
+    />
     <button class="press press-quiet text-soft self-end" onclick={onremove}>Take out</button>
   </div>
   <h2 class="label mt-4 font-sans font-normal">What is done to it</h2>
@@ -153,6 +154,6 @@
     }}
   >
     <option value="">Add what is done…</option>
-    {#each OPERATIONS as [kind, name] (kind)}<option value={kind}>{name}</option>{/each}
+    {#each vocabulary.now.operations as o (o.kind)}<option value={o.kind}>{o.label}</option>{/each}
   </select>
 </section>

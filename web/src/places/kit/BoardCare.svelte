@@ -1,20 +1,18 @@
 <script lang="ts">
+  import Asked from '../../asking/Asked.svelte';
+  import { Question } from '../../asking/question.svelte';
   import { api, asked, type Schemas } from '../../api/client';
   import { kit } from '../../state/kit.svelte';
   import { tell } from '../../state/messages.svelte';
   import { preferences } from '../../state/preferences.svelte';
 
   /** What boards are in need of, and whether another maker's would do. */
-  let view = $state<Schemas['CareView']>();
+  const asking = new Question<Schemas['CareView']>();
+  const view = $derived(asking.answer);
   const inNeed = $derived((view?.care ?? []).filter((c) => c.says.length > 0));
   const money = (v: number) => v.toFixed(3);
 
-  $effect(() => {
-    void kit.all.boards;
-    asked(api.GET('/api/kit/boards/care'))
-      .then((found) => (view = found))
-      .catch(tell);
-  });
+  $effect(() => asking.follow((signal) => asked(api.GET('/api/kit/boards/care', { signal }))));
 
   async function turn(id: string) {
     const kept = kit.all.boards.find((k) => k.item.id === id);
@@ -22,7 +20,7 @@
     try {
       const params = { path: { id }, query: { version: kept.version } };
       await asked(api.POST('/api/kit/boards/{id}/turn', { params }));
-      await kit.load();
+      await kit.changed();
       tell(`${kept.item.name} is turned over. Measure its bow again after some use.`);
     } catch (trouble) {
       tell(trouble);
@@ -30,6 +28,7 @@
   }
 </script>
 
+<Asked question={asking} />
 {#if view && (inNeed.length > 0 || view.comparisons.length > 0)}
   <section class="border-rule grid gap-x-10 gap-y-4 border-b py-4 lg:grid-cols-2" aria-label="Care of boards">
     <div>

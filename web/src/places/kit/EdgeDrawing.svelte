@@ -1,6 +1,5 @@
 <script lang="ts">
-  import Hatches from '../../drawing/Hatches.svelte';
-  import { colour, hatch, type Item, type LayerKind } from '../../drawing/materials';
+  import { fillOf, hatch, type Item, type LayerKind } from '../../drawing/materials';
   import { preferences } from '../../state/preferences.svelte';
 
   /** The edge of a thing, ten times its size, with the bow it has. */
@@ -9,16 +8,7 @@
   const height = $derived(Math.max(1, item.thicknessMm * TIMES));
   const bow = $derived(Math.min(18, Math.abs(item.bowMm ?? 0) * 2.2));
   const look = $derived(hatch(kind, item));
-  const fill = $derived(
-    colour(kind, item) ??
-      (look === 'brass'
-        ? 'var(--brass)'
-        : look === 'clear'
-          ? '#c4dbe6'
-          : look === 'metal'
-            ? 'var(--steel)'
-            : '#d8cdb9'),
-  );
+  const fill = $derived(fillOf(kind, item));
   const path = $derived(`M0 ${bow}Q60 ${-bow} 120 ${bow}v${height}Q60 ${height - bow} 0 ${bow + height}z`);
 </script>
 
@@ -29,7 +19,6 @@
     viewBox="-1 -1 122 {Math.max(14, height + bow + 4)}"
     aria-hidden="true"
   >
-    <Hatches />
     <path d={path} {fill} stroke="var(--rule-strong)" stroke-width="0.8" />
     {#if look !== 'stock' && look !== 'foil'}<path d={path} fill="url(#hatch-{look})" />{/if}
   </svg>

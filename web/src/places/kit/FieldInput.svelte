@@ -1,4 +1,5 @@
 <script lang="ts">
+  import NumberField from '../../parts/NumberField.svelte';
   import QuantityField from '../../parts/QuantityField.svelte';
   import { kit } from '../../state/kit.svelte';
   import type { Field } from './fields';
@@ -12,11 +13,21 @@
   }
   let { field, name, value, error, onvalue }: Props = $props();
   const id = $props.id();
+  const options = $derived(
+    field.input === 'FILM'
+      ? [
+          { key: '', label: 'choose…' },
+          ...kit.inUse('films').map((film) => ({ key: film.id, label: film.name })),
+        ]
+      : field.options,
+  );
 </script>
 
-{#if field.kind === 'LENGTH' || field.kind === 'WEIGHT'}
-  <QuantityField kind={field.kind} label={field.label} {name} value={value as number} {error} {onvalue} />
-{:else if field.kind === 'flag'}
+{#if field.input === 'LENGTH' || field.input === 'WEIGHT'}
+  <QuantityField kind={field.input} label={field.label} {name} value={value as number} {error} {onvalue} />
+{:else if field.input === 'NUMBER'}
+  <NumberField label={field.label} unit={field.unit} {name} value={value as number} {error} {onvalue} />
+{:else if field.input === 'FLAG'}
   <label class="flex items-center gap-2 self-end py-1.5">
     <input
       type="checkbox"
@@ -29,10 +40,8 @@
   </label>
 {:else}
   <div>
-    <label for={id} class="label block"
-      >{field.label}{'unit' in field && field.unit ? `, ${field.unit}` : ''}</label
-    >
-    {#if field.kind === 'choice'}
+    <label for={id} class="label block">{field.label}</label>
+    {#if field.input === 'CHOICE' || field.input === 'FILM'}
       <select
         {id}
         {name}
@@ -40,40 +49,18 @@
         value={value as string}
         onchange={(e) => onvalue(e.currentTarget.value)}
       >
-        {#each field.options as [option, word] (option)}<option value={option}>{word}</option>{/each}
+        {#each options as option (option.key)}<option value={option.key}>{option.label}</option>{/each}
       </select>
-    {:else if field.kind === 'film'}
-      <select
-        {id}
-        {name}
-        class="w-full py-1.5 pr-8 pl-2"
-        value={value as string}
-        onchange={(e) => onvalue(e.currentTarget.value)}
-      >
-        <option value="">choose…</option>
-        {#each kit.inUse('films') as film (film.id)}<option value={film.id}>{film.name}</option>{/each}
-      </select>
-    {:else if field.kind === 'colour'}
-      <input
-        {id}
-        {name}
-        type="color"
-        class="h-10 w-full p-1"
-        value={value as string}
-        onchange={(e) => onvalue(e.currentTarget.value)}
-      />
     {:else}
       <input
         {id}
         {name}
-        class="w-full px-2 py-1.5"
-        type={field.kind === 'number' ? 'number' : 'text'}
-        step="any"
+        class={field.input === 'COLOUR' ? 'h-10 w-full p-1' : 'w-full px-2 py-1.5'}
+        type={field.input === 'COLOUR' ? 'color' : 'text'}
         value={value as string}
         aria-invalid={error ? 'true' : undefined}
         aria-describedby={error ? `${id}-wrong` : undefined}
-        oninput={(e) =>
-          onvalue(field.kind === 'number' ? e.currentTarget.valueAsNumber || 0 : e.currentTarget.value)}
+        oninput={(e) => onvalue(e.currentTarget.value)}
       />
     {/if}
     {#if error}<p id="{id}-wrong" class="text-ochre mt-1 text-[14px]">{error}.</p>{/if}

@@ -9,7 +9,9 @@
   import FieldInput from './FieldInput.svelte';
   import Levels from './Levels.svelte';
   import SvgOutline from './SvgOutline.svelte';
-  import { FIELDS, STARTS, WORDS, type Field } from './fields';
+  import { readings } from '../../parts/readings';
+  import { vocabulary } from '../../state/vocabulary.svelte';
+  import { path, read, written, type Field, type Item } from './fields';
   import { put } from './shelves';
 
   let { shelf, id, onclose }: { shelf: Shelf; id: string | undefined; onclose: () => void } = $props();
@@ -17,28 +19,20 @@
   // The form is made anew for each thing, so what it starts from may be read once.
   // svelte-ignore state_referenced_locally
   const kept = kit.all[shelf].find((k) => k.item.id === id);
-  // svelte-ignore state_referenced_locally
-  let item = $state<Record<string, unknown>>(
-    structuredClone({ name: '', ...STARTS[shelf], ...$state.snapshot(kept?.item) }),
-  );
+  let item = $state<Item>(structuredClone($state.snapshot(kept?.item ?? fresh()) as Item));
   let wrong = $state<Schemas['Problem'][]>([]);
   let general = $state('');
-  const fields = $derived(FIELDS[shelf]);
-  const known = $derived(fields.map(path));
+  const form = $derived(vocabulary.form(shelf));
+  const known = $derived(form.fields.map(path));
+  const reading = readings();
 
-  function path(field: Field) {
-    return 'part' in field && field.part ? `${field.part}.${field.key}` : field.key;
-  }
-
-  function get(field: Field): unknown {
-    const from = 'part' in field && field.part ? (item[field.part] as Record<string, unknown>) : item;
-    return from[field.key];
-  }
-
-  function set(field: Field, value: unknown) {
-    if ('part' in field && field.part) {
-      item[field.part] = { ...(item[field.part] as Record<string, unknown>), [field.key]: value };
-    } else item[field.key] = value;
+  /** What a new thing starts from; its name, its words and what it is of are for the person to give. */
+  function fresh(): Item {
+    const start = { ...$state.snapshot(vocabulary.now.starts[shelf]) } as Item;
+    const open = { name: '', ...(shelf === 'leftovers' ? { filmId: '' } : {}) };
+    return shelf === 'plates'
+      ? { ...start, ...open, motif: { ...(start.motif as Item), text: '' } }
+      : { ...start, ...open };
   }
 
   function error(field: Field) {
@@ -48,10 +42,14 @@
 
   async function save() {
     [wrong, general] = [[], ''];
+    if (!(await reading.settled())) {
+      general = 'Something typed here cannot be read. Nothing was kept.';
+      return;
+    }
     try {
       await put(shelf, $state.snapshot(item), id, kept?.version);
       if (id) outlines.forget(id);
-      await kit.load();
+      await kit.changed();
       tell(`${item.name} is on the shelf.`);
       onclose();
     } catch (problem) {
@@ -63,7 +61,7 @@
   }
 </script>
 
-<Modal open title={id ? String(kept?.item.name) : `Add a ${WORDS[shelf].one}`} size="md" {onclose}>
+<Modal open title={id ? String(kept?.item.name) : `Add a ${form.one}`} size="md" {onclose}>
   <form
     class="text-ink grid gap-4 sm:grid-cols-2"
     onsubmit={(e) => {
@@ -71,13 +69,13 @@
       save();
     }}
   >
-    {#each fields as field (path(field))}
+    {#each form.fields as field (path(field))}
       <FieldInput
         {field}
         name={path(field)}
-        value={get(field)}
+        value={read(item, field)}
         error={error(field)}
-        onvalue={(value) => set(field, value)}
+        onvalue={(value) => (item = written(item, field, value))}
       />
     {/each}
     {#if shelf === 'platforms'}
@@ -94,11 +92,11 @@
     {/if}
     {#if shelf === 'plates'}
       <SvgOutline
-        onread={(read) => {
-          item.motif = read.motif;
+        onread={(drawn) => {
+          item.motif = drawn.motif;
           // The metal reaches a little past its design.
-          item.widthMm = Math.round((read.widthMm + 4) * 10) / 10;
-          item.heightMm = Math.round((read.heightMm + 4) * 10) / 10;
+          item.widthMm = Math.round((drawn.widthMm + 4) * 10) / 10;
+          item.heightMm = Math.round((drawn.heightMm + 4) * 10) / 10;
         }}
       />
     {/if}

@@ -5,7 +5,7 @@
   import ItemForm from './ItemForm.svelte';
   import ShelfItem from './ShelfItem.svelte';
   import LeftoverShelf from './LeftoverShelf.svelte';
-  import { WORDS } from './fields';
+  import { vocabulary } from '../../state/vocabulary.svelte';
 
   let { params = {} }: { params?: { shelf?: string } } = $props();
   const shelf = $derived<Shelf>(SHELVES.find((s) => s === params.shelf) ?? 'boards');
@@ -25,10 +25,13 @@
   }
 </script>
 
+<svelte:head><title>{vocabulary.form(shelf).many} · Kit · Glanzen</title></svelte:head>
 <div class="px-4 py-5 md:px-8">
   <div class="flex flex-wrap items-end justify-between gap-3">
     <h1 class="text-[28px]">Kit</h1>
-    <button class="press press-strong" onclick={() => (edited = {})}>Add a {WORDS[shelf].one}</button>
+    <button class="press press-strong" onclick={() => (edited = {})}
+      >Add a {vocabulary.form(shelf).one}</button
+    >
   </div>
   <div
     class="border-rule-strong mt-3 flex flex-wrap gap-x-1 border-b"
@@ -46,7 +49,7 @@
         aria-selected={s === shelf}
         aria-controls="shelf"
         class="px-4 py-2 {s === shelf ? 'bg-paper text-ink font-bold' : 'text-soft hover:text-ink'}"
-        >{WORDS[s].many}</a
+        >{vocabulary.form(s).many}</a
       >
     {/each}
   </div>

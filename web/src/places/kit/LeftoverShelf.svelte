@@ -1,30 +1,28 @@
 <script lang="ts">
+  import Asked from '../../asking/Asked.svelte';
+  import { Question } from '../../asking/question.svelte';
   import { push } from 'svelte-spa-router';
   import { api, asked, type Schemas } from '../../api/client';
   import { kit } from '../../state/kit.svelte';
   import { tell } from '../../state/messages.svelte';
   import { preferences } from '../../state/preferences.svelte';
-  import LeftoverDrawing from '../layout/LeftoverDrawing.svelte';
+  import LeftoverDrawing from '../../drawing/LeftoverDrawing.svelte';
   import { retire } from './shelves';
 
   /** Leftovers as they look, with what is spent of them. */
   let { retiredToo, onedit }: { retiredToo: boolean; onedit: (id: string) => void } = $props();
-  let views = $state<Record<string, Schemas['LeftoverView']>>({});
   const all = $derived(kit.all.leftovers.filter((k) => retiredToo || !k.retired));
   const film = (id: string) =>
     kit.all.films.find((k) => k.item.id === id)?.item.name ?? 'a film that is gone';
 
-  $effect(() => {
-    void kit.all.leftovers;
-    asked(api.GET('/api/layouts/leftovers'))
-      .then((list) => (views = Object.fromEntries(list.map((l) => [l.id, l]))))
-      .catch(tell);
-  });
+  const asking = new Question<Schemas['LeftoverView'][]>();
+  const views = $derived(Object.fromEntries((asking.answer ?? []).map((view) => [view.id, view])));
+  $effect(() => asking.follow((signal) => asked(api.GET('/api/layouts/leftovers', { signal }))));
 
   async function change(work: Promise<unknown>) {
     try {
       await work;
-      await kit.load();
+      await kit.changed();
     } catch (trouble) {
       tell(trouble);
     }
@@ -36,7 +34,7 @@
       const saved = await asked(
         api.POST('/api/layouts/leftovers/{id}/negative', { params: { path: { id } } }),
       );
-      await kit.load();
+      await kit.changed();
       await push(`/stack/${saved.id}`);
     } catch (trouble) {
       tell(trouble);
@@ -47,6 +45,7 @@
     asked(api.POST('/api/kit/leftovers/{id}/undo', { params: { path: { id }, query: { version } } }));
 </script>
 
+<Asked question={asking} />
 <ul class="grid gap-x-8 sm:grid-cols-2 xl:grid-cols-3">
   {#each all as kept (kept.item.id)}
     {@const view = views[kept.item.id]}

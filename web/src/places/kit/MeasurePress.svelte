@@ -2,8 +2,11 @@
   import Modal from 'flowbite-svelte/Modal.svelte';
   import { api, asked, Trouble, type Press, type Schemas } from '../../api/client';
   import Choice from '../../parts/Choice.svelte';
+  import NumberField from '../../parts/NumberField.svelte';
   import QuantityField from '../../parts/QuantityField.svelte';
+  import { readings } from '../../parts/readings';
   import { kit } from '../../state/kit.svelte';
+  import { vocabulary } from '../../state/vocabulary.svelte';
   import { tell } from '../../state/messages.svelte';
   import { preferences } from '../../state/preferences.svelte';
   import StripGauge from './StripGauge.svelte';
@@ -18,12 +21,15 @@
     ['TEARS', 'tears'],
   ];
 
+  const reading = readings();
   let counts = $state<Record<string, number>>({});
   let trials = $state<Schemas['Trial'][]>([]);
   let now = $state<Schemas['Trial']>({ stripMm: 0.3, left: 'DRAGS', middle: 'DRAGS', right: 'DRAGS' });
   let measured = $state<Schemas['Measured']>();
   let wrong = $state('');
-  const boards = $derived(kit.inUse('boards').filter((b) => b.thicknessMm >= 0.4));
+  const boards = $derived(
+    kit.inUse('boards').filter((b) => b.thicknessMm >= vocabulary.now.limits.carriesMm),
+  );
   const boardIds = $derived(boards.flatMap((b) => Array.from({ length: counts[b.id] ?? 0 }, () => b.id)));
   const sum = $derived(boards.reduce((mm, b) => mm + b.thicknessMm * (counts[b.id] ?? 0), 0));
 
@@ -48,10 +54,12 @@
   });
 
   async function note() {
+    if (!(await reading.settled())) return;
     trials = [...trials, { ...$state.snapshot(now) }];
   }
 
   async function keep() {
+    if (!(await reading.settled())) return;
     try {
       const params = { path: { pressId: press.id }, query: { version } };
       await asked(
@@ -60,7 +68,7 @@
           body: { boardIds, trials: $state.snapshot(trials) },
         }),
       );
-      await kit.load();
+      await kit.changed();
       tell(`${press.name} is measured. Forecasts follow.`);
       onclose();
     } catch (trouble) {
@@ -81,14 +89,16 @@
         {#each boards as b (b.id)}
           <li class="border-rule flex items-center justify-between gap-2 border-t py-1">
             <span>{b.name}, {preferences.length(b.thicknessMm)}</span>
-            <input
-              class="w-16 px-2 py-1"
-              type="number"
-              min="0"
+            <NumberField
+              label="How many: {b.name}"
+              name="counts.{b.id}"
+              hideLabel
+              class="w-16"
+              whole
+              min={0}
               max={b.owned}
-              aria-label="How many: {b.name}"
               value={counts[b.id] ?? 0}
-              onchange={(e) => (counts[b.id] = Math.max(0, e.currentTarget.valueAsNumber || 0))}
+              onvalue={(count) => (counts[b.id] = count)}
             />
           </li>
         {/each}
@@ -144,8 +154,8 @@
         )}. Roller give <strong>{measured.crown.toFixed(2)}</strong>, give or take {measured.crownSd.toFixed(
           2,
         )}.
-        {#if Math.abs(measured.leaning) > 0.4}
-          The {measured.leaning > 0 ? 'right' : 'left'} side holds harder: turn the boards, then look again.
+        {#if measured.holdsHarder}
+          The {measured.holdsHarder.toLowerCase()} side holds harder: turn the boards, then look again.
         {/if}
       </p>
       <p class="text-soft">

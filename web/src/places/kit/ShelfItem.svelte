@@ -1,12 +1,13 @@
 <script lang="ts">
   import type { Board, Film, HeatedRollers, KitView, Plate, Platform, Press, Stock } from '../../api/client';
-  import { said, type LayerKind } from '../../drawing/materials';
+  import { type LayerKind } from '../../drawing/materials';
   import { duration } from '../../parts/format';
   import { kit, type Shelf } from '../../state/kit.svelte';
+  import { vocabulary } from '../../state/vocabulary.svelte';
   import { tell } from '../../state/messages.svelte';
   import { preferences } from '../../state/preferences.svelte';
   import EdgeDrawing from './EdgeDrawing.svelte';
-  import ItemDrawing from './ItemDrawing.svelte';
+  import ItemDrawing from '../../drawing/ItemDrawing.svelte';
   import MeasurePress from './MeasurePress.svelte';
   import PressDrawing from './PressDrawing.svelte';
   import { retire } from './shelves';
@@ -48,40 +49,41 @@
   const facts = $derived.by(() => {
     if (shelf === 'presses') {
       const p = item as Press;
-      return `${p.kind.toLowerCase()}, opening ${preferences.length(p.openingMm)}, throat ${preferences.length(p.throatMm)}`;
+      return `turned by ${vocabulary.kind('presses', p.kind)}, opening ${preferences.length(p.openingMm)}, throat ${preferences.length(p.throatMm)}`;
     }
     if (shelf === 'rollers') {
       const r = item as HeatedRollers;
       const settings = r.settings.map((l) => `${l.name} ${preferences.temperature(l.celsius)}`).join(', ');
-      return `${said(r.kind)}, warm in ${duration(r.warmUpSeconds)}, ${settings}`;
+      return `${vocabulary.kind('rollers', r.kind)}, warm in ${duration(r.warmUpSeconds)}, ${settings}`;
     }
     const size = item as Stock;
     const base = `${preferences.length(size.widthMm)} × ${preferences.length(size.heightMm)}`;
     if (shelf === 'boards') {
       const b = item as Board;
+      const turnAt = vocabulary.now.limits.turnAtMm;
       const bow =
-        b.bowMm >= 3
+        b.bowMm >= turnAt
           ? `, bowed ${preferences.length(b.bowMm)}`
-          : b.bowMm <= -3
+          : b.bowMm <= -turnAt
             ? `, turned on its bow of ${preferences.length(-b.bowMm)}`
             : '';
-      return `${b.kind.toLowerCase().replace('_', ' ')}, ${base}, ${b.owned} owned${bow}`;
+      return `${vocabulary.kind('boards', b.kind)}, ${base}, ${b.owned} owned${bow}`;
     }
     if (shelf === 'stocks') {
       const s = item as Stock;
-      return `${said(s.kind)}, ${s.gsm > 0 ? `${preferences.weight(s.gsm)}, ` : ''}${base}, ${Math.round(s.left * 100) / 100} left${s.heatProof ? '' : ', not for heat'}`;
+      return `${vocabulary.kind('stocks', s.kind)}, ${s.gsm > 0 ? `${preferences.weight(s.gsm)}, ` : ''}${base}, ${Math.round(s.left * 100) / 100} left${s.heatProof ? '' : ', not for heat'}`;
     }
     if (shelf === 'platforms') {
       return `${base}, ${(item as Platform).levels.map((l) => `${l.name} ${preferences.temperature(l.celsius)}`).join(', ')}`;
     }
-    if (shelf === 'plates') return `${said((item as Plate).kind)}, ${base}`;
-    return `${said((item as Film).kind)}, ${base}`;
+    if (shelf === 'plates') return `${vocabulary.kind('plates', (item as Plate).kind)}, ${base}`;
+    return `${vocabulary.kind('films', (item as Film).kind)}, ${base}`;
   });
 
   async function toggle() {
     try {
       await retire(shelf, item.id, kept.version, !kept.retired);
-      await kit.load();
+      await kit.changed();
     } catch (trouble) {
       tell(trouble);
     }

@@ -1,10 +1,12 @@
 <script lang="ts">
+  import Asked from '../../asking/Asked.svelte';
+  import { Question } from '../../asking/question.svelte';
   import { api, asked, type Draft, type LayoutView, type Schemas } from '../../api/client';
   import QuantityField from '../../parts/QuantityField.svelte';
   import { kit } from '../../state/kit.svelte';
   import { laying } from '../../state/laying.svelte';
   import { preferences } from '../../state/preferences.svelte';
-  import PartialCut from './PartialCut.svelte';
+  import PartialCut from '../../cutting/PartialCut.svelte';
 
   /** Which die of a nested set goes round the design, and whether the ground runs past the cut. */
   interface Props {
@@ -23,8 +25,8 @@
   /** A plate that is laid, or a stencil by its id. */
   let ground = $state('');
   const stencilId = $derived(stencils.some((s) => s.id === ground) ? ground : undefined);
-  let tried = $state<Schemas['DieView'][]>([]);
-  let wrong = $state('');
+  const asking = new Question<Schemas['DieView'][]>();
+  const tried = $derived(asking.answer ?? []);
   const keys = $derived(
     laying.chosen.filter((k) => view.plates.some((p) => p.key === k)).length > 0
       ? laying.chosen.filter((k) => view.plates.some((p) => p.key === k))
@@ -36,20 +38,11 @@
   });
   $effect(() => {
     if (!set || keys.length === 0) return;
-    const question = new AbortController();
     const groundKeys = ground && !stencilId ? [ground] : [];
     const body = { draft, keys, groundKeys, stencilId, set, leastMm, mostMm };
-    asked(api.POST('/api/layouts/dies', { body, signal: question.signal }))
-      .then((found) => {
-        tried = found;
-        wrong = '';
-        ontrial(found.find((d) => d.fits)?.path ?? '');
-      })
-      .catch((trouble: Error) => {
-        if (!question.signal.aborted) wrong = trouble.message;
-      });
-    return () => question.abort();
+    return asking.follow((signal) => asked(api.POST('/api/layouts/dies', { body, signal })));
   });
+  $effect(() => ontrial(tried.find((d) => d.fits)?.path ?? ''));
 </script>
 
 <section aria-labelledby="dies-title">
@@ -89,7 +82,7 @@
         </select></label
       >
     {/if}
-    {#if wrong}<p role="alert" class="text-ochre mt-2">{wrong}</p>{/if}
+    <Asked question={asking} />
     <ul class="mt-2" aria-live="polite">
       {#each tried as die (die.dieId)}
         <li class="border-rule border-b py-2 {die.fits ? '' : 'text-soft'}">

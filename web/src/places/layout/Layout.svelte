@@ -1,11 +1,10 @@
 <script lang="ts">
-  import { push } from 'svelte-spa-router';
-  import { api, asked } from '../../api/client';
+  import OpenedSetUp from '../../editing/OpenedSetUp.svelte';
+  import { typing } from '../../editing/undo';
   import { editing } from '../../state/editing.svelte';
   import { laying } from '../../state/laying.svelte';
+  import { world } from '../../state/world.svelte';
   import { routes } from '../../state/routes.svelte';
-  import { tell } from '../../state/messages.svelte';
-  import Conflict from '../stack/Conflict.svelte';
   import Findings from '../../parts/Findings.svelte';
   import Bench from './Drawings.svelte';
   import Expected from './Expected.svelte';
@@ -17,69 +16,58 @@
   const unlaid = $derived(routes.of(draft?.route)?.heated === false);
 
   $effect(() => {
-    const id = params.id;
-    if (id && id !== editing.saved?.id) editing.open(id).catch(tell);
-    else if (!id) openLast().catch(tell);
-  });
-  $effect(() => {
+    void world.revision;
     if (draft && !unlaid) laying.show(draft);
   });
 
-  async function openLast() {
-    const id = editing.saved?.id ?? (await asked(api.GET('/api/set-ups')))[0]?.id;
-    await push(id ? `/layout/${id}` : '/bench?new');
-  }
-
   function key(event: KeyboardEvent) {
-    const target = event.target as HTMLElement;
-    if (target.closest('input, select, textarea, dialog')) return;
-    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
-      event.preventDefault();
-      if (event.shiftKey) editing.redo();
-      else editing.undo();
-    } else if (event.key === 'Escape' && laying.moving) laying.drop(true);
+    if (!typing(event) && event.key === 'Escape' && laying.moving) laying.drop(true);
   }
 </script>
 
 <svelte:window onkeydown={key} />
 
-{#if draft && unlaid}
-  <div class="mx-auto max-w-[60ch] px-6 py-14">
-    <h1 class="text-[28px]">Nothing to lay out here</h1>
-    <p class="mt-3 text-[18px]">
-      “{editing.saved?.name}” is {routes.of(draft.route)?.label}: {routes.of(draft.route)?.toolInStack
-        ? 'its stack says where things lie.'
-        : `its ${routes.of(draft.route)?.toolWord} has laid the design already.`} Layouts are for what is pressed
-      on a heated platform.
-    </p>
-    <a class="press press-strong mt-6 inline-block" href="#/stack/{editing.saved?.id}">To the stack</a>
-  </div>
-{:else if draft && laying.view}
-  <div class="grid min-h-full lg:grid-cols-[minmax(0,1fr)_300px]">
-    <section class="flex min-w-0 flex-col gap-3 px-4 py-4 md:px-6" aria-label="Layout">
-      <div class="flex flex-wrap items-start gap-x-4 gap-y-2">
-        <div class="min-w-0 flex-1">
-          <h1 class="text-[28px]">Layout</h1>
-          <Expected />
+<OpenedSetUp id={params.id} home="/layout" place="Layout">
+  {#if draft && unlaid}
+    <div class="mx-auto max-w-[60ch] px-6 py-14">
+      <h1 class="text-[28px]">Nothing to lay out here</h1>
+      <p class="mt-3 text-[18px]">
+        “{editing.saved?.name}” is {routes.of(draft.route)?.label}: {routes.of(draft.route)?.toolInStack
+          ? 'its stack says where things lie.'
+          : `its ${routes.of(draft.route)?.toolWord} has laid the design already.`} Layouts are for what is pressed
+        on a heated platform.
+      </p>
+      <a class="press press-strong mt-6 inline-block" href="#/stack/{editing.saved?.id}">To the stack</a>
+    </div>
+  {:else if draft && laying.view}
+    <div class="grid min-h-full lg:grid-cols-[minmax(0,1fr)_300px]">
+      <section class="flex min-w-0 flex-col gap-3 px-4 py-4 md:px-6" aria-label="Layout">
+        <div class="flex flex-wrap items-start gap-x-4 gap-y-2">
+          <div class="min-w-0 flex-1">
+            <h1 class="text-[28px]">Layout</h1>
+            <Expected />
+          </div>
+          <div class="flex gap-1">
+            <button class="press press-quiet" disabled={!editing.canUndo} onclick={() => editing.undo()}
+              >Undo</button
+            >
+            <button class="press press-quiet" disabled={!editing.canRedo} onclick={() => editing.redo()}
+              >Redo</button
+            >
+            <a class="press press-strong" href="#/stack/{editing.saved?.id}">To the stack</a>
+          </div>
         </div>
-        <div class="flex gap-1">
-          <button class="press press-quiet" disabled={!editing.canUndo} onclick={() => editing.undo()}
-            >Undo</button
-          >
-          <button class="press press-quiet" disabled={!editing.canRedo} onclick={() => editing.redo()}
-            >Redo</button
-          >
-          <a class="press press-strong" href="#/stack/{editing.saved?.id}">To the stack</a>
+        <Bench view={laying.view} {trial} />
+        <div class="flex flex-col gap-2" role="group" aria-live="polite" aria-label="Findings">
+          <Findings
+            findings={laying.view.findings}
+            onmend={(mend) => editing.part({ layout: mend.layout })}
+          />
         </div>
-      </div>
-      <Bench view={laying.view} {trial} />
-      <div class="flex flex-col gap-2" role="group" aria-live="polite" aria-label="Findings">
-        <Findings findings={laying.view.findings} onmend={(mend) => editing.part({ layout: mend.layout })} />
-      </div>
-    </section>
-    <Panel view={laying.view} {draft} ontrial={(path) => (trial = path)} />
-  </div>
-  <Conflict />
-{:else}
-  <p class="text-soft p-8">Laying it out…</p>
-{/if}
+      </section>
+      <Panel view={laying.view} {draft} ontrial={(path) => (trial = path)} />
+    </div>
+  {:else}
+    <p class="text-soft p-8">Laying it out…</p>
+  {/if}
+</OpenedSetUp>

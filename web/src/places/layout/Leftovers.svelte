@@ -1,31 +1,29 @@
 <script lang="ts">
+  import Asked from '../../asking/Asked.svelte';
+  import { Question } from '../../asking/question.svelte';
   import { api, asked, type Draft, type LayoutView, type Schemas } from '../../api/client';
   import { editing } from '../../state/editing.svelte';
   import { laying } from '../../state/laying.svelte';
-  import { tell } from '../../state/messages.svelte';
   import { outlines } from '../../state/outlines.svelte';
   import { preferences } from '../../state/preferences.svelte';
-  import LeftoverDrawing from './LeftoverDrawing.svelte';
-  import PatchworkFinder from './PatchworkFinder.svelte';
+  import LeftoverDrawing from '../../drawing/LeftoverDrawing.svelte';
+  import PatchworkFinder from '../../cutting/PatchworkFinder.svelte';
 
   /** Which leftover still has foil for a design, smallest first. */
   let { view, draft }: { view: LayoutView; draft: Draft } = $props();
   const SHOWN = 4;
   const plate = $derived(view.plates.find((p) => laying.chosen.includes(p.key)) ?? view.plates[0]);
   const taken = $derived(view.layout.plates.find((p) => p.key === plate?.key)?.foil);
-  let finder = $state<Schemas['FinderView']>();
 
+  const asking = new Question<Schemas['FinderView']>();
+  const finder = $derived(asking.answer);
   $effect(() => {
     const key = plate?.key;
     if (!key) return;
-    const question = new AbortController();
     const params = { query: { key } };
-    asked(api.POST('/api/layouts/leftovers', { params, body: draft, signal: question.signal }))
-      .then((found) => (finder = found))
-      .catch((trouble) => {
-        if (!question.signal.aborted) tell(trouble);
-      });
-    return () => question.abort();
+    return asking.follow((signal) =>
+      asked(api.POST('/api/layouts/leftovers', { params, body: draft, signal })),
+    );
   });
 
   function fresh() {
@@ -47,6 +45,7 @@
       </select></label
     >
   {/if}
+  <Asked question={asking} />
   {#if finder && plate}
     <h2 id="leftover-title" class="mt-2 text-[18px]">
       {finder.found.length === 0

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import Asked from '../../asking/Asked.svelte';
+  import { Question } from '../../asking/question.svelte';
   import { api, asked, type Draft, type LayoutView, type Schemas } from '../../api/client';
   import TwentyPulls from '../../drawing/TwentyPulls.svelte';
   import { editing } from '../../state/editing.svelte';
@@ -6,7 +8,7 @@
 
   /** Patches behind weak places, with the forecast after patching. */
   let { view, draft }: { view: LayoutView; draft: Draft } = $props();
-  type Where = NonNullable<Parameters<typeof ask>[0]>;
+  type Where = 'AS_FORECAST' | 'MIDDLE' | 'LEFT' | 'RIGHT' | 'UPPER' | 'LOWER';
   const PLACES: [Where, string][] = [
     ['AS_FORECAST', 'where the forecast is weak'],
     ['MIDDLE', 'in the middle, as I saw'],
@@ -16,26 +18,15 @@
     ['LOWER', 'at the bottom, as I saw'],
   ];
   let where = $state<Where>('AS_FORECAST');
-  let proposals = $state<Schemas['PatchView'][]>();
-  let wrong = $state('');
   const now = $derived(editing.answer?.expected);
 
-  function ask(place: 'AS_FORECAST' | 'MIDDLE' | 'LEFT' | 'RIGHT' | 'UPPER' | 'LOWER', signal: AbortSignal) {
-    const params = { query: { where: place } };
-    return asked(api.POST('/api/layouts/make-ready', { params, body: draft, signal }));
-  }
-
+  const asking = new Question<Schemas['PatchView'][]>();
+  const proposals = $derived(asking.answer);
   $effect(() => {
-    const question = new AbortController();
-    ask(where, question.signal)
-      .then((found) => {
-        proposals = found;
-        wrong = '';
-      })
-      .catch((trouble: Error) => {
-        if (!question.signal.aborted) wrong = trouble.message;
-      });
-    return () => question.abort();
+    const params = { query: { where } };
+    return asking.follow((signal) =>
+      asked(api.POST('/api/layouts/make-ready', { params, body: draft, signal })),
+    );
   });
 </script>
 
@@ -53,7 +44,7 @@
       >Take the patches out</button
     >
   {/if}
-  {#if wrong}<p role="alert" class="text-ochre mt-2">{wrong}</p>{/if}
+  <Asked question={asking} />
   {#if proposals}
     <ul class="mt-3">
       {#each proposals as p (p.boardId)}

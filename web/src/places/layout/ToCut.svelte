@@ -1,6 +1,8 @@
 <script lang="ts">
+  import Asked from '../../asking/Asked.svelte';
+  import { Question } from '../../asking/question.svelte';
   import { api, asked, type Draft, type Schemas } from '../../api/client';
-  import { tell } from '../../state/messages.svelte';
+  import NumberField from '../../parts/NumberField.svelte';
   import { preferences } from '../../state/preferences.svelte';
   import SheetDrawing from './SheetDrawing.svelte';
 
@@ -8,40 +10,28 @@
   let { draft }: { draft: Draft } = $props();
   let cards = $state(1);
   let turnable = $state(true);
-  let plan = $state<Schemas['CutView']>();
-  let wrong = $state('');
 
+  const asking = new Question<Schemas['CutView']>();
+  const plan = $derived(asking.answer);
   $effect(() => {
-    const question = new AbortController();
     const params = { query: { cards, turnable } };
-    asked(api.POST('/api/layouts/cuts', { params, body: draft, signal: question.signal }))
-      .then((found) => {
-        plan = found;
-        wrong = '';
-      })
-      .catch((trouble) => {
-        if (question.signal.aborted) return;
-        if (trouble instanceof Error) wrong = trouble.message;
-        else tell(trouble);
-      });
-    return () => question.abort();
+    return asking.follow((signal) => asked(api.POST('/api/layouts/cuts', { params, body: draft, signal })));
   });
 </script>
 
 <section aria-labelledby="cut-title">
   <h2 id="cut-title" class="sr-only">What to cut</h2>
   <div class="flex items-end gap-4">
-    <label class="label"
-      >How many cards
-      <input
-        type="number"
-        min="1"
-        max="1000"
-        class="w-24 px-2 py-1.5"
-        value={cards}
-        onchange={(e) => (cards = Math.max(1, Math.min(1000, e.currentTarget.valueAsNumber || 1)))}
-      /></label
-    >
+    <NumberField
+      label="How many cards"
+      name="cards"
+      class="w-24"
+      whole
+      min={1}
+      max={1000}
+      value={cards}
+      onvalue={(count) => (cards = count)}
+    />
     <label class="flex items-center gap-2 pb-2 text-[15px]"
       ><input
         type="checkbox"
@@ -51,7 +41,7 @@
       />keep the grain</label
     >
   </div>
-  {#if wrong}<p role="alert" class="text-ochre mt-2">{wrong}</p>{/if}
+  <Asked question={asking} />
   {#if plan}
     <dl class="mt-3">
       {#each plan.lines as line, i (i)}

@@ -1,13 +1,17 @@
 <script lang="ts">
-  import { api, asked, type PullView } from '../../api/client';
+  import Asked from '../../asking/Asked.svelte';
+  import { Question } from '../../asking/question.svelte';
+  import { api, asked, type PullView, type Schemas } from '../../api/client';
   import OutcomeMark from '../../drawing/OutcomeMark.svelte';
   import { preferences } from '../../state/preferences.svelte';
 
   /** Two pulls beside each other, with only what differs. */
   let { left, right, onclose }: { left: PullView; right: PullView; onclose: () => void } = $props();
-  const question = $derived(
-    asked(api.GET('/api/pulls/compare', { params: { query: { left: left.id, right: right.id } } })),
-  );
+  const asking = new Question<Schemas['Comparison']>();
+  $effect(() => {
+    const params = { query: { left: left.id, right: right.id } };
+    return asking.follow((signal) => asked(api.GET('/api/pulls/compare', { params, signal })));
+  });
 </script>
 
 <section class="border-rule bg-paper my-4 border p-4" aria-label="Two pulls compared">
@@ -31,32 +35,34 @@
       </figure>
     {/each}
     <div class="md:order-2">
-      {#await question then comparison}
-        <table class="w-full text-left">
-          <thead
-            ><tr class="label"
-              ><th class="font-normal">&nbsp;</th><th class="font-normal">no. {left.number}</th><th
-                class="font-normal">no. {right.number}</th
-              ></tr
-            ></thead
-          >
-          <tbody>
-            {#each comparison.differences as d (d.what)}
-              <tr class="border-rule border-t align-top">
-                <th scope="row" class="text-soft py-1 pr-3 font-normal">{d.what}</th>
-                <td class="py-1 pr-3">{preferences.said(d.before)}</td>
-                <td class="py-1 font-bold">{preferences.said(d.after)}</td>
-              </tr>
-            {:else}
-              <tr
-                ><td colspan="3" class="py-2"
-                  >The set-ups are the same. What differs is luck, or something not written down.</td
+      <Asked question={asking}>
+        {#snippet children(comparison)}
+          <table class="w-full text-left">
+            <thead
+              ><tr class="label"
+                ><th class="font-normal">&nbsp;</th><th class="font-normal">no. {left.number}</th><th
+                  class="font-normal">no. {right.number}</th
                 ></tr
-              >
-            {/each}
-          </tbody>
-        </table>
-      {/await}
+              ></thead
+            >
+            <tbody>
+              {#each comparison.differences as d (d.what)}
+                <tr class="border-rule border-t align-top">
+                  <th scope="row" class="text-soft py-1 pr-3 font-normal">{d.what}</th>
+                  <td class="py-1 pr-3">{preferences.said(d.before)}</td>
+                  <td class="py-1 font-bold">{preferences.said(d.after)}</td>
+                </tr>
+              {:else}
+                <tr
+                  ><td colspan="3" class="py-2"
+                    >The set-ups are the same. What differs is luck, or something not written down.</td
+                  ></tr
+                >
+              {/each}
+            </tbody>
+          </table>
+        {/snippet}
+      </Asked>
     </div>
   </div>
 </section>

@@ -1,10 +1,26 @@
 <script lang="ts" module>
+  import type { PullView } from '../../api/client';
+
   export interface Filter {
     plateId?: string;
     stockId?: string;
     filmId?: string;
-    outcome?: 'UNDER' | 'CLEAN' | 'OVER' | 'BOTH';
+    outcome?: PullView['outcome'];
   }
+
+  /** The filter an address names. */
+  export function filterOf(query: URLSearchParams): Filter {
+    const named = (key: keyof Filter) => query.get(key) ?? undefined;
+    const outcome = OUTCOMES.find(([key]) => key === named('outcome'))?.[0];
+    return { plateId: named('plateId'), stockId: named('stockId'), filmId: named('filmId'), outcome };
+  }
+
+  const OUTCOMES: [PullView['outcome'], string][] = [
+    ['CLEAN', 'clean'],
+    ['UNDER', 'under'],
+    ['OVER', 'over'],
+    ['BOTH', 'both'],
+  ];
 </script>
 
 <script lang="ts">
@@ -47,10 +63,7 @@
         onchange({ ...filter, outcome: (e.currentTarget.value || undefined) as Filter['outcome'] })}
     >
       <option value="">any way</option>
-      <option value="CLEAN">clean</option>
-      <option value="UNDER">under</option>
-      <option value="OVER">over</option>
-      <option value="BOTH">both</option>
+      {#each OUTCOMES as [key, label] (key)}<option value={key}>{label}</option>{/each}
     </select></label
   >
   {#if any}<button class="press press-quiet" onclick={() => onchange({})}>Show all</button>{/if}

@@ -1,19 +1,19 @@
 <script lang="ts">
+  import Asked from '../../asking/Asked.svelte';
+  import { Question } from '../../asking/question.svelte';
   import Modal from 'flowbite-svelte/Modal.svelte';
   import { push } from 'svelte-spa-router';
   import { api, asked, type SavedSetUp } from '../../api/client';
-  import { tell } from '../../state/messages.svelte';
   import { routes } from '../../state/routes.svelte';
-  import LogForm, { type Entry } from './LogForm.svelte';
+  import LogForm, { type Entry } from '../../logging/LogForm.svelte';
 
   /** For a pull that was made without Run: first which set-up, then how it came out. */
   let { open = $bindable(false), onlogged }: { open: boolean; onlogged: () => Promise<void> } = $props();
-  let setUps = $state<SavedSetUp[]>([]);
+  const asking = new Question<SavedSetUp[]>();
   let chosen = $state<SavedSetUp>();
-  let writing = $state(false);
 
   $effect(() => {
-    if (open) asked(api.GET('/api/set-ups')).then((all) => (setUps = all), tell);
+    if (open) return asking.follow((signal) => asked(api.GET('/api/set-ups', { signal })));
   });
 
   async function log(entry: Entry) {
@@ -29,27 +29,32 @@
 </script>
 
 <Modal bind:open title="Which set-up did you pull?" size="sm">
-  <ul class="text-ink max-h-[60vh] overflow-y-auto">
-    {#each setUps as setUp (setUp.id)}
-      <li class="border-rule border-t">
-        <button
-          class="text-verdigris w-full py-2 text-left font-bold"
-          onclick={() => {
-            chosen = setUp;
-            open = false;
-            writing = true;
-          }}>{setUp.name}</button
-        >
-      </li>
-    {:else}
-      <li>There is no set-up yet. Start one on the bench.</li>
-    {/each}
-  </ul>
+  <Asked question={asking} waiting="Fetching your set-ups…">
+    {#snippet children(setUps)}
+      <ul class="text-ink max-h-[60vh] overflow-y-auto">
+        {#each setUps as setUp (setUp.id)}
+          <li class="border-rule border-t">
+            <button
+              class="text-verdigris w-full py-2 text-left font-bold"
+              onclick={() => {
+                chosen = setUp;
+                open = false;
+              }}>{setUp.name}</button
+            >
+          </li>
+        {:else}
+          <li>There is no set-up yet. Start one on the bench.</li>
+        {/each}
+      </ul>
+    {/snippet}
+  </Asked>
 </Modal>
-<LogForm
-  route={routes.of(chosen?.draft.route)}
-  bind:open={writing}
-  title="Log “{chosen?.name ?? ''}”"
-  {log}
-  ondone={done}
-/>
+{#if chosen}
+  <LogForm
+    route={routes.of(chosen.draft.route)}
+    title="Log “{chosen.name}”"
+    {log}
+    onclose={() => (chosen = undefined)}
+    ondone={done}
+  />
+{/if}

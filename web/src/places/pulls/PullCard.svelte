@@ -4,17 +4,19 @@
 
   interface Props {
     pull: PullView;
+    /** What was looked for, to be found again. */
+    search: string;
     current: boolean;
     picked: boolean;
     oncompare: () => void;
   }
-  let { pull, current, picked, oncompare }: Props = $props();
+  let { pull, search, current, picked, oncompare }: Props = $props();
   const when = $derived(new Date(pull.loggedAt).toLocaleDateString([], { day: 'numeric', month: 'short' }));
 </script>
 
 <li class={current ? 'outline-verdigris outline-3 outline-offset-4' : ''}>
   <a
-    href="#/pulls/{pull.id}"
+    href="#/pulls/{pull.id}{search}"
     class="block"
     aria-label="Pull {pull.number}, {pull.title}, {pull.outcome.toLowerCase()}"
   >

@@ -1,25 +1,38 @@
 <script lang="ts">
+  import { tick, untrack } from 'svelte';
   import { push } from 'svelte-spa-router';
   import { api, asked, type PullView } from '../../api/client';
+  import Asked from '../../asking/Asked.svelte';
+  import { Question } from '../../asking/question.svelte';
   import OutcomeMark from '../../drawing/OutcomeMark.svelte';
   import { percent } from '../../parts/format';
   import { tell } from '../../state/messages.svelte';
   import { routes } from '../../state/routes.svelte';
-  import { outcomeWords } from './words';
+  import { outcomeWords } from '../../logging/words';
   import { preferences } from '../../state/preferences.svelte';
 
-  let { id, onchanged, onclose }: { id: string; onchanged: () => Promise<void>; onclose: () => void } =
-    $props();
-  let pull = $state<PullView>();
+  let { id, onchanged, onclose }: { id: string; onchanged: () => void; onclose: () => void } = $props();
+  const asking = new Question<PullView>();
+  const pull = $derived(asking.answer);
+  let title = $state<HTMLElement>();
   const faults = asked(api.GET('/api/pulls/faults'));
   const route = $derived(routes.of(pull?.route));
   const words = $derived(outcomeWords(route));
 
   $effect(() => {
-    asked(api.GET('/api/pulls/{id}', { params: { path: { id } } }))
-      .then((found) => (pull = found))
-      .catch(tell);
+    const wanted = id;
+    untrack(() => void show(wanted));
   });
+
+  async function show(id: string) {
+    if (pull?.id !== id) asking.clear();
+    const found = await asking.ask((signal) =>
+      asked(api.GET('/api/pulls/{id}', { params: { path: { id } }, signal })),
+    );
+    if (!found) return;
+    await tick();
+    title?.focus();
+  }
 
   async function again() {
     try {
@@ -36,8 +49,8 @@
       await asked(
         api.POST('/api/pulls/{id}/proven', { params: { path: { id }, query: { version: pull.version } } }),
       );
-      pull = await asked(api.GET('/api/pulls/{id}', { params: { path: { id } } }));
-      await onchanged();
+      await show(id);
+      onchanged();
       tell('This is now the proven recipe for its tool and stock.');
     } catch (trouble) {
       tell(trouble);
@@ -45,70 +58,73 @@
   }
 </script>
 
-{#if pull}
-  <aside
-    class="border-rule lg:sticky lg:top-4 lg:self-start lg:border-l lg:pl-6"
-    aria-label="Pull {pull.number}"
-  >
-    <div class="flex items-start justify-between gap-2">
-      <h2 class="text-[21px] leading-tight">{pull.title}</h2>
-      <button class="press press-quiet -mt-1" onclick={onclose}>Close</button>
-    </div>
-    <p class="text-soft">
-      no. {pull.number}, {new Date(pull.loggedAt).toLocaleString([], {
-        dateStyle: 'medium',
-        timeStyle: 'short',
-      })}
-    </p>
-    <img
-      src="/api/pulls/{id}/picture?width=600&height=400"
-      alt="The pull: {words[pull.outcome]}"
-      width="600"
-      height="400"
-      class="border-rule mt-2 h-auto w-full border"
-    />
-    {#if !pull.pictured}<p class="text-soft text-[13px]">
-        Drawn from what was logged; there is no photograph.
-      </p>{/if}
-    <p class="mt-2 flex items-center gap-2 text-[18px]">
-      <OutcomeMark outcome={pull.outcome} size={20} />{words[pull.outcome]}{pull.outcome !== 'CLEAN'
-        ? `, ${pull.amount.toLowerCase().replace('_', ' ')}`
-        : ''}
-    </p>
-    <dl class="mt-2 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
-      <dt class="text-soft">how</dt>
-      <dd>{route?.label}</dd>
-      <dt class="text-soft">{route?.toolWord ?? 'plate'}</dt>
-      <dd>{pull.plate}</dd>
-      <dt class="text-soft">on</dt>
-      <dd>{pull.film ? `${pull.film} on ${pull.stock}` : pull.stock}</dd>
-      <dt class="text-soft">machine</dt>
-      <dd>{pull.press}</dd>
-      {#if pull.coverage !== undefined}<dt class="text-soft">{words.share}</dt>
-        <dd>{percent(pull.coverage)}</dd>{/if}
-      {#if pull.spillMm !== undefined}<dt class="text-soft">{words.excess}</dt>
-        <dd>{preferences.length(pull.spillMm)}</dd>{/if}
-      <dt class="text-soft">was forecast</dt>
-      <dd>
-        {percent(pull.expectedClean)} clean, {percent(pull.expectedOver)}
-        {words.OVER}, {percent(pull.expectedUnder)}
-        {words.UNDER}
-      </dd>
-      {#if pull.note}<dt class="text-soft">note</dt>
-        <dd>{pull.note}</dd>{/if}
-    </dl>
-    {#await faults then list}
-      {#each list.filter((f) => pull?.faults.includes(f.fault)) as fault (fault.fault)}
-        <p class="border-ochre-line bg-ochre-wash mt-2 border-l-4 px-3 py-1.5">
-          <strong class="first-letter:uppercase">{fault.label}.</strong> Likely {fault.cause}. Next: {fault.next}.
-        </p>
-      {/each}
-    {/await}
-    <div class="mt-4 flex flex-wrap gap-2">
-      <button class="press press-strong" onclick={again}>Use this set-up again</button>
-      <button class="press" disabled={pull.proven} onclick={prove}
-        >{pull.proven ? 'Proven recipe' : 'Make it the proven recipe'}</button
-      >
-    </div>
-  </aside>
-{/if}
+<svelte:head><title>{pull ? `${pull.title} · ` : ''}Pulls · Glanzen</title></svelte:head>
+<Asked question={asking}>
+  {#snippet children(pull)}
+    <aside
+      class="border-rule lg:sticky lg:top-4 lg:self-start lg:border-l lg:pl-6"
+      aria-label="Pull {pull.number}"
+    >
+      <div class="flex items-start justify-between gap-2">
+        <h2 bind:this={title} tabindex="-1" class="text-[21px] leading-tight">{pull.title}</h2>
+        <button class="press press-quiet -mt-1" onclick={onclose}>Close</button>
+      </div>
+      <p class="text-soft">
+        no. {pull.number}, {new Date(pull.loggedAt).toLocaleString([], {
+          dateStyle: 'medium',
+          timeStyle: 'short',
+        })}
+      </p>
+      <img
+        src="/api/pulls/{id}/picture?width=600&height=400"
+        alt="The pull: {words[pull.outcome]}"
+        width="600"
+        height="400"
+        class="border-rule mt-2 h-auto w-full border"
+      />
+      {#if !pull.pictured}<p class="text-soft text-[13px]">
+          Drawn from what was logged; there is no photograph.
+        </p>{/if}
+      <p class="mt-2 flex items-center gap-2 text-[18px]">
+        <OutcomeMark outcome={pull.outcome} size={20} />{words[pull.outcome]}{pull.outcome !== 'CLEAN'
+          ? `, ${pull.amount.toLowerCase().replace('_', ' ')}`
+          : ''}
+      </p>
+      <dl class="mt-2 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
+        <dt class="text-soft">how</dt>
+        <dd>{route?.label}</dd>
+        <dt class="text-soft">{route?.toolWord ?? 'plate'}</dt>
+        <dd>{pull.plate}</dd>
+        <dt class="text-soft">on</dt>
+        <dd>{pull.film ? `${pull.film} on ${pull.stock}` : pull.stock}</dd>
+        <dt class="text-soft">machine</dt>
+        <dd>{pull.press}</dd>
+        {#if pull.coverage !== undefined}<dt class="text-soft">{words.share}</dt>
+          <dd>{percent(pull.coverage)}</dd>{/if}
+        {#if pull.spillMm !== undefined}<dt class="text-soft">{words.excess}</dt>
+          <dd>{preferences.length(pull.spillMm)}</dd>{/if}
+        <dt class="text-soft">was forecast</dt>
+        <dd>
+          {percent(pull.expectedClean)} clean, {percent(pull.expectedOver)}
+          {words.OVER}, {percent(pull.expectedUnder)}
+          {words.UNDER}
+        </dd>
+        {#if pull.note}<dt class="text-soft">note</dt>
+          <dd>{pull.note}</dd>{/if}
+      </dl>
+      {#await faults then list}
+        {#each list.filter((f) => pull.faults.includes(f.fault)) as fault (fault.fault)}
+          <p class="border-ochre-line bg-ochre-wash mt-2 border-l-4 px-3 py-1.5">
+            <strong class="first-letter:uppercase">{fault.label}.</strong> Likely {fault.cause}. Next: {fault.next}.
+          </p>
+        {/each}
+      {/await}
+      <div class="mt-4 flex flex-wrap gap-2">
+        <button class="press press-strong" onclick={again}>Use this set-up again</button>
+        <button class="press" disabled={pull.proven} onclick={prove}
+          >{pull.proven ? 'Proven recipe' : 'Make it the proven recipe'}</button
+        >
+      </div>
+    </aside>
+  {/snippet}
+</Asked>

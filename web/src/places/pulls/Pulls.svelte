@@ -1,9 +1,12 @@
 <script lang="ts">
-  import { push } from 'svelte-spa-router';
+  import { push, router } from 'svelte-spa-router';
   import { api, asked, type PullView, type Schemas } from '../../api/client';
-  import { tell } from '../../state/messages.svelte';
+  import Asked from '../../asking/Asked.svelte';
+  import { Question } from '../../asking/question.svelte';
+  import { typing } from '../../editing/undo';
+  import { world } from '../../state/world.svelte';
   import Compare from './Compare.svelte';
-  import Filters, { type Filter } from './Filters.svelte';
+  import Filters, { filterOf, type Filter } from './Filters.svelte';
   import LogByHand from './LogByHand.svelte';
   import PullCard from './PullCard.svelte';
   import PullDetail from './PullDetail.svelte';
@@ -11,21 +14,33 @@
   let { params = {} }: { params?: { id?: string } } = $props();
 
   const PER_PAGE = 24;
-  let filter = $state<Filter>({});
-  let page = $state(0);
-  let found = $state<Schemas['PullPage']>();
+  const found = new Question<Schemas['PullPage']>();
   let compared = $state<PullView[]>([]);
   let logging = $state(false);
-  const pages = $derived(found ? Math.max(1, Math.ceil(found.total / PER_PAGE)) : 1);
+  // What is looked for stands in the address, so that Back, a bookmark and a reload find it again.
+  const query = $derived(new URLSearchParams(router.querystring ?? ''));
+  const filter = $derived(filterOf(query));
+  const page = $derived(Math.max(0, Number(query.get('page') ?? 1) - 1 || 0));
+  const pages = $derived(found.answer ? Math.max(1, Math.ceil(found.answer.total / PER_PAGE)) : 1);
+  const search = $derived(router.querystring ? `?${router.querystring}` : '');
 
   async function load() {
     const query = { ...filter, page, size: PER_PAGE };
-    found = await asked(api.GET('/api/pulls', { params: { query } }));
+    await found.ask((signal) => asked(api.GET('/api/pulls', { params: { query }, signal })));
   }
 
   $effect(() => {
-    load().catch(tell);
+    void world.revision;
+    void load();
   });
+
+  function go(changed: Filter, page: number) {
+    const all = { ...changed, page: page > 0 ? String(page + 1) : undefined };
+    const text = Object.entries(all)
+      .flatMap(([key, value]) => (value ? `${key}=${encodeURIComponent(value)}` : []))
+      .join('&');
+    void push(`/pulls${params.id ? `/${params.id}` : ''}${text ? `?${text}` : ''}`);
+  }
 
   function compare(pull: PullView) {
     compared = compared.some((p) => p.id === pull.id)
@@ -34,26 +49,19 @@
   }
 
   function key(event: KeyboardEvent) {
-    if ((event.target as HTMLElement).closest('input, select, textarea, dialog')) return;
-    if (event.key.toLowerCase() === 'l' && !event.ctrlKey) logging = true;
+    if (!typing(event) && event.key.toLowerCase() === 'l' && !event.ctrlKey) logging = true;
   }
 </script>
 
 <svelte:window onkeydown={key} />
 
+<svelte:head><title>Pulls · Glanzen</title></svelte:head>
 <div class="px-4 py-5 md:px-8">
   <div class="flex flex-wrap items-end justify-between gap-3">
     <h1 class="text-[28px]">Pulls</h1>
     <button class="press" onclick={() => (logging = true)}>Log a pull by hand (L)</button>
   </div>
-  <Filters
-    {filter}
-    total={found?.total ?? 0}
-    onchange={(changed) => {
-      filter = changed;
-      page = 0;
-    }}
-  />
+  <Filters {filter} total={found.answer?.total ?? 0} onchange={(changed) => go(changed, 0)} />
   {#if compared.length === 2}
     <Compare left={compared[0]!} right={compared[1]!} onclose={() => (compared = [])} />
   {:else if compared.length === 1}
@@ -62,27 +70,34 @@
     </p>
   {/if}
   <div class="mt-4 grid gap-6 {params.id ? 'lg:grid-cols-[minmax(0,1fr)_380px]' : ''}">
-    <ul class="grid grid-cols-[repeat(auto-fill,minmax(168px,1fr))] content-start gap-x-4 gap-y-5">
-      {#each found?.pulls ?? [] as pull (pull.id)}
-        <PullCard
-          {pull}
-          current={pull.id === params.id}
-          picked={compared.some((p) => p.id === pull.id)}
-          oncompare={() => compare(pull)}
-        />
-      {:else}
-        <li class="text-soft col-span-full py-6">{found ? 'No pull fits.' : 'Opening the logbook…'}</li>
-      {/each}
-    </ul>
+    <div>
+      <Asked question={found} waiting="Opening the logbook…">
+        {#snippet children(answer)}
+          <ul class="grid grid-cols-[repeat(auto-fill,minmax(168px,1fr))] content-start gap-x-4 gap-y-5">
+            {#each answer.pulls as pull (pull.id)}
+              <PullCard
+                {pull}
+                {search}
+                current={pull.id === params.id}
+                picked={compared.some((p) => p.id === pull.id)}
+                oncompare={() => compare(pull)}
+              />
+            {:else}
+              <li class="text-soft col-span-full py-6">No pull fits.</li>
+            {/each}
+          </ul>
+        {/snippet}
+      </Asked>
+    </div>
     {#if params.id}
-      <PullDetail id={params.id} onchanged={load} onclose={() => push('/pulls')} />
+      <PullDetail id={params.id} onchanged={load} onclose={() => push(`/pulls${search}`)} />
     {/if}
   </div>
   {#if pages > 1}
     <nav class="mt-6 flex items-center gap-3" aria-label="Pages">
-      <button class="press" disabled={page === 0} onclick={() => page--}>Newer</button>
+      <button class="press" disabled={page === 0} onclick={() => go(filter, page - 1)}>Newer</button>
       <span>page {page + 1} of {pages}</span>
-      <button class="press" disabled={page + 1 >= pages} onclick={() => page++}>Older</button>
+      <button class="press" disabled={page + 1 >= pages} onclick={() => go(filter, page + 1)}>Older</button>
     </nav>
   {/if}
 </div>

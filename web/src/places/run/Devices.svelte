@@ -3,6 +3,7 @@
   import { temperatureFigure } from '../../parts/format';
   import { kit } from '../../state/kit.svelte';
   import { preferences } from '../../state/preferences.svelte';
+  import { vocabulary } from '../../state/vocabulary.svelte';
   import { running } from '../../state/running.svelte';
 
   let { run }: { run: RunView } = $props();
@@ -42,7 +43,11 @@
   <div class="grid gap-x-8 gap-y-5 sm:grid-cols-3 xl:grid-cols-1">
     {#if heater}<section>
         <h2 class="label font-sans font-normal">{name} (simulated)</h2>
-        <p class="figure text-[42px] leading-tight {heater.celsius > 45 ? 'text-ember' : ''}">
+        <p
+          class="figure text-[42px] leading-tight {heater.celsius > vocabulary.now.limits.burnsC
+            ? 'text-ember'
+            : ''}"
+        >
           {temperatureFigure(heater.celsius, preferences.now)}<span class="text-soft ml-1 text-[20px]"
             >°{preferences.now.temperature}</span
           >

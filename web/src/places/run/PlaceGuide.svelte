@@ -1,15 +1,17 @@
 <script lang="ts">
+  import Asked from '../../asking/Asked.svelte';
+  import { Question } from '../../asking/question.svelte';
   import { api, asked, type LayoutView, type RunView } from '../../api/client';
   import PieceView from '../../drawing/PieceView.svelte';
   import PlatformView from '../../drawing/PlatformView.svelte';
   import { kit } from '../../state/kit.svelte';
-  import { tell } from '../../state/messages.svelte';
   import { preferences } from '../../state/preferences.svelte';
   import { outlines } from '../../state/outlines.svelte';
 
   /** Where the plates go, large, with the distances that matter. */
   let { run }: { run: RunView } = $props();
-  let view = $state<LayoutView>();
+  const asking = new Question<LayoutView>();
+  const view = $derived(asking.answer);
   let width = $state(640);
   const taped = $derived(view?.layout.method === 'TAPED');
   const tint = (kind: 'STOCK' | 'FILM') => {
@@ -35,17 +37,18 @@
 
   $effect(() => {
     if (!run.draft.layout) return;
-    asked(api.POST('/api/layouts', { body: { draft: run.draft, steps: [] } }))
-      .then((found) => {
-        view = found;
-        outlines.want(found.plates.map((p) => p.plateId));
-        chosen = found.plates.slice(0, 1).map((p) => p.key);
-      })
-      .catch(tell);
+    const body = { draft: run.draft, steps: [] };
+    return asking.follow((signal) => asked(api.POST('/api/layouts', { body, signal })));
+  });
+  $effect(() => {
+    if (!view) return;
+    outlines.want(view.plates.map((p) => p.plateId));
+    chosen = view.plates.slice(0, 1).map((p) => p.key);
   });
 </script>
 
 <div bind:clientWidth={width} class="mt-4">
+  <Asked question={asking} />
   {#if view}
     <div class="flex flex-wrap items-center gap-2">
       {#if taped}

@@ -1,7 +1,9 @@
 <script lang="ts">
-  import { push } from 'svelte-spa-router';
-  import { api, asked } from '../../api/client';
-  import { tell } from '../../state/messages.svelte';
+  import { untrack } from 'svelte';
+  import { push, replace } from 'svelte-spa-router';
+  import { api, asked, Trouble } from '../../api/client';
+  import { typing } from '../../editing/undo';
+  import Nowhere from '../../parts/Nowhere.svelte';
   import { running } from '../../state/running.svelte';
   import Devices from './Devices.svelte';
   import Idle from './Idle.svelte';
@@ -11,26 +13,37 @@
 
   let { params = {} }: { params?: { id?: string } } = $props();
   let idle = $state(false);
+  let trouble = $state<Trouble>();
   let logging = $state(false);
   const run = $derived(running.run);
   const last = $derived(run !== undefined && run.step === run.steps.length - 1);
 
   $effect(() => {
     const id = params.id;
-    if (id) running.open(id).catch(tell);
-    else findOpen().catch(tell);
+    untrack(() => void open(id));
     return () => running.close();
   });
 
+  async function open(id: string | undefined) {
+    trouble = undefined;
+    try {
+      if (id) await running.open(id);
+      else await findOpen();
+    } catch (cause) {
+      trouble = cause instanceof Trouble ? cause : new Trouble(-1, 'It could not be opened.');
+    }
+  }
+
+  /** Takes this address's place, so that Back goes where the person came from. */
   async function findOpen() {
     const bench = await asked(api.GET('/api/bench'));
-    if (bench.run) await push(`/run/${bench.run.id}`);
+    if (bench.run) await replace(`/run/${bench.run.id}`);
     else idle = true;
   }
 
   function key(event: KeyboardEvent) {
     const target = event.target as HTMLElement;
-    if (target.closest('input, select, textarea, dialog, button, a') || !run || run.status !== 'OPEN') return;
+    if (typing(event) || target.closest('button, a') || run?.status !== 'OPEN') return;
     if (event.key === ' ') {
       event.preventDefault();
       if (last) logging = true;
@@ -42,15 +55,30 @@
 
 <svelte:window onkeydown={key} />
 
+<svelte:head><title>{run ? `${run.title} · ` : ''}Run · Glanzen</title></svelte:head>
+
+{#if running.lost}
+  <p role="alert" class="border-ochre-line bg-ochre-wash border-l-8 px-4 py-2 text-[18px]">
+    Glanzen does not answer. The clock here goes on; what the heater and the press do is not seen. Still
+    trying.
+  </p>
+{/if}
 {#if run}
   <div class="grid min-h-full md:grid-cols-[230px_minmax(0,1fr)] xl:grid-cols-[250px_minmax(0,1fr)_270px]">
     <StepList {run} />
     <Now {run} onlog={() => (logging = true)} />
     <Devices {run} />
   </div>
-  {#if run.status === 'OPEN'}
-    <LogPull bind:open={logging} {run} />
+  {#if logging && run.status === 'OPEN'}
+    <LogPull {run} onclose={() => (logging = false)} />
   {/if}
+{:else if trouble?.status === 404}
+  <Nowhere title="This run is not in your workshop" />
+{:else if trouble}
+  <div role="alert" class="p-8">
+    <p>{trouble.message}</p>
+    <button class="press mt-4" onclick={() => void open(params.id)}>Try again</button>
+  </div>
 {:else if idle}
   <Idle />
 {:else}

@@ -1,8 +1,8 @@
 <script lang="ts">
   import { editing } from '../../state/editing.svelte';
   import { kit } from '../../state/kit.svelte';
-  import PartialCut from '../layout/PartialCut.svelte';
-  import PatchworkFinder from '../layout/PatchworkFinder.svelte';
+  import PartialCut from '../../cutting/PartialCut.svelte';
+  import PatchworkFinder from '../../cutting/PatchworkFinder.svelte';
 
   /** What some routes need to be told besides their stack: where a partial cut ends, which scraps cover a stamp. */
   const draft = $derived(editing.draft);

@@ -1,9 +1,10 @@
 <script lang="ts">
-  import type { Draft, PlatformHeat } from '../../api/client';
+  import type { PlatformHeat } from '../../api/client';
   import QuantityField from '../../parts/QuantityField.svelte';
   import { editing } from '../../state/editing.svelte';
   import { kit } from '../../state/kit.svelte';
   import { preferences } from '../../state/preferences.svelte';
+  import { vocabulary } from '../../state/vocabulary.svelte';
   import { routes } from '../../state/routes.svelte';
   import Dial from './Dial.svelte';
   import GelDials from './GelDials.svelte';
@@ -21,21 +22,18 @@
   const pressed = $derived(draft ? kit.press(draft.machineId) !== undefined : true);
   const fitting = $derived(machines.filter((m) => (kit.press(m.id) !== undefined) === pressed));
   const designs = $derived(kit.inUse('plates').filter((p) => route?.tools.includes(p.kind)));
-  const HEATINGS: PlatformHeat['heating'][] = ['ALONE', 'COVERED', 'TOGETHER'];
-  const PACES: Draft['pace'][] = ['SLOW', 'STEADY', 'BRISK'];
-  const PEELS: { name: string; peel: Draft['peel'] }[] = [
-    { name: 'warm, at once', peel: { cooling: 'IN_AIR', seconds: 5 } },
-    { name: 'cold, on the mat', peel: { cooling: 'ON_MAT', seconds: 30 } },
-    { name: 'cold, in air', peel: { cooling: 'IN_AIR', seconds: 90 } },
-    { name: 'in the stack', peel: { cooling: 'IN_STACK', seconds: 120 } },
-  ];
-  const COVERS = { ALONE: 'plate open', COVERED: 'spacer over it', TOGETHER: 'whole stack' };
-  const MEDIA = { NONE: 'none', DRY: 'dry', WET: 'wet', ON_PLATE: 'on the plate' };
+  const words = $derived(vocabulary.now);
+  const paces = $derived(words.paces.map((p) => p.pace));
+  const heatings = $derived(words.heatings.map((h) => h.heating));
+  // What lies on a plate is asked for beside it.
+  const media = $derived(words.media.map((m) => m.medium).filter((m) => m !== 'ON_PLATE'));
   const seconds = $derived(draft?.onPlatform?.soakSeconds ?? draft?.hotRollers?.onSeconds ?? 0);
   const level = $derived(draft ? kit.level(draft) : 0);
   const soakStep = $derived(!onPlatform ? 60 : seconds >= 60 ? 15 : 5);
   const peelIndex = $derived(
-    PEELS.findIndex((p) => p.peel.cooling === draft?.peel.cooling && p.peel.seconds === draft.peel.seconds),
+    words.peels.findIndex(
+      (p) => p.peel.cooling === draft?.peel.cooling && p.peel.seconds === draft.peel.seconds,
+    ),
   );
 
   /** Changes what heats, whichever it is. */
@@ -79,7 +77,7 @@
         less="shorter"
         more="longer"
         onless={() => heat({ seconds: Math.max(0, seconds - soakStep) })}
-        onmore={() => heat({ seconds: Math.min(3600, seconds + soakStep) })}
+        onmore={() => heat({ seconds: Math.min(words.limits.heatSeconds, seconds + soakStep) })}
       >
         <QuantityField
           kind="DURATION"
@@ -95,8 +93,8 @@
         {@const heating = draft.onPlatform.heating}
         <Dial
           label="Cover"
-          value={COVERS[heating]}
-          onmore={() => heat({ heating: turn(HEATINGS, heating, 1) })}
+          value={words.heatings.find((h) => h.heating === heating)?.label}
+          onmore={() => heat({ heating: turn(heatings, heating, 1) })}
         />
       {/if}
       <Dial
@@ -109,8 +107,8 @@
     {#if draft.gel}<GelDials gel={draft.gel} />{/if}
     <Dial
       label="Pace"
-      value={draft.pace.toLowerCase()}
-      onmore={() => editing.part({ pace: turn(PACES, draft.pace, 1) })}
+      value={words.paces.find((p) => p.pace === draft.pace)?.label}
+      onmore={() => editing.part({ pace: turn(paces, draft.pace, 1) })}
     />
     <Dial
       label="Passes"
@@ -118,7 +116,7 @@
       less="fewer"
       more="more"
       onless={() => editing.part({ passes: Math.max(1, draft.passes - 1) })}
-      onmore={() => editing.part({ passes: Math.min(6, draft.passes + 1) })}
+      onmore={() => editing.part({ passes: Math.min(words.limits.passes, draft.passes + 1) })}
     />
     {#if draft.passes > 1 && (route?.mechanism === 'CUT' || route?.mechanism === 'CUT_AND_EMBOSS')}
       <Dial
@@ -130,16 +128,15 @@
     {#if hot}
       <Dial
         label="Peel"
-        value={PEELS[peelIndex]?.name ?? `after ${draft.peel.seconds} s`}
-        onmore={() => editing.part({ peel: (PEELS[(peelIndex + 1) % PEELS.length] ?? PEELS[0]!).peel })}
+        value={words.peels[peelIndex]?.name ?? `after ${draft.peel.seconds} s`}
+        onmore={() => editing.part({ peel: turn(words.peels, words.peels[peelIndex]!, 1).peel })}
       />
     {/if}
     {#if onPlatform}
       <Dial
         label="Ink below"
-        value={MEDIA[draft.medium]}
-        onmore={() =>
-          editing.part({ medium: turn(['NONE', 'DRY', 'WET'] as const, draft.medium, 1) as Draft['medium'] })}
+        value={words.media.find((m) => m.medium === draft.medium)?.label}
+        onmore={() => editing.part({ medium: turn(media, draft.medium, 1) })}
       />
     {/if}
     {#if route?.inkable}

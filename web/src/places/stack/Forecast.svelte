@@ -6,6 +6,7 @@
   import WindowStrip from '../../drawing/WindowStrip.svelte';
   import { editing } from '../../state/editing.svelte';
   import { preferences } from '../../state/preferences.svelte';
+  import { vocabulary } from '../../state/vocabulary.svelte';
   import { routes } from '../../state/routes.svelte';
   import GelState from './GelState.svelte';
   import Learned from './Learned.svelte';
@@ -33,7 +34,7 @@
       <WindowStrip window={expected.window} onmove={(position) => (wanted = position)} />
     </div>
     {#if wanted !== undefined}<Toward position={wanted} onclose={() => (wanted = undefined)} />{/if}
-    {#if expected.refused > 0.03}
+    {#if expected.refused > vocabulary.now.limits.likelyRefused}
       <p class="border-ochre-line bg-ochre-wash my-2 border-l-4 px-4 py-2">
         On {Math.round(expected.refused * 20)} of twenty rigs like yours the press would refuse this stack.
       </p>

@@ -2,6 +2,7 @@
   import type { Draft } from '../../api/client';
   import { duration } from '../../parts/format';
   import QuantityField from '../../parts/QuantityField.svelte';
+  import { vocabulary } from '../../state/vocabulary.svelte';
   import { editing } from '../../state/editing.svelte';
   import Dial from './Dial.svelte';
 
@@ -35,7 +36,7 @@
   less="shorter"
   more="longer"
   onless={() => put({ driedSeconds: Math.max(0, gel.driedSeconds - least) })}
-  onmore={() => put({ driedSeconds: Math.min(30 * 24 * HOUR, gel.driedSeconds + step) })}
+  onmore={() => put({ driedSeconds: Math.min(vocabulary.now.limits.driedSeconds, gel.driedSeconds + step) })}
 />
 <Dial
   label="Humidity"
@@ -43,7 +44,8 @@
   less="drier"
   more="damper"
   onless={() => put({ humidity: Math.max(0, Math.round(20 * gel.humidity - 1) / 20) })}
-  onmore={() => put({ humidity: Math.min(0.95, Math.round(20 * gel.humidity + 1) / 20) })}
+  onmore={() =>
+    put({ humidity: Math.min(vocabulary.now.limits.humidity, Math.round(20 * gel.humidity + 1) / 20) })}
 />
 <Dial
   label="Stencil held"

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import Asked from '../../asking/Asked.svelte';
+  import { Question } from '../../asking/question.svelte';
   import { api, asked, type SetUpReport, type Draft, type Schemas } from '../../api/client';
   import GelPanel from '../../drawing/GelPanel.svelte';
   import { duration } from '../../parts/format';
@@ -13,7 +15,8 @@
   }
   let { draft, drying }: Props = $props();
   const dryness = $derived(drying.dryness);
-  let panels = $state<Schemas['DryingPanel'][]>([]);
+  const asking = new Question<Schemas['DryingPanel'][]>();
+  const panels = $derived(asking.answer ?? []);
   const stock = $derived.by(() => {
     const layer = draft.layers.find((l) => l.kind === 'STOCK');
     return layer ? kit.inUse('stocks').find((s) => s.id === layer.id) : undefined;
@@ -22,11 +25,7 @@
   const fitting = $derived(panels.filter((p) => stencil !== undefined && p.stencilId === stencil.id));
   const word = $derived(drying.sound ? 'sound' : drying.clear ? 'clear, not sound yet' : 'white and wet');
 
-  $effect(() => {
-    asked(api.GET('/api/dryings'))
-      .then((all) => (panels = all))
-      .catch(tell);
-  });
+  $effect(() => asking.follow((signal) => asked(api.GET('/api/dryings', { signal }))));
 
   /** To five minutes: no room is steadier than that. */
   const roughly = (seconds: number) => duration(Math.ceil(seconds / 300) * 300);
@@ -34,7 +33,7 @@
   async function spread() {
     if (!draft.gel) return;
     try {
-      const panel = await asked(
+      await asked(
         api.POST('/api/dryings', {
           body: {
             name: editing.saved?.name ?? 'Gel',
@@ -46,7 +45,7 @@
           },
         }),
       );
-      panels = [...panels, panel];
+      asking.retry();
     } catch (trouble) {
       tell(trouble);
     }
@@ -64,6 +63,7 @@
     >
   </p>
 </div>
+<Asked question={asking} />
 <div class="-ml-2 flex flex-col items-start">
   {#each fitting as panel (panel.id)}
     <button class="press press-quiet min-h-8 text-left" onclick={() => editing.gelOf(panel)}

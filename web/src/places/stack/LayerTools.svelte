@@ -15,6 +15,7 @@
   let { selected, onselect, onmove }: Props = $props();
 
   const draft = $derived(editing.draft);
+  const places = $derived(editing.answer?.places ?? []);
   const layer = $derived(draft?.layers[selected]);
   const name = $derived(layer ? (kit.item(layer)?.name ?? layer.id) : '');
   const route = $derived(routes.of(draft?.route));
@@ -43,12 +44,12 @@
     if (!draft || !id) return;
     if (kind === 'SHEET') {
       const stock = draft.layers.findIndex((l) => l.kind === 'STOCK');
-      const facing = draft.layers[stock]?.facing ?? 'DOWN';
+      const facing = draft.layers[stock]?.facing ?? 'UP';
       editing.change(added(draft, stock + 1, { kind: 'STOCK', id, facing }));
       return;
     }
     if (kind !== 'BOARD') {
-      editing.change(swapped(draft, kind, id));
+      editing.change(swapped(draft, kind, id, places));
       return;
     }
     const usual = editing.answer?.shimPlace ?? draft.layers.length;
@@ -108,7 +109,7 @@
             editing.change(
               layer.kind === 'BOARD'
                 ? { ...draft, layers: draft.layers.map((l, i) => (i === selected ? { ...l, id } : l)) }
-                : swapped(draft, layer.kind, id),
+                : swapped(draft, layer.kind, id, places),
             );
           }}
         >

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { Question } from '../../asking/question.svelte';
   import { api, asked, type Schemas } from '../../api/client';
   import { duration } from '../../parts/format';
   import { editing } from '../../state/editing.svelte';
@@ -6,21 +7,19 @@
 
   /** Where practice differs: both ways, and what each would cost on this set-up. */
   const REST_MS = 600;
-  let schools = $state<Schemas['SchoolView'][]>([]);
 
+  const asking = new Question<Schemas['SchoolView'][]>();
+  const schools = $derived(asking.answer ?? []);
   $effect(() => {
-    const draft = editing.draft;
-    if (!draft || !editing.answer?.expected) return;
-    const question = new AbortController();
-    const timer = setTimeout(() => {
-      asked(api.POST('/api/schools', { body: draft, signal: question.signal }))
-        .then((found) => (schools = found))
-        // What stops the set-up is said by its findings.
-        .catch(() => {});
-    }, REST_MS);
+    const body = editing.draft;
+    if (!body || !editing.answer?.expected) return;
+    const timer = setTimeout(
+      () => void asking.ask((signal) => asked(api.POST('/api/schools', { body, signal }))),
+      REST_MS,
+    );
     return () => {
       clearTimeout(timer);
-      question.abort();
+      asking.abort();
     };
   });
 </script>

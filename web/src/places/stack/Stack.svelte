@@ -1,10 +1,9 @@
 <script lang="ts">
-  import { push } from 'svelte-spa-router';
-  import { api, asked } from '../../api/client';
+  import OpenedSetUp from '../../editing/OpenedSetUp.svelte';
+  import { typing } from '../../editing/undo';
   import { editing } from '../../state/editing.svelte';
-  import { tell } from '../../state/messages.svelte';
+  import { readings } from '../../parts/readings';
   import Beside from './Beside.svelte';
-  import Conflict from './Conflict.svelte';
   import Dials from './Dials.svelte';
   import Findings from './Findings.svelte';
   import Forecast from './Forecast.svelte';
@@ -15,22 +14,12 @@
 
   let { params = {} }: { params?: { id?: string } } = $props();
 
+  readings();
   let selected = $state(-1);
   let height = $state(800);
   let drawing = $state<HTMLElement>();
   const draft = $derived(editing.draft);
   const count = $derived(draft?.layers.length ?? 0);
-
-  $effect(() => {
-    const id = params.id;
-    if (id && id !== editing.saved?.id) editing.open(id).catch(tell);
-    else if (!id) openLast().catch(tell);
-  });
-
-  async function openLast() {
-    const id = editing.saved?.id ?? (await asked(api.GET('/api/set-ups')))[0]?.id;
-    await push(id ? `/stack/${id}` : '/bench?new');
-  }
 
   function select(index: number) {
     selected = Math.max(0, Math.min(count - 1, index));
@@ -49,16 +38,10 @@
 
   function key(event: KeyboardEvent) {
     const target = event.target as HTMLElement;
-    if (!draft || target.closest('input, select, textarea, dialog')) return;
-    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
-      event.preventDefault();
-      if (event.shiftKey) editing.redo();
-      else editing.undo();
-      return;
-    }
+    if (!draft || typing(event)) return;
     const inDrawing = drawing?.contains(target);
     const step = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0;
-    if (step !== 0 && (inDrawing || target === document.body)) {
+    if (step !== 0 && (inDrawing || !target.closest('a, button, [tabindex="0"]'))) {
       event.preventDefault();
       if (event.altKey) move(selected, selected + step);
       else {
@@ -78,30 +61,29 @@
 
 <svelte:window onkeydown={key} bind:innerHeight={height} />
 
-{#if draft}
-  <div class="grid min-h-full lg:grid-cols-[minmax(0,1fr)_minmax(400px,39%)]">
-    <section class="flex min-w-0 flex-col gap-3 px-4 py-4 md:px-6" aria-label="Stack">
-      <Header />
-      <div bind:this={drawing}>
-        <Strata
-          {draft}
-          findings={editing.answer?.findings ?? []}
-          {selected}
-          room={Math.max(330, Math.min(560, height - 430))}
-          onselect={select}
-          onmove={move}
-        />
-      </div>
-      <LayerTools {selected} onselect={select} onmove={move} />
-      <Findings />
-      <Dials />
-      <Beside />
-    </section>
-    <section class="border-rule bg-paper min-w-0 px-5 py-5 lg:border-l" aria-label="Forecast">
-      <Forecast />
-    </section>
-  </div>
-  <Conflict />
-{:else}
-  <p class="text-soft p-8">Laying out the stack…</p>
-{/if}
+<OpenedSetUp id={params.id} home="/stack" place="Stack">
+  {#if draft}
+    <div class="grid min-h-full lg:grid-cols-[minmax(0,1fr)_minmax(400px,39%)]">
+      <section class="flex min-w-0 flex-col gap-3 px-4 py-4 md:px-6" aria-label="Stack">
+        <Header />
+        <div bind:this={drawing}>
+          <Strata
+            {draft}
+            findings={editing.answer?.findings ?? []}
+            {selected}
+            room={Math.max(330, Math.min(560, height - 430))}
+            onselect={select}
+            onmove={move}
+          />
+        </div>
+        <LayerTools {selected} onselect={select} onmove={move} />
+        <Findings />
+        <Dials />
+        <Beside />
+      </section>
+      <section class="border-rule bg-paper min-w-0 px-5 py-5 lg:border-l" aria-label="Forecast">
+        <Forecast />
+      </section>
+    </div>
+  {/if}
+</OpenedSetUp>

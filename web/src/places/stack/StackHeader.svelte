@@ -2,11 +2,13 @@
   import { push } from 'svelte-spa-router';
   import { api, asked } from '../../api/client';
   import { editing } from '../../state/editing.svelte';
+  import { formReadings } from '../../parts/readings';
   import { kit } from '../../state/kit.svelte';
   import { tell } from '../../state/messages.svelte';
   import { routes } from '../../state/routes.svelte';
   import { preferences } from '../../state/preferences.svelte';
 
+  const form = formReadings();
   const draft = $derived(editing.draft);
   const press = $derived(draft ? kit.machine(draft.machineId) : undefined);
   const answer = $derived(editing.answer);
@@ -16,6 +18,8 @@
     const id = editing.saved?.id;
     if (!id) return;
     try {
+      // What is still being read belongs to the run.
+      if (form && !(await form.settled())) return tell('Something typed here cannot be read yet.');
       await editing.settle();
       const begun = await asked(api.POST('/api/runs', { params: { query: { setUpId: id } } }));
       await push(`/run/${begun.id}`);

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Draft } from '../../api/client';
-import { added, flipped, moved, removed, swapped } from './stackEdits';
+import { added, flipped, moved, removed, swapped as swappedAt, type Place } from './stackEdits';
 
 const draft = {
   layers: [
@@ -12,6 +12,12 @@ const draft = {
     { kind: 'BOARD', id: 'spacer', facing: 'UP' },
   ],
 } as unknown as Draft;
+
+const places: Place[] = [
+  { kind: 'PLATE', index: 1, facing: 'UP' },
+  { kind: 'FILM', index: 2, facing: 'UP' },
+];
+const swapped = (d: Draft, kind: Place['kind'], id: string) => swappedAt(d, kind, id, places);
 
 const ids = (d: Draft) => d.layers.map((l) => l.id).join(' ');
 
@@ -54,11 +60,12 @@ describe('another thing of the same kind', () => {
     expect(ids(gold)).toBe('a5 bee gold ivory plastic spacer');
     expect(gold.layers[2]?.facing).toBe('DOWN');
   });
-  it('is laid the right way up where none was', () => {
-    const bare = removed(draft, 1);
-    const plated = swapped(bare, 'PLATE', 'first');
+  it('is laid where and the way up the route says, where none was', () => {
+    const plated = swapped(removed(draft, 1), 'PLATE', 'first');
     expect(ids(plated)).toBe('a5 first copper ivory plastic spacer');
-    expect(plated.layers[1]?.facing).toBe('UP');
+    const foiled = swapped(removed(draft, 2), 'FILM', 'gold');
+    expect(ids(foiled)).toBe('a5 bee gold ivory plastic spacer');
+    expect(foiled.layers[2]?.facing).toBe('UP');
   });
 });
 

@@ -1,4 +1,4 @@
-import type { Draft, DraftLayer } from '../../api/client';
+import type { Draft, DraftLayer, Schemas } from '../../api/client';
 
 /** Small changes of a draft's layers. Indexes are counted from the bottom. What may lie where, the server's rules say. */
 
@@ -24,8 +24,11 @@ export function added(draft: Draft, index: number, layer: DraftLayer): Draft {
   return { ...draft, layers };
 }
 
-/** Puts another thing of the same kind in its place, facing the same way; or adds it if none is there. */
-export function swapped(draft: Draft, kind: DraftLayer['kind'], id: string): Draft {
+/** Where a thing of a kind belongs that is laid anew, as the route says. */
+export type Place = Schemas['PlaceView'];
+
+/** Puts another thing of the same kind in its place, facing the same way; or lays it where it belongs if none is there. */
+export function swapped(draft: Draft, kind: DraftLayer['kind'], id: string, places: Place[]): Draft {
   const index = draft.layers.findIndex((l) => l.kind === kind);
   if (index >= 0)
     return inLayout(
@@ -33,9 +36,8 @@ export function swapped(draft: Draft, kind: DraftLayer['kind'], id: string): Dra
       draft.layers[index]?.id,
       id,
     );
-  const facing = kind === 'PLATE' ? 'UP' : 'DOWN';
-  const below = draft.layers.findIndex((l) => l.kind === 'PLATFORM' || l.kind === 'PLATE');
-  return added(draft, below + 1, { kind, id, facing });
+  const place = places.find((p) => p.kind === kind);
+  return added(draft, place?.index ?? draft.layers.length, { kind, id, facing: place?.facing ?? 'UP' });
 }
 
 /** A plate that is exchanged in the stack is exchanged where it is laid out. */

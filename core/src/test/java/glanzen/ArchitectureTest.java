@@ -1,11 +1,14 @@
 package glanzen;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
 /** Imports in the core run one way: each package knows only those before it. */
@@ -13,6 +16,7 @@ class ArchitectureTest {
 
     private static final List<String> ORDER = List.of(
             "measure",
+            "finding",
             "material",
             "artwork",
             "kit",
@@ -40,6 +44,14 @@ class ArchitectureTest {
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())
             .importPackages("glanzen");
+
+    @Test
+    void everyRoomHasItsPlaceInTheOrder() {
+        Set<String> rooms = CORE.stream()
+                .map(c -> c.getPackageName().replaceFirst("glanzen\\.", ""))
+                .collect(Collectors.toSet());
+        assertEquals(Set.copyOf(ORDER), rooms);
+    }
 
     @Test
     void packagesKnowOnlyThoseBeforeThem() {

@@ -2,6 +2,7 @@ package glanzen.app;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
@@ -63,6 +64,11 @@ class ArchitectureTest {
                 .resideInAnyPackage(
                         "glanzen.app.run..", "glanzen.app.pull..", "glanzen.app.bench..", "glanzen.app.archive..")
                 .check(ALL);
+    }
+
+    @Test
+    void roomsMakeNoCircles() {
+        slices().matching("glanzen.app.(*)..").should().beFreeOfCycles().check(ALL);
     }
 
     @Test

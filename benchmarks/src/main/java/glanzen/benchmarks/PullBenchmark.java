@@ -39,7 +39,7 @@ public class PullBenchmark {
 
     private final Forecaster forecaster = new Forecaster(DemoBench.SHOP.artworks());
     private final Advisor advisor = new Advisor(forecaster, DemoBench.SHOP);
-    private final RigEnsemble crowd = RigEnsemble.fresh().knowing("copper");
+    private final RigEnsemble ensemble = RigEnsemble.fresh().knowing("copper");
     private final HeatPlan soaked = HeatPlans.platform(DemoBench.SOLID.withSoak(Heating.COVERED, 240), 1);
     private final TransferModel bee = forecaster.transfer(DemoBench.BEE);
 
@@ -52,25 +52,25 @@ public class PullBenchmark {
     /** Forecast of a bee, 256 rigs. */
     @Benchmark
     public Forecast forecastBee() {
-        return forecaster.forecast(DemoBench.BEE, crowd);
+        return forecaster.forecast(DemoBench.BEE, ensemble);
     }
 
     /** Forecast of a solid, 256 rigs; its heater meets its limit, which takes nine heat solves. */
     @Benchmark
     public Forecast forecastSolid() {
-        return forecaster.forecast(DemoBench.SOLID, crowd);
+        return forecaster.forecast(DemoBench.SOLID, ensemble);
     }
 
     /** Advice over all stacks from the demo kit; how many set-ups it considers is in docs/benchmarks.md. */
     @Benchmark
     public Advice adviceBee() {
-        return advisor.advise(DemoBench.BEE, crowd, ErrorBias.OVER);
+        return advisor.advise(DemoBench.BEE, ensemble, ErrorBias.OVER);
     }
 
     /** The same for a solid. */
     @Benchmark
     public Advice adviceSolid() {
-        return advisor.advise(DemoBench.SOLID, crowd, ErrorBias.OVER);
+        return advisor.advise(DemoBench.SOLID, ensemble, ErrorBias.OVER);
     }
 
     /** Forecast picture, 600×400. */
@@ -83,6 +83,6 @@ public class PullBenchmark {
     @Benchmark
     public RigEnsemble learn() {
         return Learner.learn(
-                crowd, bee, "copper", Observation.roughly(Observation.Outcome.OVER, Observation.Amount.A_LITTLE), 1);
+                ensemble, bee, "copper", Observation.roughly(Observation.Outcome.OVER, Observation.Amount.A_LITTLE), 1);
     }
 }

@@ -36,7 +36,7 @@ public class RouteBenchmark {
 
     private final Forecaster forecaster = new Forecaster(DemoBench.SHOP.artworks());
     private final Advisor advisor = new Advisor(forecaster, DemoBench.SHOP);
-    private final RigEnsemble crowd = RigEnsemble.fresh();
+    private final RigEnsemble ensemble = RigEnsemble.fresh();
     private StartingStack.Pick pick;
     private SetUp started;
 
@@ -56,12 +56,12 @@ public class RouteBenchmark {
     /** Its forecast, 256 rigs. */
     @Benchmark
     public Forecast forecast() {
-        return forecaster.forecast(started, crowd);
+        return forecaster.forecast(started, ensemble);
     }
 
     /** Advice on it. */
     @Benchmark
     public Advice advice() {
-        return advisor.advise(started, crowd, ErrorBias.OVER);
+        return advisor.advise(started, ensemble, ErrorBias.OVER);
     }
 }

@@ -25,7 +25,7 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Searches set-ups a person could make with what they own: which shims, how many, on which side; soak, cover, heat
- * level, pace and passes. Every candidate is judged on the middle rig first; the most promising on the whole crowd.
+ * level, pace and passes. Every candidate is judged on the middle rig first; the most promising on the whole ensemble.
  */
 public final class Advisor {
 
@@ -63,15 +63,15 @@ public final class Advisor {
      * Proposes set-ups.
      *
      * @param present the set-up to be bettered
-     * @param crowd what is known of the rig
+     * @param ensemble what is known of the rig
      * @param bias which fault the person would rather have
      */
-    public Advice advise(SetUp present, RigEnsemble crowd, ErrorBias bias) {
+    public Advice advise(SetUp present, RigEnsemble ensemble, ErrorBias bias) {
         List<String> incurable = incurable(present);
         if (!incurable.isEmpty()) {
             return new Advice(List.of(), null, incurable, 0);
         }
-        RigEnsemble knowing = crowd.knowing(present.needKey());
+        RigEnsemble knowing = ensemble.knowing(present.needKey());
         Forecast now = forecaster.forecast(present, knowing);
         ShimChoices choices = new ShimChoices(present, shop.boards());
         List<Judged> judged =
@@ -93,11 +93,11 @@ public final class Advisor {
      *
      * @param dose where on the window the person wants to be
      */
-    public Optional<Proposal> toward(SetUp present, RigEnsemble crowd, double dose) {
+    public Optional<Proposal> toward(SetUp present, RigEnsemble ensemble, double dose) {
         if (!incurable(present).isEmpty()) {
             return Optional.empty();
         }
-        RigEnsemble knowing = crowd.knowing(present.needKey());
+        RigEnsemble knowing = ensemble.knowing(present.needKey());
         Rig middle = knowing.middle(present.needKey());
         List<Board> shims = new ShimChoices(present, shop.boards()).shims();
         return SingleChanges.of(present, shims).stream()
@@ -159,8 +159,8 @@ public final class Advisor {
     }
 
     private @Nullable Proposal cheapest(
-            SetUp present, Forecast now, List<Board> shims, RigEnsemble crowd, ErrorBias bias) {
-        RigEnsemble few = crowd.thinned(48);
+            SetUp present, Forecast now, List<Board> shims, RigEnsemble ensemble, ErrorBias bias) {
+        RigEnsemble few = ensemble.thinned(48);
         record Tried(SingleChanges.Change change, double merit) {}
         List<Tried> tried = SingleChanges.of(present, shims).stream()
                 .filter(c -> bearable(c.setUp()))
@@ -173,13 +173,13 @@ public final class Advisor {
         return tried.stream()
                 .filter(t -> t.merit >= most - 0.05)
                 .min(Comparator.comparingDouble(t -> t.change.cost()))
-                .map(t -> proposal(present, now, t.change.setUp(), crowd))
+                .map(t -> proposal(present, now, t.change.setUp(), ensemble))
                 .filter(p -> merit(p.forecast(), bias) > merit(now, bias))
                 .orElse(null);
     }
 
-    private Proposal proposal(SetUp present, Forecast now, SetUp setUp, RigEnsemble crowd) {
-        Forecast forecast = forecaster.forecast(setUp, crowd);
+    private Proposal proposal(SetUp present, Forecast now, SetUp setUp, RigEnsemble ensemble) {
+        Forecast forecast = forecaster.forecast(setUp, ensemble);
         return new Proposal(
                 setUp,
                 forecast,

@@ -19,15 +19,15 @@ final class BiasSchool {
 
     private final SetUp now;
     private final Advisor advisor;
-    private final RigEnsemble crowd;
+    private final RigEnsemble ensemble;
     private final Forecast forecast;
     private final WayMaker make;
 
-    BiasSchool(SetUp now, Forecaster forecaster, Inventory shop, RigEnsemble crowd, WayMaker make) {
+    BiasSchool(SetUp now, Forecaster forecaster, Inventory shop, RigEnsemble ensemble, WayMaker make) {
         this.now = now;
         this.advisor = new Advisor(forecaster, shop);
-        this.crowd = crowd;
-        this.forecast = forecaster.forecast(now, crowd);
+        this.ensemble = ensemble;
+        this.forecast = forecaster.forecast(now, ensemble);
         this.make = make;
     }
 
@@ -55,6 +55,6 @@ final class BiasSchool {
     private Optional<SetUp> leaning(boolean present, double dose) {
         return present
                 ? Optional.of(now)
-                : advisor.toward(now, crowd, dose).map(Proposal::setUp).filter(s -> !s.equals(now));
+                : advisor.toward(now, ensemble, dose).map(Proposal::setUp).filter(s -> !s.equals(now));
     }
 }

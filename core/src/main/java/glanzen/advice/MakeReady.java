@@ -66,13 +66,13 @@ public final class MakeReady {
      * Patches worth trying, best first; none if nothing is weaker than the rest.
      *
      * @param present a set-up that is laid out
-     * @param crowd what is known of the rig
+     * @param ensemble what is known of the rig
      * @param shelf boards the person owns; tissue and card are used
      */
-    public List<Proposal> propose(SetUp present, RigEnsemble crowd, List<Board> shelf, Where where) {
+    public List<Proposal> propose(SetUp present, RigEnsemble ensemble, List<Board> shelf, Where where) {
         Layout bare = present.layout().withPatches(List.of());
         SetUp unpatched = present.withLayout(bare);
-        RigEnsemble knowing = crowd.knowing(present.film().id());
+        RigEnsemble knowing = ensemble.knowing(present.film().id());
         Geometry weak = where == Where.AS_FORECAST
                 ? forecastWeak(unpatched, knowing)
                 : designs(bare).intersection(part(bare, where));
@@ -113,8 +113,8 @@ public final class MakeReady {
     }
 
     /** Places that get too little while others get enough, on the middle rig; on the piece as read. */
-    private Geometry forecastWeak(SetUp setUp, RigEnsemble crowd) {
-        Rig middle = crowd.middle(setUp.film().id());
+    private Geometry forecastWeak(SetUp setUp, RigEnsemble ensemble) {
+        Rig middle = ensemble.middle(setUp.film().id());
         DoubleBinaryOperator doses = forecaster.transfer(setUp).doseMap(middle);
         Artwork artwork = forecaster.artwork(setUp);
         int columns = (int) Math.ceil(artwork.widthMm() / CELL_MM);

@@ -44,13 +44,13 @@ public final class Schools {
     private static final double TOGETHER_FACTOR = 2.5;
 
     private final Forecaster forecaster;
-    private final RigEnsemble crowd;
+    private final RigEnsemble ensemble;
     private final Inventory shop;
     private final SetUp now;
 
-    private Schools(Forecaster forecaster, RigEnsemble crowd, Inventory shop, SetUp now) {
+    private Schools(Forecaster forecaster, RigEnsemble ensemble, Inventory shop, SetUp now) {
         this.forecaster = forecaster;
-        this.crowd = crowd;
+        this.ensemble = ensemble;
         this.shop = shop;
         this.now = now;
     }
@@ -58,11 +58,11 @@ public final class Schools {
     /**
      * All questions that arise on a set-up that can be computed, as its route says.
      *
-     * @param crowd what is known of the rig
+     * @param ensemble what is known of the rig
      * @param shop what is owned
      */
-    public static List<School> of(SetUp setUp, Forecaster forecaster, RigEnsemble crowd, Inventory shop) {
-        Schools schools = new Schools(forecaster, crowd.knowing(setUp.needKey()), shop, setUp);
+    public static List<School> of(SetUp setUp, Forecaster forecaster, RigEnsemble ensemble, Inventory shop) {
+        Schools schools = new Schools(forecaster, ensemble.knowing(setUp.needKey()), shop, setUp);
         return setUp.route().questions().stream()
                 .map(q -> new School(q.key(), q.asks(), q.decides(), schools.ways(q)))
                 .filter(s -> s.ways().size() > 1)
@@ -75,7 +75,7 @@ public final class Schools {
             case COVER -> now.onPlatform().heating() == Heating.TOGETHER ? List.of() : cover();
             case PASSES -> passes();
             case PEEL -> peel();
-            case ERROR_BIAS -> new BiasSchool(now, forecaster, shop, crowd, this::way).ways();
+            case ERROR_BIAS -> new BiasSchool(now, forecaster, shop, ensemble, this::way).ways();
             case GEL_HEAT, GEL_DRYING, SPRAY -> new GelSchools(now, shop, this::way).ways(question);
             case TONER_AND_DIES, CARRIER_CUTTING -> new TonerSchools(now, shop, this::way).ways(question);
             default -> new PressSchools(now, shop, this::way).ways(question);
@@ -172,6 +172,6 @@ public final class Schools {
     private Way way(String name, String says, SetUp setUp, boolean present) {
         // Nothing is known of another machine yet.
         boolean same = setUp.machine().id().equals(now.machine().id());
-        return new Way(name, says, setUp, present, forecaster.forecast(setUp, same ? crowd : RigEnsemble.fresh()));
+        return new Way(name, says, setUp, present, forecaster.forecast(setUp, same ? ensemble : RigEnsemble.fresh()));
     }
 }

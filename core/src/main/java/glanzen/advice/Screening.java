@@ -19,7 +19,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
 
-/** Judges thousands of candidates roughly, on the middle rig of a crowd. */
+/** Judges thousands of candidates roughly, on the middle rig of an ensemble. */
 final class Screening {
 
     /**
@@ -37,15 +37,15 @@ final class Screening {
     private static final double FAR_OVER = 20;
 
     private final Forecaster forecaster;
-    private final RigEnsemble crowd;
+    private final RigEnsemble ensemble;
     private final ErrorBias bias;
     private final double spread;
     private final List<Judged> judged = new ArrayList<>();
 
     /** @param spread how far ln dose scatters around the middle rig's */
-    Screening(Forecaster forecaster, RigEnsemble crowd, ErrorBias bias, double spread) {
+    Screening(Forecaster forecaster, RigEnsemble ensemble, ErrorBias bias, double spread) {
         this.forecaster = forecaster;
-        this.crowd = crowd;
+        this.ensemble = ensemble;
         this.bias = bias;
         this.spread = spread;
     }
@@ -56,7 +56,7 @@ final class Screening {
      * @param bearable whether the press takes it
      */
     List<Judged> of(SetUp present, List<Stack> stacks, Predicate<SetUp> bearable) {
-        Rig middle = crowd.middle(present.needKey());
+        Rig middle = ensemble.middle(present.needKey());
         List<Stack> borne = stacks.stream()
                 .filter(stack -> bearable.test(present.withStack(stack)))
                 .toList();

@@ -17,7 +17,7 @@ import java.util.List;
  * @param coverage quantiles of how much of the design comes out
  * @param spillMm quantiles of what shows of too much, mm
  * @param window where the clean zone lies
- * @param nip the middle of the crowd in the nip
+ * @param nip the middle of the ensemble in the nip
  * @param strips strips across the throat against their need, where blades cut or relief is formed
  * @param heat bond temperature, phase by phase, on a rig as labelled
  */
@@ -39,7 +39,7 @@ public record Forecast(
     public static final double LIKELY_REFUSED = 0.03;
 
     /**
-     * The clean zone on the scale of dose, for the middle of the crowd.
+     * The clean zone on the scale of dose, for the middle of the ensemble.
      *
      * @param least dose from which the pull is complete
      * @param most dose from which over-foil shows

@@ -16,14 +16,21 @@ import glanzen.setup.SetUp;
 import glanzen.transfer.Normal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.DoublePredicate;
 
-/** Pulls a set-up on a whole crowd of rigs. Safe for many threads. */
+/** Pulls a set-up on a whole ensemble of rigs. Safe for many threads. */
 public final class Forecaster {
 
     private static final double WIDEST_FACTOR = 1e4;
 
+    private static final int MOST_KEPT = 64;
+
+    private record Asked(SetUp setUp, RigEnsemble ensemble) {}
+
     private final ArtworkShelf artworks;
+    private final Map<Asked, Forecast> recent = new ConcurrentHashMap<>();
 
     /** @param artworks drawn plates */
     public Forecaster(ArtworkShelf artworks) {
@@ -51,16 +58,26 @@ public final class Forecaster {
     }
 
     /**
-     * Forecasts a set-up that has all its route asks for; the same question always has the same answer.
+     * Forecasts a set-up that has all its route asks for; the same question always has the same answer. Forecast, advice
+     * and schools ask of the same set-up in turn, so recent answers are kept.
      *
-     * @param crowd what is known of the rig
+     * @param ensemble what is known of the rig
      */
-    public Forecast forecast(SetUp setUp, RigEnsemble crowd) {
-        return forecast(setUp, model(setUp), crowd.knowing(setUp.needKey()));
+    public Forecast forecast(SetUp setUp, RigEnsemble ensemble) {
+        Asked asked = new Asked(setUp, ensemble.knowing(setUp.needKey()));
+        Forecast found = recent.get(asked);
+        if (found == null) {
+            if (recent.size() >= MOST_KEPT) {
+                recent.clear();
+            }
+            found = forecast(setUp, model(setUp), asked.ensemble());
+            recent.put(asked, found);
+        }
+        return found;
     }
 
-    private static Forecast forecast(SetUp setUp, PullModel model, RigEnsemble crowd) {
-        List<Rig> rigs = crowd.rigs();
+    private static Forecast forecast(SetUp setUp, PullModel model, RigEnsemble ensemble) {
+        List<Rig> rigs = ensemble.rigs();
         List<PullOutcome> pulls = new ArrayList<>(rigs.size());
         for (int i = 0; i < rigs.size(); i++) {
             pulls.add(model.doses(rigs.get(i)).pull(Math.exp(RigPriors.LN_LUCK * luck(i))));
@@ -78,7 +95,7 @@ public final class Forecaster {
             both += pull.over() && pull.under() ? weights[i] : 0;
             refused += pull.forceN() > most ? weights[i] : 0;
         }
-        Rig middle = crowd.middle(setUp.needKey());
+        Rig middle = ensemble.middle(setUp.needKey());
         return new Forecast(
                 under,
                 Math.max(0, 1 - under - over),
@@ -105,7 +122,7 @@ public final class Forecaster {
         PullResponse doses = model.doses(middle);
         double dose = doses.pull(1).dose();
         if (dose < 1e-6) {
-            return new Window(doses.yardstick().leastClean(), doses.yardstick().mostClean(), setUp.overfillMm() > -1);
+            return new Window(doses.scale().leastClean(), doses.scale().mostClean(), setUp.overfillMm() > -1);
         }
         double least = dose * edge(f -> !doses.pull(f).under());
         double most = dose * edge(f -> doses.pull(f).over());

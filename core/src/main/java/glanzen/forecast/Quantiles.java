@@ -7,11 +7,11 @@ import java.util.List;
 import java.util.function.ToDoubleFunction;
 
 /**
- * Where a crowd's answers lie.
+ * Where an ensemble's answers lie.
  *
- * @param low tenth of the crowd is below
- * @param middle half of the crowd is below
- * @param high tenth of the crowd is above
+ * @param low tenth of the ensemble is below
+ * @param middle half of the ensemble is below
+ * @param high tenth of the ensemble is above
  */
 public record Quantiles(double low, double middle, double high) {
 

@@ -12,14 +12,14 @@ import java.util.Random;
 import java.util.function.ToDoubleFunction;
 
 /**
- * A weighted crowd of plausible rigs. Nobody's press and platform match their label; what is known of them is which
- * members of the crowd are still plausible.
+ * A weighted ensemble of plausible rigs. Nobody's press and platform match their label; what is known of them is which
+ * members of the ensemble are still plausible.
  *
  * @param rigs its members; weights sum to 1
  */
 public record RigEnsemble(List<Rig> rigs) {
 
-    /** Members of a fresh crowd. */
+    /** Members of a fresh ensemble. */
     public static final int SIZE = 256;
 
     /** Positive root of x⁵ = x + 1: generalised golden ratio for four dimensions (Roberts' additive recurrence). */
@@ -35,7 +35,7 @@ public record RigEnsemble(List<Rig> rigs) {
         new Checks().figure("rigs.weight", weight, 0.999, 1.001, "in all").done();
     }
 
-    /** A fresh crowd around the labels; always the same. */
+    /** A fresh ensemble around the labels; always the same. */
     public static RigEnsemble fresh() {
         List<Rig> rigs = new ArrayList<>(SIZE);
         for (int i = 0; i < SIZE; i++) {
@@ -56,7 +56,7 @@ public record RigEnsemble(List<Rig> rigs) {
     }
 
     /**
-     * The same crowd with an opinion on a film. A film not met before gets evenly spread needs in an order drawn from its
+     * The same ensemble with an opinion on a film. A film not met before gets evenly spread needs in an order drawn from its
      * name, so that films are independent and the same question always has the same answer.
      */
     public RigEnsemble knowing(String filmId) {
@@ -90,7 +90,7 @@ public record RigEnsemble(List<Rig> rigs) {
         }));
     }
 
-    /** One rig in the middle of the crowd, for a film. */
+    /** One rig in the middle of the ensemble, for a film. */
     public Rig middle(String filmId) {
         return new Rig(
                 mean(Rig::setPointErrorK),
@@ -101,12 +101,12 @@ public record RigEnsemble(List<Rig> rigs) {
                 1);
     }
 
-    /** {@code 1/Σw²}: how many equally plausible rigs the crowd is worth. */
+    /** {@code 1/Σw²}: how many equally plausible rigs the ensemble is worth. */
     public double effectiveSize() {
         return 1 / rigs.stream().mapToDouble(r -> r.weight() * r.weight()).sum();
     }
 
-    /** A smaller crowd that stands for this one: evenly spaced picks along the cumulative weight. */
+    /** A smaller ensemble that stands for this one: evenly spaced picks along the cumulative weight. */
     public RigEnsemble thinned(int members) {
         List<Rig> picked = new ArrayList<>(members);
         double passed = 0;

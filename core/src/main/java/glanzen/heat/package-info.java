@@ -1,4 +1,7 @@
-/** Transient conduction through a stack over its phases. Knows nothing of pressing or transfer. */
+/**
+ * Transient conduction through a stack over its phases, in one dimension. Degrees Celsius, seconds, watts per square
+ * metre and kelvin. It knows nothing of pressing or transfer.
+ */
 @NullMarked
 package glanzen.heat;
 

@@ -93,7 +93,7 @@ public record HeatedRollers(
     }
 
     /** Pressure across the throat relative to its mean: rollers give in the middle. */
-    public double across(double xi) {
+    public double pressureShare(double xi) {
         return 1 + unevenness * 1.5 * (xi * xi - 1.0 / 3);
     }
 }

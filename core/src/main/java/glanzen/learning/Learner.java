@@ -13,8 +13,8 @@ import java.util.Random;
 import java.util.function.ToDoubleFunction;
 
 /**
- * Re-weights a crowd by what was seen: importance weights with resampling and jitter when too few rigs remain (Gordon,
- * Salmond and Smith 1993; jitter shrunk to the mean so that it does not widen the crowd, Liu and West 2001).
+ * Re-weights an ensemble by what was seen: importance weights with resampling and jitter when too few rigs remain (Gordon,
+ * Salmond and Smith 1993; jitter shrunk to the mean so that it does not widen the ensemble, Liu and West 2001).
  */
 public final class Learner {
 
@@ -27,7 +27,7 @@ public final class Learner {
     private static final double SHRINK = 0.97;
     /** Seeing something this unlikely is a surprise. */
     private static final double SURPRISE = 0.06;
-    /** Share of a surprised crowd that is made of strangers. */
+    /** Share of a surprised ensemble that is made of strangers. */
     private static final double STRANGERS = 0.25;
 
     private Learner() {}
@@ -35,14 +35,14 @@ public final class Learner {
     /**
      * Learns from one pull.
      *
-     * @param crowd what was known
+     * @param ensemble what was known
      * @param model the set-up that was pulled
      * @param filmId the film that was pulled
-     * @param seed for resampling; the same seed gives the same crowd
+     * @param seed for resampling; the same seed gives the same ensemble
      * @return what is known now
      */
-    public static RigEnsemble learn(RigEnsemble crowd, PullModel model, String filmId, Observation seen, long seed) {
-        RigEnsemble knowing = crowd.knowing(filmId);
+    public static RigEnsemble learn(RigEnsemble ensemble, PullModel model, String filmId, Observation seen, long seed) {
+        RigEnsemble knowing = ensemble.knowing(filmId);
         double[] likely = likelihoods(knowing, model, seen);
         double expected = 0;
         for (int i = 0; i < likely.length; i++) {
@@ -62,24 +62,24 @@ public final class Learner {
      * @param sdMm give or take, mm
      * @param seed for resampling
      */
-    public static RigEnsemble measured(RigEnsemble crowd, double openingErrorMm, double sdMm, long seed) {
-        double[] likely = crowd.rigs().stream()
+    public static RigEnsemble measured(RigEnsemble ensemble, double openingErrorMm, double sdMm, long seed) {
+        double[] likely = ensemble.rigs().stream()
                 .mapToDouble(r -> {
                     double z = (r.openingErrorMm() - openingErrorMm) / Math.max(0.01, sdMm);
                     return 1e-6 + Math.exp(-z * z / 2);
                 })
                 .toArray();
-        return weighed(crowd, likely, seed);
+        return weighed(ensemble, likely, seed);
     }
 
-    private static double[] likelihoods(RigEnsemble crowd, PullModel model, Observation seen) {
-        return crowd.rigs().stream()
+    private static double[] likelihoods(RigEnsemble ensemble, PullModel model, Observation seen) {
+        return ensemble.rigs().stream()
                 .mapToDouble(r -> likelihood(model.pull(r), seen))
                 .toArray();
     }
 
-    private static RigEnsemble weighed(RigEnsemble crowd, double[] likely, long seed) {
-        List<Rig> rigs = crowd.rigs();
+    private static RigEnsemble weighed(RigEnsemble ensemble, double[] likely, long seed) {
+        List<Rig> rigs = ensemble.rigs();
         double sum = 0;
         for (int i = 0; i < likely.length; i++) {
             sum += rigs.get(i).weight() * likely[i];
@@ -93,18 +93,18 @@ public final class Learner {
     }
 
     /**
-     * A crowd that hardly expected what was seen lets strangers in: rigs change, and a crowd that is sure of itself could
+     * An ensemble that hardly expected what was seen lets strangers in: rigs change, and an ensemble that is sure of itself could
      * never follow.
      */
-    private static RigEnsemble withStrangers(RigEnsemble crowd) {
-        int n = crowd.rigs().size();
+    private static RigEnsemble withStrangers(RigEnsemble ensemble) {
+        int n = ensemble.rigs().size();
         int strangers = (int) (n * STRANGERS);
         RigEnsemble fresh = RigEnsemble.fresh();
-        for (String film : crowd.rigs().get(0).lnNeeds().keySet()) {
+        for (String film : ensemble.rigs().get(0).lnNeeds().keySet()) {
             fresh = fresh.knowing(film);
         }
         List<Rig> mixed = new ArrayList<>(n);
-        crowd.thinned(n - strangers).rigs().forEach(r -> mixed.add(r.weighing(1.0 / n)));
+        ensemble.thinned(n - strangers).rigs().forEach(r -> mixed.add(r.weighing(1.0 / n)));
         fresh.thinned(strangers).rigs().forEach(r -> mixed.add(r.weighing(1.0 / n)));
         return new RigEnsemble(mixed);
     }
@@ -127,18 +127,18 @@ public final class Learner {
         return Normal.cdf((high - at) / noise) - Normal.cdf((low - at) / noise);
     }
 
-    private static RigEnsemble resampled(RigEnsemble crowd, long seed) {
+    private static RigEnsemble resampled(RigEnsemble ensemble, long seed) {
         Random random = new Random(seed);
-        int n = crowd.rigs().size();
-        RigEnsemble picked = crowd.thinned(n);
+        int n = ensemble.rigs().size();
+        RigEnsemble picked = ensemble.thinned(n);
         double jitter = Math.sqrt(1 - SHRINK * SHRINK);
-        Blur setPoint = new Blur(crowd, Rig::setPointErrorK, jitter);
-        Blur opening = new Blur(crowd, Rig::openingErrorMm, jitter);
-        Blur stiffness = new Blur(crowd, Rig::lnStiffness, jitter);
-        Blur contact = new Blur(crowd, Rig::lnContact, jitter);
+        Blur setPoint = new Blur(ensemble, Rig::setPointErrorK, jitter);
+        Blur opening = new Blur(ensemble, Rig::openingErrorMm, jitter);
+        Blur stiffness = new Blur(ensemble, Rig::lnStiffness, jitter);
+        Blur contact = new Blur(ensemble, Rig::lnContact, jitter);
         Map<String, Blur> films = new HashMap<>();
-        for (String film : crowd.rigs().get(0).lnNeeds().keySet()) {
-            films.put(film, new Blur(crowd, r -> r.lnNeed(film), jitter));
+        for (String film : ensemble.rigs().get(0).lnNeeds().keySet()) {
+            films.put(film, new Blur(ensemble, r -> r.lnNeed(film), jitter));
         }
         List<String> order = films.keySet().stream().sorted().toList();
         List<Rig> rigs = new ArrayList<>(n);
@@ -160,8 +160,8 @@ public final class Learner {
 
     private record Blur(double mean, double deviation) {
 
-        Blur(RigEnsemble crowd, ToDoubleFunction<Rig> of, double jitter) {
-            this(crowd.mean(of), crowd.deviation(of) * jitter);
+        Blur(RigEnsemble ensemble, ToDoubleFunction<Rig> of, double jitter) {
+            this(ensemble.mean(of), ensemble.deviation(of) * jitter);
         }
 
         double of(double value, Random random) {

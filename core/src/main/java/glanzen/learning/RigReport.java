@@ -14,7 +14,7 @@ import java.util.Locale;
 import java.util.function.ToDoubleFunction;
 import org.jspecify.annotations.Nullable;
 
-/** What a crowd has to say about a rig, in words. */
+/** What an ensemble has to say about a rig, in words. */
 public final class RigReport {
 
     /** Less than this share of the first guess's spread is worth saying. */
@@ -41,11 +41,11 @@ public final class RigReport {
      * @param met films and stocks whose needs may have been learned
      */
     public static List<Remark> of(
-            RigEnsemble crowd, Machine machine, @Nullable Platform platform, List<? extends StackItem> met) {
+            RigEnsemble ensemble, Machine machine, @Nullable Platform platform, List<? extends StackItem> met) {
         List<Remark> remarks = new ArrayList<>();
         String hot = platform == null ? machine.name() : platform.name();
         say(
-                crowd,
+                ensemble,
                 Rig::openingErrorMm,
                 RigPriors.OPENING_MM,
                 "press",
@@ -55,7 +55,7 @@ public final class RigReport {
                         + " than its label, give or take "
                         + Figures.length(round(s, 0.01)));
         say(
-                crowd,
+                ensemble,
                 Rig::setPointErrorK,
                 RigPriors.SET_POINT_K,
                 "platform",
@@ -65,7 +65,7 @@ public final class RigReport {
                         + " than it says, give or take "
                         + Figures.degrees(round(s, 0.5)));
         say(
-                crowd,
+                ensemble,
                 Rig::lnStiffness,
                 RigPriors.LN_STIFFNESS,
                 "press",
@@ -73,7 +73,7 @@ public final class RigReport {
                 (m, s) -> machine.name() + " is about " + percent(m) + (m > 0 ? " stiffer" : " softer")
                         + " than its label, give or take " + percent(s));
         say(
-                crowd,
+                ensemble,
                 Rig::lnContact,
                 RigPriors.LN_CONTACT,
                 "platform",
@@ -81,9 +81,9 @@ public final class RigReport {
                 (m, s) -> "Heat passes about " + percent(m) + (m > 0 ? " better" : " worse")
                         + " between your layers than usual, give or take " + percent(s));
         for (StackItem item : met) {
-            if (crowd.rigs().get(0).lnNeeds().containsKey(item.id())) {
+            if (ensemble.rigs().get(0).lnNeeds().containsKey(item.id())) {
                 say(
-                        crowd,
+                        ensemble,
                         r -> r.lnNeed(item.id()),
                         RigPriors.LN_NEED,
                         item instanceof Film ? "film" : "stock",
@@ -101,14 +101,14 @@ public final class RigReport {
     }
 
     private static void say(
-            RigEnsemble crowd,
+            RigEnsemble ensemble,
             ToDoubleFunction<Rig> of,
             double prior,
             String about,
             List<Remark> remarks,
             Sentence sentence) {
-        double mean = crowd.mean(of);
-        double spread = crowd.deviation(of);
+        double mean = ensemble.mean(of);
+        double spread = ensemble.deviation(of);
         boolean off = Math.abs(mean) > NOTICED * prior;
         if (off && spread < NARROWED * prior) {
             remarks.add(new Remark(about, sentence.of(mean, spread), mean, spread, spread / prior));

@@ -9,6 +9,7 @@ import glanzen.press.LoadPath;
 import glanzen.press.Nip;
 import glanzen.transfer.Normal;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Measures a press with three card strips, at the left, the middle and the right: whether each slips, drags or tears when
@@ -55,14 +56,28 @@ public final class StripGauge {
      * @param openingSdMm give or take, mm
      * @param crown roller give κ
      * @param crownSd give or take
-     * @param leaning how much more the right side holds than the left, ln; near nought if rollers lie level
+     * @param holdsHarder the side that holds strips harder than the other; nothing if rollers lie level enough
      * @param nextMm thickness that would tell most next, mm
      */
     public record Measured(
-            double openingMm, double openingSdMm, double crown, double crownSd, double leaning, double nextMm) {}
+            double openingMm,
+            double openingSdMm,
+            double crown,
+            double crownSd,
+            @Nullable Side holdsHarder,
+            double nextMm) {}
+
+    /** A side of the rollers, as it is fed. */
+    public enum Side {
+        LEFT,
+        RIGHT
+    }
 
     /** The thinnest board that carries strips without being squeezed itself, mm. */
     public static final double CARRIES_MM = 0.4;
+
+    /** Up to this share of trials more to one side than to the other, rollers are level. */
+    private static final double LEVEL = 0.4;
 
     private static final double FRICTION = 0.3;
     private static final double FINGER_N = 4;
@@ -140,8 +155,8 @@ public final class StripGauge {
                 frame, LoadPath.through(stripMm, Material.CARD), boardsMm + stripMm - openingMm, 3 * STRIP_MM);
         double all = 2 * FRICTION * nip.pressureMpa() * STRIP_MM * nip.contactMm();
         return new Held(
-                Math.log(Math.max(1e-3, all * frame.across(nip.forceN(), 0))),
-                Math.log(Math.max(1e-3, all * frame.across(nip.forceN(), OUT))));
+                Math.log(Math.max(1e-3, all * frame.pressureShare(nip.forceN(), 0))),
+                Math.log(Math.max(1e-3, all * frame.pressureShare(nip.forceN(), OUT))));
     }
 
     private static double likely(double lnHold, Pulled pulled) {
@@ -178,11 +193,17 @@ public final class StripGauge {
                 Math.sqrt(Math.max(0, openingSquare / sum - opening * opening)),
                 crown,
                 Math.sqrt(Math.max(0, crownSquare / sum - crown * crown)),
-                trials.stream()
-                        .mapToDouble(t -> Integer.compare(t.right.ordinal(), t.left.ordinal()))
-                        .average()
-                        .orElse(0),
+                harder(trials),
                 telling(opening, crown));
+    }
+
+    /** One trial of a few may differ by chance; most must agree. */
+    private static @Nullable Side harder(List<Trial> trials) {
+        double leaning = trials.stream()
+                .mapToDouble(t -> Integer.compare(t.right.ordinal(), t.left.ordinal()))
+                .average()
+                .orElse(0);
+        return Math.abs(leaning) <= LEVEL ? null : leaning > 0 ? Side.RIGHT : Side.LEFT;
     }
 
     /** The thickness that would be dragged in the middle and half torn at the sides: where readings differ most. */

@@ -1,4 +1,7 @@
-/** What things are made of: conduction, stiffness, surfaces, weight and bulk. */
+/**
+ * What things are made of: conduction (W/mK), stiffness (MPa), surfaces and their bonding layers, weight (g/m²) and
+ * bulk. Values with their sources; nothing here knows a thing that is made of them.
+ */
 @NullMarked
 package glanzen.material;
 

@@ -115,8 +115,8 @@ public final class PullPicture implements Picture {
                 if (nearMm > FURTHEST_SPILL_MM) {
                     continue;
                 }
-                double across =
-                        model.across(row[1], view.xMm(x) - model.artwork().middleXMm());
+                double across = model.pressureShare(
+                        row[1], view.xMm(x) - model.artwork().middleXMm());
                 double lnDose = row[0] + (across - 1) + lnPatch[patches[i]] + Transfer.SHEET_SIGMA * field.at(x, y);
                 foiled[i] =
                         design[i] ? lnDose >= 0 : nearMm <= model.softnessMm() * (lnDose - lnOnset) + model.alwaysMm();

@@ -43,7 +43,7 @@ public record Frame(double openingMm, double stiffnessNPerMm, double rollerRadiu
      * @param forceN total force, N
      * @param xi place across the throat, −1…1
      */
-    public double across(double forceN, double xi) {
+    public double pressureShare(double forceN, double xi) {
         return 1 + crown * forceN / REFERENCE_FORCE_N * 1.5 * (xi * xi - 1.0 / 3);
     }
 }

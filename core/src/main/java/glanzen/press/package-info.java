@@ -1,4 +1,7 @@
-/** The nip: from overfill to force, pressure and dwell. Knows nothing of heat or transfer. */
+/**
+ * The nip: from overfill (mm) to force (N), pressure (MPa) and dwell (s), with the frame that gives and rollers that
+ * bend. It knows nothing of heat or transfer.
+ */
 @NullMarked
 package glanzen.press;
 

@@ -29,8 +29,8 @@ public record BladeAndReliefModel(BladeModel blade, ReliefModel relief) implemen
             }
 
             @Override
-            public DoseScale yardstick() {
-                return formed.yardstick();
+            public DoseScale scale() {
+                return formed.scale();
             }
         };
     }

@@ -69,19 +69,19 @@ public final class BladeModel implements PullModel {
     private final class Loads {
 
         private final Nip[] along;
-        private final Nip[] across;
+        private final Nip[] turnedNips;
         private final double perLoad;
 
         Loads(Rig rig) {
             along = nips(line.alongLevels(), rig);
-            across = turned() ? nips(line.acrossLevels(), rig) : along;
+            turnedNips = turned() ? nips(line.acrossLevels(), rig) : along;
             perLoad = 1 / (need * Math.exp(rig.lnNeed(setUp.needKey())));
         }
 
         /** The blade falls back into its own groove: cuts add like the squares of their margins. */
         double dose(int alongLevel, double awayMm, int acrossLevel, double turnedAwayMm) {
             double once = margin(along[alongLevel], awayMm) * perLoad;
-            double again = turned() ? margin(across[acrossLevel], turnedAwayMm) * perLoad : once;
+            double again = turned() ? margin(turnedNips[acrossLevel], turnedAwayMm) * perLoad : once;
             return Math.sqrt(once * once + (setUp.passes() - 1) * again * again);
         }
 
@@ -104,7 +104,7 @@ public final class BladeModel implements PullModel {
     }
 
     private double margin(Nip nip, double awayMm) {
-        return nip.pressureMpa() * frame.across(nip.forceN(), Math.min(1, Math.abs(awayMm) / halfThroatMm));
+        return nip.pressureMpa() * frame.pressureShare(nip.forceN(), Math.min(1, Math.abs(awayMm) / halfThroatMm));
     }
 
     @Override

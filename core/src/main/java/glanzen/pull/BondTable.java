@@ -44,7 +44,7 @@ final class BondTable {
         }
     }
 
-    /** A table for a whole crowd. */
+    /** A table for a whole ensemble. */
     static BondTable full(HeatSource plan) {
         HeatRun nominal = plan.solve(1, 0);
         int setPoints = nominal.limited() ? 3 : 1;

@@ -7,11 +7,11 @@ import java.util.Arrays;
  *
  * @param dose dose of each part, narrowest band first; without unit
  * @param share share of the design each part is, summing to 1
- * @param yardstick how a dose is read
+ * @param scale how a dose is read
  * @param lift share lost at peeling, 0…1
  * @param forceN greatest force in the nip, N
  */
-public record DoseField(double[] dose, double[] share, DoseScale yardstick, double lift, double forceN)
+public record DoseField(double[] dose, double[] share, DoseScale scale, double lift, double forceN)
         implements PullResponse {
 
     /** Over-foil along less than this share of a design is taken as the odd tip, not as a fault of the pull. */
@@ -23,9 +23,9 @@ public record DoseField(double[] dose, double[] share, DoseScale yardstick, doub
         double covered = 0;
         for (int i = 0; i < dose.length; i++) {
             lnDose += share[i] * Math.log(Math.max(1e-9, dose[i] * factor));
-            covered += share[i] * yardstick.coverage(dose[i] * factor);
+            covered += share[i] * scale.coverage(dose[i] * factor);
         }
-        double spill = yardstick.excessMm(spillingDose() * factor);
+        double spill = scale.excessMm(spillingDose() * factor);
         return new PullOutcome(Math.exp(lnDose), covered * (1 - lift), spill, forceN);
     }
 

@@ -22,7 +22,7 @@ interface Pressing {
     double localMpa(int band, double mpa, double patchMm);
 
     /** Pressure across the throat relative to its mean, ξ = −1…1. */
-    double across(double forceN, double xi);
+    double pressureShare(double forceN, double xi);
 
     /** Contact length, mm, over the band where it is longest, on a rig as labelled. */
     double longestMm();
@@ -72,8 +72,8 @@ interface Pressing {
         }
 
         @Override
-        public double across(double forceN, double xi) {
-            return frame.across(forceN, xi);
+        public double pressureShare(double forceN, double xi) {
+            return frame.pressureShare(forceN, xi);
         }
 
         @Override
@@ -101,8 +101,8 @@ interface Pressing {
         }
 
         @Override
-        public double across(double forceN, double xi) {
-            return rollers.across(xi);
+        public double pressureShare(double forceN, double xi) {
+            return rollers.pressureShare(xi);
         }
 
         @Override

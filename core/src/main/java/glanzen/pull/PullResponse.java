@@ -7,5 +7,5 @@ public interface PullResponse {
     PullOutcome pull(double factor);
 
     /** How doses are read. */
-    DoseScale yardstick();
+    DoseScale scale();
 }

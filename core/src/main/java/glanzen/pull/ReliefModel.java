@@ -47,7 +47,7 @@ public final class ReliefModel implements PullModel {
             double perMpa = perMpa(rig, band);
             for (Band.Spot spot : bands.get(band).spots()) {
                 double xi = Math.min(1, spot.awayMm() / halfThroatMm);
-                dose[i] = perMpa * nip.pressureMpa() * pressing.across(nip.forceN(), xi);
+                dose[i] = perMpa * nip.pressureMpa() * pressing.pressureShare(nip.forceN(), xi);
                 share[i++] = bands.get(band).share() * spot.share();
             }
         }
@@ -112,7 +112,7 @@ public final class ReliefModel implements PullModel {
         for (int band = 0; band < bands.size(); band++) {
             Nip nip = pressing.nip(band, rig);
             double xi = Math.min(1, Math.abs(awayMm) / halfThroatMm);
-            least = Math.min(least, perMpa(rig, band) * nip.pressureMpa() * pressing.across(nip.forceN(), xi));
+            least = Math.min(least, perMpa(rig, band) * nip.pressureMpa() * pressing.pressureShare(nip.forceN(), xi));
         }
         return least;
     }

@@ -12,7 +12,7 @@ import java.util.Map;
  * @param lnStiffness ln of the factor on the frame's stiffness
  * @param lnContact ln of the factor on every contact conductance
  * @param lnNeeds by film: ln of the factor on the dose it needs
- * @param weight how plausible it is; the weights of a crowd sum to 1
+ * @param weight how plausible it is; the weights of an ensemble sum to 1
  */
 public record Rig(
         double setPointErrorK,

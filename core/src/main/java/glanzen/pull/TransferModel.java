@@ -29,7 +29,7 @@ public final class TransferModel implements PullModel {
     private final List<Band> bands;
     private final Pressing pressing;
     private final double need;
-    private final DoseScale.Wetting yardstick;
+    private final DoseScale.Wetting scale;
     private final double halfThroatMm;
     private final int spots;
     private final BondTable bonds;
@@ -40,7 +40,7 @@ public final class TransferModel implements PullModel {
         this.artwork = artwork;
         this.bands = artwork.bands();
         this.filmId = setUp.film().id();
-        this.yardstick = yardstick(setUp);
+        this.scale = scale(setUp);
         this.need = bonding().need() * setUp.stock().surface().need() * aged(setUp);
         this.halfThroatMm = setUp.machine().throatMm() / 2;
         this.spots = bands.stream().mapToInt(b -> b.spots().size()).sum();
@@ -54,14 +54,14 @@ public final class TransferModel implements PullModel {
         this.bands = pressed.bands;
         this.filmId = pressed.filmId;
         this.need = pressed.need;
-        this.yardstick = pressed.yardstick;
+        this.scale = pressed.scale;
         this.halfThroatMm = pressed.halfThroatMm;
         this.spots = pressed.spots;
         this.pressing = pressed.pressing;
         this.bonds = bonds;
     }
 
-    private static DoseScale.Wetting yardstick(SetUp s) {
+    private static DoseScale.Wetting scale(SetUp s) {
         double always = 0;
         if (s.gel() != null) {
             always = Gelled.squashedMm(s.gel().coatMm(), s.gel().dryness(s.roomC()));
@@ -107,12 +107,12 @@ public final class TransferModel implements PullModel {
 
     /** λ of this stack's backing, mm. */
     public double softnessMm() {
-        return yardstick.softnessMm();
+        return scale.softnessMm();
     }
 
     /** Spread that no dose can help, mm. */
     public double alwaysMm() {
-        return yardstick.alwaysMm();
+        return scale.alwaysMm();
     }
 
     @Override
@@ -169,13 +169,13 @@ public final class TransferModel implements PullModel {
             }
         }
         double lift = Transfer.lift(artwork.solidShare(), bonds.peelC(rig));
-        return new DoseField(dose, share, yardstick, lift, force);
+        return new DoseField(dose, share, scale, lift, force);
     }
 
     /** Pressure at a place: rollers give in the middle, a patch presses more. */
     private double pressureMpa(int band, Nip nip, Band.Spot spot) {
         double xi = Math.min(1, spot.awayMm() / halfThroatMm);
-        return pressing.localMpa(band, nip.pressureMpa(), spot.patchMm()) * pressing.across(nip.forceN(), xi);
+        return pressing.localMpa(band, nip.pressureMpa(), spot.patchMm()) * pressing.pressureShare(nip.forceN(), xi);
     }
 
     private static double exposed(Exposure[] exposures, double dwellSeconds, int passes) {
@@ -212,7 +212,7 @@ public final class TransferModel implements PullModel {
             for (double[] row : rows) {
                 nearest = Math.abs(row[0] - raised) < Math.abs(nearest[0] - raised) ? row : nearest;
             }
-            return nearest[1] * across(nearest[2], xMm - artwork.middleXMm());
+            return nearest[1] * pressureShare(nearest[2], xMm - artwork.middleXMm());
         };
     }
 
@@ -227,8 +227,8 @@ public final class TransferModel implements PullModel {
     }
 
     /** Pressure across the throat relative to its mean, on a rig's force. */
-    public double across(double forceN, double awayMm) {
-        return pressing.across(forceN, Math.min(1, Math.abs(awayMm) / halfThroatMm));
+    public double pressureShare(double forceN, double awayMm) {
+        return pressing.pressureShare(forceN, Math.min(1, Math.abs(awayMm) / halfThroatMm));
     }
 
     /** How much more than its surroundings a patch presses at a place along the feed, on a rig. */

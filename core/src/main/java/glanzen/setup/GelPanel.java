@@ -23,7 +23,7 @@ public record GelPanel(
         double ageSeconds,
         @Nullable Double foundDrySeconds) {
 
-    /** A stencil is cleaned at once; after this nobody needs telling, s. */
+    /** How long it is said that the stencil is to be cleaned: gel that has set does not come off, s. */
     private static final double CLEANED_SECONDS = 1800;
 
     /** Where a panel stands. */

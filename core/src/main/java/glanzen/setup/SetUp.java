@@ -285,60 +285,9 @@ public record SetUp(
         });
     }
 
-    private SetUp changed(Consumer<Copy> change) {
-        Copy copy = new Copy(this);
+    private SetUp changed(Consumer<SetUpCopy> change) {
+        SetUpCopy copy = new SetUpCopy(this);
         change.accept(copy);
         return copy.done();
-    }
-
-    /** What a change works on. */
-    private static final class Copy {
-        private final SetUp from;
-        private Route route;
-        private Machine machine;
-        private Heat heat;
-        private Stack stack;
-        private Pace pace;
-        private int passes;
-        private boolean turned;
-        private @Nullable Gel gel;
-        private Peel peel;
-        private Medium medium;
-        private boolean filmPeeled;
-        private Layout layout;
-
-        Copy(SetUp s) {
-            from = s;
-            route = s.route;
-            machine = s.machine;
-            heat = s.heat;
-            stack = s.stack;
-            pace = s.pace;
-            passes = s.passes;
-            turned = s.turned;
-            gel = s.gel;
-            peel = s.peel;
-            medium = s.medium;
-            filmPeeled = s.filmPeeled;
-            layout = s.layout;
-        }
-
-        SetUp done() {
-            return new SetUp(
-                    route,
-                    machine,
-                    heat,
-                    from.design,
-                    stack,
-                    pace,
-                    passes,
-                    turned,
-                    peel,
-                    medium,
-                    filmPeeled,
-                    gel,
-                    from.roomC,
-                    layout);
-        }
     }
 }

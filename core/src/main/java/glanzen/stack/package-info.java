@@ -1,4 +1,7 @@
-/** Ordered layers that go through a press together, and what follows from order and thickness alone. */
+/**
+ * Ordered layers that go through a press together, counted from the bottom, and what follows from order and thickness
+ * (mm) alone. It knows no machine.
+ */
 @NullMarked
 package glanzen.stack;
 

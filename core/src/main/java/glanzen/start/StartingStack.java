@@ -169,7 +169,9 @@ public final class StartingStack {
                 case PLATFORM -> layers.add(new Layer(pick.platform(), facing));
                 case TOOL -> layers.add(new Layer(pick.tool(), facing));
                 case FILM -> layers.add(new Layer(pick.film(), facing));
-                case STOCK -> layers.add(new Layer(pick.stock(), slot.facing() == null ? goodSide() : facing));
+                case STOCK ->
+                    layers.add(
+                            new Layer(pick.stock(), slot.facing() == null ? LayerPlace.goodSide(pick.tool()) : facing));
                 default -> {
                     for (int i = 0; i < slot.count(); i++) {
                         taken(slot.part().board().orElseThrow(), slot.usualMm())
@@ -179,12 +181,6 @@ public final class StartingStack {
             }
         }
         return layers;
-    }
-
-    /** On a blade or a plate the good side lies down; from a folder or a stencil it is to rise. */
-    private Facing goodSide() {
-        Plate.Kind kind = pick.tool().kind();
-        return kind.folder() || kind == Plate.Kind.STENCIL ? Facing.UP : Facing.DOWN;
     }
 
     /** The sound board of a kind that is nearest to the usual thickness, mm, and large enough for the tool. */

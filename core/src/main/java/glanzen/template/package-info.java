@@ -1,5 +1,6 @@
 /**
- * Sheets to print at true scale: tracing, patches, cuts. Millimetres on paper. It says what is drawn where, not in which format.
+ * Sheets to print at true scale: tracings, patches, cuts, check bars. Millimetres on paper. It says what is drawn where,
+ * not in which format.
  */
 @NullMarked
 package glanzen.template;

@@ -1,4 +1,7 @@
-/** From pressure, temperature and time to coverage and spill. Knows nothing of presses or heat flow. */
+/**
+ * From pressure (MPa), temperature (°C) and time (s) to bond, coverage (share) and spill (mm); gel drying over hours. It
+ * knows nothing of presses or heat flow.
+ */
 @NullMarked
 package glanzen.transfer;
 

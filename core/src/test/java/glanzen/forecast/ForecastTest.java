@@ -110,7 +110,7 @@ class ForecastTest {
     }
 
     @Test
-    void theCrowdIsSpreadAsItShouldBe() {
+    void theEnsembleIsSpreadAsItShouldBe() {
         assertEquals(0, FRESH.mean(Rig::setPointErrorK), 0.1);
         assertEquals(RigPriors.SET_POINT_K, FRESH.deviation(Rig::setPointErrorK), 0.2);
         assertEquals(RigPriors.OPENING_MM, FRESH.deviation(Rig::openingErrorMm), 0.004);
@@ -123,7 +123,7 @@ class ForecastTest {
     }
 
     @Test
-    void aThinnedCrowdStandsForTheWhole() {
+    void aThinnedEnsembleStandsForTheWhole() {
         RigEnsemble thin = FRESH.thinned(64);
         assertEquals(64, thin.rigs().size());
         assertEquals(1, thin.rigs().stream().mapToDouble(Rig::weight).sum(), 1e-9);

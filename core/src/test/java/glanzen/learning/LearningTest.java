@@ -69,12 +69,12 @@ class LearningTest {
     }
 
     private static RigEnsemble taught(Rig truth, int pulls, Random random) {
-        RigEnsemble crowd = RigEnsemble.fresh();
+        RigEnsemble ensemble = RigEnsemble.fresh();
         for (int i = 0; i < pulls; i++) {
             SetUp setUp = tried(random);
-            crowd = Learner.learn(crowd, FORECASTER.model(setUp), FILM, looked(pulled(setUp, truth, random)), i);
+            ensemble = Learner.learn(ensemble, FORECASTER.model(setUp), FILM, looked(pulled(setUp, truth, random)), i);
         }
-        return crowd;
+        return ensemble;
     }
 
     private static Quality judged(int pulls) {
@@ -84,11 +84,11 @@ class LearningTest {
         for (int rig = 0; rig < 10; rig++) {
             Random random = new Random(100 + rig);
             Rig truth = hidden(random);
-            RigEnsemble crowd = taught(truth, pulls, random);
+            RigEnsemble ensemble = taught(truth, pulls, random);
             Random tests = new Random(9000 + rig);
             for (int i = 0; i < 20; i++) {
                 SetUp setUp = tried(tests);
-                Forecast f = FORECASTER.forecast(setUp, crowd);
+                Forecast f = FORECASTER.forecast(setUp, ensemble);
                 PullOutcome pull = pulled(setUp, truth, tests);
                 double share = pull.under() ? f.under() : pull.over() ? f.over() : f.clean();
                 // A forecast of nought would never be forgiven; the smallest honest share is one pull in two hundred.
@@ -114,7 +114,7 @@ class LearningTest {
     @Test
     void aTightPressIsFoundAndSaid() {
         Rig truth = new Rig(0, -0.16, 0, 0, Map.of(FILM, 0.0), 1);
-        RigEnsemble crowd = RigEnsemble.fresh();
+        RigEnsemble ensemble = RigEnsemble.fresh();
         // Nearly no squeeze by the label: whatever is seen there tells of the opening.
         for (int i = 0; i < 8; i++) {
             SetUp setUp = i % 2 == 0 ? tightly(0.30) : tightly(0.16);
@@ -122,10 +122,10 @@ class LearningTest {
             Observation seen = Observation.roughly(Outcome.CLEAN, Amount.A_LITTLE)
                     .withCoverage(pull.coverage())
                     .withSpill(Math.min(5, pull.spillMm()));
-            crowd = Learner.learn(crowd, FORECASTER.model(setUp), FILM, seen, i);
+            ensemble = Learner.learn(ensemble, FORECASTER.model(setUp), FILM, seen, i);
         }
-        assertTrue(crowd.mean(Rig::openingErrorMm) < -0.04, "found " + crowd.mean(Rig::openingErrorMm));
-        List<String> said = RigReport.of(crowd, Bench.CRANK, Bench.PLATFORM, List.of(Bench.COPPER)).stream()
+        assertTrue(ensemble.mean(Rig::openingErrorMm) < -0.04, "found " + ensemble.mean(Rig::openingErrorMm));
+        List<String> said = RigReport.of(ensemble, Bench.CRANK, Bench.PLATFORM, List.of(Bench.COPPER)).stream()
                 .map(RigReport.Remark::text)
                 .toList();
         assertTrue(said.stream().anyMatch(t -> t.contains("tighter than its label, give or take")), said.toString());
@@ -156,22 +156,22 @@ class LearningTest {
     @Test
     void whatOneFilmTeachesOfTheRigHelpsTheNext() {
         Rig truth = new Rig(9, -0.12, 0, 0.2, Map.of(FILM, 0.0), 1);
-        RigEnsemble crowd = taught(truth, 10, new Random(21));
-        double other = crowd.knowing("other").deviation(r -> r.lnNeed("other"));
+        RigEnsemble ensemble = taught(truth, 10, new Random(21));
+        double other = ensemble.knowing("other").deviation(r -> r.lnNeed("other"));
         assertEquals(RigPriors.LN_NEED, other, 0.05, "a film not met before is as unknown as ever");
     }
 
     @Test
-    void aSureCrowdFollowsARigThatHasChanged() {
+    void aSureEnsembleFollowsARigThatHasChanged() {
         RigEnsemble sure = taught(new Rig(8, -0.12, 0, 0.2, Map.of(FILM, -0.3), 1), 12, new Random(5));
         SetUp setUp = Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 45);
         double before = FORECASTER.forecast(setUp, sure).dose().middle();
-        RigEnsemble crowd = sure;
+        RigEnsemble ensemble = sure;
         for (int i = 0; i < 4; i++) {
             Observation under = Observation.roughly(Outcome.UNDER, Amount.A_LITTLE);
-            crowd = Learner.learn(crowd, FORECASTER.model(setUp), FILM, under, i);
+            ensemble = Learner.learn(ensemble, FORECASTER.model(setUp), FILM, under, i);
         }
-        double after = FORECASTER.forecast(setUp, crowd).dose().middle();
+        double after = FORECASTER.forecast(setUp, ensemble).dose().middle();
         assertTrue(after < before / 3, after + " after " + before);
     }
 

@@ -22,7 +22,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 class ObservationTest {
 
-    /** A crowd around given middles, as narrow as given. */
+    /** An ensemble around given middles, as narrow as given. */
     private static RigEnsemble around(double setPoint, double opening, double lnContact, double lnNeed, double narrow) {
         return new RigEnsemble(IntStream.range(0, 101)
                 .mapToObj(i -> {
@@ -38,8 +38,8 @@ class ObservationTest {
                 .toList());
     }
 
-    private static List<String> said(RigEnsemble crowd) {
-        return RigReport.of(crowd, Bench.CRANK, Bench.PLATFORM, List.of(Bench.COPPER)).stream()
+    private static List<String> said(RigEnsemble ensemble) {
+        return RigReport.of(ensemble, Bench.CRANK, Bench.PLATFORM, List.of(Bench.COPPER)).stream()
                 .map(Remark::text)
                 .toList();
     }

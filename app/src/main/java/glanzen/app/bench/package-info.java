@@ -1,4 +1,7 @@
-/** What is on now. */
+/**
+ * What is on now: the open run, what dries, what is short, set-ups and the latest pulls, put together from the other
+ * rooms. It keeps nothing.
+ */
 @NullMarked
 package glanzen.app.bench;
 

@@ -25,12 +25,12 @@ final class HoneyShowAdvice {
 
     /** The best that is advised for each, or else as it is; reckoned side by side once all that is stored has been read. */
     List<SetUp> taken(List<SetUp> setUps) {
-        List<RigEnsemble> crowds = setUps.stream()
-                .map(s -> rigs.crowd(s.machine().id(), s.platformId()))
+        List<RigEnsemble> ensembles = setUps.stream()
+                .map(s -> rigs.ensemble(s.machine().id(), s.platformId()))
                 .toList();
         return IntStream.range(0, setUps.size())
                 .parallel()
-                .mapToObj(i -> advisor.advise(setUps.get(i), crowds.get(i), ErrorBias.OVER).best().stream()
+                .mapToObj(i -> advisor.advise(setUps.get(i), ensembles.get(i), ErrorBias.OVER).best().stream()
                         .findFirst()
                         .map(Proposal::setUp)
                         .orElse(setUps.get(i)))

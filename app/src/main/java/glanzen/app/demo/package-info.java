@@ -1,4 +1,6 @@
-/** The Alder Lane Honey Show. */
+/**
+ * The Alder Lane Honey Show: an invented workshop, laid out once into an empty database. Nothing else may know it.
+ */
 @NullMarked
 package glanzen.app.demo;
 

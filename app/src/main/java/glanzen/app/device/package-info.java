@@ -1,4 +1,7 @@
-/** Device interfaces, and their simulated stand-ins on a clock that can run faster. */
+/**
+ * What heats, feeds and scans as interfaces, and simulated stand-ins on a bench clock that can run faster. It carries
+ * out commands of a run and reports readings; it knows neither runs nor logbook.
+ */
 @NullMarked
 package glanzen.app.device;
 

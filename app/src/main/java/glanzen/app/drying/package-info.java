@@ -1,4 +1,6 @@
-/** Gel panels that are drying, and when each is due. */
+/**
+ * Gel panels that dry on the bench, and when each is clear, sound and too late, by the core's law of drying.
+ */
 @NullMarked
 package glanzen.app.drying;
 

@@ -1,4 +1,6 @@
-/** Jobs: cards with their pieces and what is done to them; order, supplies and cost. */
+/**
+ * Jobs are kept and looked at: order, supplies and cost, as the core plans them.
+ */
 @NullMarked
 package glanzen.app.job;
 

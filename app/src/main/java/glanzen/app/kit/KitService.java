@@ -125,7 +125,7 @@ public class KitService {
         return kept(entity, type);
     }
 
-    /** Changes a thing for good reason of our own, if it is still there. */
+    /** Changes a thing because it was used or has worn, whatever version a page knows; nothing if it is gone. */
     <T extends Record> void update(Class<T> type, String id, UnaryOperator<T> change) {
         mind.changing();
         items.findById(id).filter(e -> e.shelf == shelf(type)).ifPresent(e -> {

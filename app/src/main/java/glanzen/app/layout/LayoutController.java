@@ -56,7 +56,7 @@ class LayoutController {
     List<PatchView> makeReady(@RequestBody Draft draft, @RequestParam MakeReady.Where where) {
         SetUp setUp = answers.computable(layouts.laidOut(draft));
         return new MakeReady(forecaster)
-                .propose(setUp, answers.crowd(setUp), answers.workshop().boards(), where).stream()
+                .propose(setUp, answers.ensemble(setUp), answers.workshop().boards(), where).stream()
                         .map(p -> new PatchView(
                                 p.board().id(),
                                 p.board().name(),

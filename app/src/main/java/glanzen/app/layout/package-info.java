@@ -1,4 +1,7 @@
-/** Where things lie: layouts looked at and changed, what to cut, leftovers, dies, make-ready, templates. */
+/**
+ * Layouts looked at and changed by a hand or by words: a draft and steps in, both drawings, measures and findings out.
+ * It keeps nothing.
+ */
 @NullMarked
 package glanzen.app.layout;
 

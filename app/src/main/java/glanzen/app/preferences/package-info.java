@@ -1,4 +1,6 @@
-/** How a person likes things shown, and the reading of quantities. */
+/**
+ * How a person likes things shown, and the reading of quantities that they type.
+ */
 @NullMarked
 package glanzen.app.preferences;
 

@@ -102,7 +102,7 @@ public class PullService {
             throw new BadInput("draft.layers", "are not a stack that was pulled", Rules.asksFor(setUp.route()));
         }
         Forecast expected =
-                forecaster.forecast(setUp, rigs.crowd(setUp.machine().id(), setUp.platformId()));
+                forecaster.forecast(setUp, rigs.ensemble(setUp.machine().id(), setUp.platformId()));
         PullEntity pull = new PullEntity();
         pull.id = "pull-" + UUID.randomUUID().toString().substring(0, 8);
         pull.number = numbers.nextPull();
@@ -117,7 +117,8 @@ public class PullService {
         if (entry.telling()) {
             rigs.learn(setUp, entry.seen());
         }
-        Forecast after = forecaster.forecast(setUp, rigs.crowd(setUp.machine().id(), setUp.platformId()));
+        Forecast after =
+                forecaster.forecast(setUp, rigs.ensemble(setUp.machine().id(), setUp.platformId()));
         pull.position = answers.position(setUp, after);
         pulls.saveAndFlush(pull);
         usage.count(setUp, pull.id, !Boolean.FALSE.equals(entry.keepFoil()));

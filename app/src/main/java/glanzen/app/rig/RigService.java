@@ -34,7 +34,7 @@ public class RigService {
     private final EntityManager entities;
     private final RigEnsemble fresh = RigEnsemble.fresh();
 
-    /** Parsed crowds by text, since a forecast must not read a hundred kilobytes of JSON each time. */
+    /** Parsed ensembles by text, since a forecast must not read a hundred kilobytes of JSON each time. */
     private final Map<String, RigEnsemble> parsed = new ConcurrentHashMap<>();
 
     RigService(BeliefRepository beliefs, KitService kit, Forecaster forecaster, Json json, EntityManager entities) {
@@ -59,13 +59,13 @@ public class RigService {
 
     /** What is known of a rig. */
     @Transactional(readOnly = true)
-    public RigEnsemble crowd(String machineId, String platformId) {
+    public RigEnsemble ensemble(String machineId, String platformId) {
         Optional<BeliefEntity> belief = beliefs.findById(key(machineId, platformId));
         if (belief.isEmpty() && platformId.isEmpty()) {
             // A press pressed cold has the opening it has with a platform.
             belief = beliefs.findFirstByMachineIdOrderByPullsDesc(machineId);
         }
-        return belief.map(this::crowd).orElse(fresh);
+        return belief.map(this::ensemble).orElse(fresh);
     }
 
     /** How many pulls it was learned from. */
@@ -85,7 +85,7 @@ public class RigService {
     public List<RigReport.Remark> remarks(Machine machine, @Nullable Platform platform) {
         Kit things = kit.kit();
         return RigReport.of(
-                crowd(machine.id(), platform == null ? "" : platform.id()),
+                ensemble(machine.id(), platform == null ? "" : platform.id()),
                 machine,
                 platform,
                 Stream.concat(things.films().stream(), things.stocks().stream()).toList());
@@ -94,7 +94,7 @@ public class RigService {
     /** Learns from a pull. */
     public void learn(SetUp setUp, Observation seen) {
         BeliefEntity belief = belief(setUp.machine().id(), setUp.platformId());
-        RigEnsemble before = crowd(setUp.machine().id(), setUp.platformId());
+        RigEnsemble before = ensemble(setUp.machine().id(), setUp.platformId());
         belief.pulls++;
         keep(belief, Learner.learn(before, forecaster.model(setUp), setUp.needKey(), seen, belief.pulls));
     }
@@ -102,7 +102,7 @@ public class RigService {
     /** Learns from a measured opening. */
     public void measured(String machineId, String platformId, double openingErrorMm, double sdMm) {
         BeliefEntity belief = belief(machineId, platformId);
-        keep(belief, Learner.measured(crowd(machineId, platformId), openingErrorMm, sdMm, belief.pulls + 7L));
+        keep(belief, Learner.measured(ensemble(machineId, platformId), openingErrorMm, sdMm, belief.pulls + 7L));
     }
 
     private BeliefEntity belief(String machineId, String platformId) {
@@ -130,7 +130,7 @@ public class RigService {
     @Transactional(readOnly = true)
     public List<Belief> all() {
         return beliefs.findAll().stream()
-                .map(b -> new Belief(b.machineId, b.platformId, b.pulls, crowd(b)))
+                .map(b -> new Belief(b.machineId, b.platformId, b.pulls, ensemble(b)))
                 .toList();
     }
 
@@ -167,7 +167,7 @@ public class RigService {
         }
     }
 
-    private RigEnsemble crowd(BeliefEntity belief) {
+    private RigEnsemble ensemble(BeliefEntity belief) {
         return parsed.computeIfAbsent(belief.crowd, text -> json.read(text, RigEnsemble.class));
     }
 

@@ -36,7 +36,13 @@ class RunController {
     /** What was read off a pull, and what that is called. */
     record ScanView(double coverage, double spillMm, Outcome outcome, Amount amount) {
         static ScanView of(PullOutcome pull) {
-            return new ScanView(pull.coverage(), pull.spillMm(), Outcome.of(pull), Amount.of(pull));
+            return new ScanView(
+                    hundredths(pull.coverage()), hundredths(pull.spillMm()), Outcome.of(pull), Amount.of(pull));
+        }
+
+        /** No person reads finer. */
+        private static double hundredths(double value) {
+            return Math.round(100 * value) / 100.0;
         }
     }
 

@@ -21,6 +21,7 @@ import glanzen.layout.MakeReadyPatch;
 import glanzen.layout.Placed;
 import glanzen.measure.BadInput;
 import glanzen.measure.Checks;
+import glanzen.route.LayerRole;
 import glanzen.setup.Heat;
 import glanzen.setup.SetUp;
 import glanzen.stack.Layer;
@@ -190,6 +191,17 @@ public final class Drafts {
                 s.gel(),
                 s.roomC(),
                 draft(s.layout()));
+    }
+
+    /** Which shelf fills a role. */
+    static LayerKind kind(LayerRole role) {
+        return switch (role) {
+            case PLATFORM -> LayerKind.PLATFORM;
+            case TOOL -> LayerKind.PLATE;
+            case FILM -> LayerKind.FILM;
+            case STOCK -> LayerKind.STOCK;
+            default -> LayerKind.BOARD;
+        };
     }
 
     private static LayerKind kind(StackItem item) {

@@ -13,6 +13,7 @@ import glanzen.app.setup.SetUpReport.FoundView;
 import glanzen.app.setup.SetUpReport.GelView;
 import glanzen.app.setup.SetUpReport.HeatView;
 import glanzen.app.setup.SetUpReport.MendView;
+import glanzen.app.setup.SetUpReport.PlaceView;
 import glanzen.app.setup.SetUpReport.ProposalView;
 import glanzen.app.setup.SetUpReport.RigView;
 import glanzen.app.setup.SetUpReport.SchoolView;
@@ -34,6 +35,7 @@ import glanzen.pull.Rig;
 import glanzen.rules.Rules;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
+import glanzen.start.LayerPlace;
 import glanzen.steps.RunSheet;
 import glanzen.transfer.Transfer;
 import java.awt.image.BufferedImage;
@@ -81,7 +83,7 @@ public class ForecastService {
         SetUp setUp = setUp(draft);
         List<Finding<SetUp>> findings = Rules.check(setUp, workshop());
         boolean computable = Rules.computable(setUp);
-        RigEnsemble crowd = crowd(setUp);
+        RigEnsemble ensemble = ensemble(setUp);
         return new SetUpReport(
                 setUp.stack().thicknessMm(),
                 setUp.machine() instanceof Press press ? press.openingMm() : 0,
@@ -90,22 +92,23 @@ public class ForecastService {
                 Rules.pullable(findings),
                 findings.stream().map(ForecastService::view).toList(),
                 computable ? cautions(setUp) : List.of(),
-                computable ? expected(setUp, forecaster.forecast(setUp, crowd)) : null,
+                computable ? expected(setUp, forecaster.forecast(setUp, ensemble)) : null,
                 setUp.shimPlace(),
+                LayerPlace.of(setUp).stream().map(PlaceView::of).toList(),
                 GelView.of(setUp),
                 new RigView(rigs.pulls(setUp.machine().id(), setUp.platformId()), rigs.remarks(setUp)));
     }
 
     /** Of twenty pulls of a set-up that can be computed: under, clean, over. */
     public List<Integer> twenty(SetUp setUp) {
-        return Arrays.stream(forecaster.forecast(setUp, crowd(setUp)).twenty())
+        return Arrays.stream(forecaster.forecast(setUp, ensemble(setUp)).twenty())
                 .boxed()
                 .toList();
     }
 
     AdviceView advise(Draft draft, ErrorBias bias) {
         SetUp setUp = computable(draft);
-        Advice advice = new Advisor(forecaster, workshop()).advise(setUp, crowd(setUp), bias);
+        Advice advice = new Advisor(forecaster, workshop()).advise(setUp, ensemble(setUp), bias);
         return new AdviceView(
                 advice.best().stream().map(this::view).toList(),
                 advice.cheapest() == null ? null : view(advice.cheapest()),
@@ -116,15 +119,15 @@ public class ForecastService {
     /** The cheapest single change that brings the pull near a place on the scale. */
     Optional<ProposalView> toward(Draft draft, double position) {
         SetUp setUp = computable(draft);
-        RigEnsemble crowd = crowd(setUp);
-        double dose = scale(forecaster.forecast(setUp, crowd).window()).dose(position);
-        return new Advisor(forecaster, workshop()).toward(setUp, crowd, dose).map(this::view);
+        RigEnsemble ensemble = ensemble(setUp);
+        double dose = scale(forecaster.forecast(setUp, ensemble).window()).dose(position);
+        return new Advisor(forecaster, workshop()).toward(setUp, ensemble, dose).map(this::view);
     }
 
     /** Where practice differs on a draft. */
     List<SchoolView> schools(Draft draft) {
         SetUp setUp = computable(draft);
-        return Schools.of(setUp, forecaster, crowd(setUp), workshop()).stream()
+        return Schools.of(setUp, forecaster, ensemble(setUp), workshop()).stream()
                 .map(s -> new SchoolView(
                         s.key(),
                         s.question(),
@@ -145,7 +148,7 @@ public class ForecastService {
 
     BufferedImage picture(Draft draft, int width, int height) {
         SetUp setUp = computable(draft);
-        Rig middle = crowd(setUp).knowing(setUp.needKey()).middle(setUp.needKey());
+        Rig middle = ensemble(setUp).knowing(setUp.needKey()).middle(setUp.needKey());
         return Picture.of(setUp, forecaster.model(setUp), middle, STOCK_TEXTURE).draw(width, height);
     }
 
@@ -167,8 +170,8 @@ public class ForecastService {
     }
 
     /** What is known of the rig of a set-up. */
-    public RigEnsemble crowd(SetUp setUp) {
-        return rigs.crowd(setUp.machine().id(), setUp.platformId());
+    public RigEnsemble ensemble(SetUp setUp) {
+        return rigs.ensemble(setUp.machine().id(), setUp.platformId());
     }
 
     private static List<String> cautions(SetUp setUp) {

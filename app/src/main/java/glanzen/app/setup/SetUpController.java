@@ -25,7 +25,7 @@ class SetUpController {
     }
 
     /** A set-up under a name. */
-    record Named(String name, Draft draft) {}
+    record NamedDraft(String name, Draft draft) {}
 
     @GetMapping
     List<SavedSetUp> all() {
@@ -44,7 +44,7 @@ class SetUpController {
     }
 
     @PutMapping("/{id}")
-    SavedSetUp change(@PathVariable String id, @RequestParam long version, @RequestBody Named named) {
+    SavedSetUp change(@PathVariable String id, @RequestParam long version, @RequestBody NamedDraft named) {
         return setUps.change(id, named.name, named.draft, version);
     }
 

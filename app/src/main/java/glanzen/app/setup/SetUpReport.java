@@ -10,6 +10,8 @@ import glanzen.pull.PullModel;
 import glanzen.setup.Difference;
 import glanzen.setup.Gel;
 import glanzen.setup.SetUp;
+import glanzen.stack.Facing;
+import glanzen.start.LayerPlace;
 import glanzen.transfer.Drying;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -26,6 +28,7 @@ import org.jspecify.annotations.Nullable;
  * @param cautions hazards of this set-up, in plain words
  * @param expected what to expect; absent if it cannot be computed
  * @param shimPlace where a board that is added belongs, counted from the bottom
+ * @param places where what the route asks for by itself belongs, and which way up
  * @param drying of the gel under the film; absent where there is none
  * @param rig what has been learned of this press and platform
  */
@@ -39,8 +42,16 @@ public record SetUpReport(
         List<String> cautions,
         @Nullable Expected expected,
         int shimPlace,
+        List<PlaceView> places,
         @Nullable GelView drying,
         RigView rig) {
+
+    /** Where a layer belongs that is laid anew; see the core's {@link LayerPlace}. */
+    public record PlaceView(Draft.LayerKind kind, int index, Facing facing) {
+        static PlaceView of(LayerPlace place) {
+            return new PlaceView(Drafts.kind(place.role()), place.index(), place.facing());
+        }
+    }
 
     /** A rule that is broken, with the mended draft. */
     public record FoundView(

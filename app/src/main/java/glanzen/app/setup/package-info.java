@@ -1,4 +1,7 @@
-/** Drafts and saved set-ups; forecasts, advice and pictures of them. */
+/**
+ * Drafts, which name things by key, to set-ups and back; forecasts, advice, schools and pictures of them; saved set-ups.
+ * It knows neither runs nor pulls.
+ */
 @NullMarked
 package glanzen.app.setup;
 

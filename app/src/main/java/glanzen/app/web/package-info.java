@@ -1,4 +1,6 @@
-/** Errors, security, static files and the OpenAPI document. */
+/**
+ * Errors as problem details, security, pictures in and out, static files, the OpenAPI document. It knows no room.
+ */
 @NullMarked
 package glanzen.app.web;
 

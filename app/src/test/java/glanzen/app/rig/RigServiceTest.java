@@ -55,7 +55,7 @@ class RigServiceTest {
     @Test
     void aRigNotMetIsAsItsLabelSays() {
         when(beliefs.findById("iron+a5")).thenReturn(Optional.empty());
-        assertEquals(RigEnsemble.fresh(), rigs.crowd("iron", "a5"));
+        assertEquals(RigEnsemble.fresh(), rigs.ensemble("iron", "a5"));
         assertEquals(0, rigs.pulls("iron", "a5"));
     }
 
@@ -64,14 +64,14 @@ class RigServiceTest {
         RigEnsemble learned = RigEnsemble.fresh().thinned(32);
         when(beliefs.findById("iron+a5")).thenReturn(Optional.of(belief("one")));
         when(json.read("one", RigEnsemble.class)).thenReturn(learned);
-        assertEquals(learned, rigs.crowd("iron", "a5"));
-        assertEquals(learned, rigs.crowd("iron", "a5"));
+        assertEquals(learned, rigs.ensemble("iron", "a5"));
+        assertEquals(learned, rigs.ensemble("iron", "a5"));
         verify(json).read("one", RigEnsemble.class);
 
         RigEnsemble newer = RigEnsemble.fresh().thinned(64);
         when(beliefs.findById("iron+a5")).thenReturn(Optional.of(belief("two")));
         when(json.read("two", RigEnsemble.class)).thenReturn(newer);
-        assertNotEquals(learned, rigs.crowd("iron", "a5"));
+        assertNotEquals(learned, rigs.ensemble("iron", "a5"));
     }
 
     @Test

@@ -1,26 +1,26 @@
 <script lang="ts">
-  import { api, asked, type Plate, type Schemas } from '../../api/client';
-  import QuantityField from '../../parts/QuantityField.svelte';
-  import { kit } from '../../state/kit.svelte';
-  import { tell } from '../../state/messages.svelte';
+  import Asked from '../asking/Asked.svelte';
+  import { Question } from '../asking/question.svelte';
+  import { api, asked, type Plate, type Schemas } from '../api/client';
+  import QuantityField from '../parts/QuantityField.svelte';
+  import { kit } from '../state/kit.svelte';
 
   /** Scraps over a stamped area: what they cover, and where gaps stay. */
   let { stamp }: { stamp?: Plate } = $props();
+  const clip = $props.id();
   let chosenWidthMm = $state(60);
   let chosenHeightMm = $state(40);
   const widthMm = $derived(stamp?.widthMm ?? chosenWidthMm);
   const heightMm = $derived(stamp?.heightMm ?? chosenHeightMm);
-  let work = $state<Schemas['PatchworkView']>();
   const scale = $derived(Math.min(230 / widthMm, 150 / heightMm));
   const colour = (filmId: string) => kit.all.films.find((k) => k.item.id === filmId)?.item.colour ?? '#bbb';
 
-  async function lay() {
-    try {
-      const body = { plateId: stamp?.id ?? '', widthMm, heightMm, leftoverIds: [] };
-      work = await asked(api.POST('/api/layouts/patchwork', { body }));
-    } catch (trouble) {
-      tell(trouble);
-    }
+  const asking = new Question<Schemas['PatchworkView']>();
+  const work = $derived(asking.answer);
+
+  function lay() {
+    const body = { plateId: stamp?.id ?? '', widthMm, heightMm, leftoverIds: [] };
+    void asking.ask((signal) => asked(api.POST('/api/layouts/patchwork', { body, signal })));
   }
 </script>
 
@@ -43,6 +43,7 @@
     />
   </div>
   <button class="press mt-2" onclick={lay}>Lay scraps</button>
+  <Asked question={asking} />
   {#if work}
     <svg
       class="mt-3"
@@ -51,13 +52,13 @@
       role="img"
       aria-label="Scraps cover {Math.round(work.coverage * 100)} % of the stamp"
     >
-      <clipPath id="stamped">
+      <clipPath id={clip}>
         {#if stamp}<path d={work.area} clip-rule="evenodd" />{:else}<rect
             width={widthMm}
             height={heightMm}
           />{/if}
       </clipPath>
-      <g transform="translate(1 {heightMm * scale + 1}) scale({scale} {-scale})" clip-path="url(#stamped)">
+      <g transform="translate(1 {heightMm * scale + 1}) scale({scale} {-scale})" clip-path="url(#{clip})">
         {#each work.scraps as scrap, i (i)}
           <path
             d={scrap.path}

@@ -1,4 +1,4 @@
-import type { RouteView } from '../../api/client';
+import type { RouteView } from '../api/client';
 
 /** What outcomes and readings are called on a route. */
 export function outcomeWords(route: RouteView | undefined) {

@@ -1,8 +1,7 @@
 <script lang="ts">
-  import type { Schemas } from '../../api/client';
-  import Hatches from '../../drawing/Hatches.svelte';
-  import { matrix } from '../../drawing/frame';
-  import { kit } from '../../state/kit.svelte';
+  import type { Schemas } from '../api/client';
+  import { matrix } from './frame';
+  import { kit } from '../state/kit.svelte';
 
   /** A piece of film from its colour face: what is spent is bare; a design may be tried on it. */
   interface Props {
@@ -23,7 +22,6 @@
   aria-label="{leftover.name}: {Math.round(leftover.freeCm2)} cm² unspent, {leftover.spent
     .length} spent places"
 >
-  <Hatches />
   <g transform="translate(1 {leftover.heightMm * scale + 1}) scale({scale} {-scale})">
     <path d={leftover.shape} fill={colour} />
     <path d={leftover.shape} fill="url(#sheen)" />

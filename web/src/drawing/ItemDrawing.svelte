@@ -1,6 +1,5 @@
 <script lang="ts">
-  import Hatches from '../../drawing/Hatches.svelte';
-  import { colour, hatch, type Item, type LayerKind } from '../../drawing/materials';
+  import { fillOf, hatch, type Item, type LayerKind } from './materials';
 
   /** A thing from above, to the scale given (px per mm), or fitted to a box. */
   interface Props {
@@ -16,15 +15,7 @@
   const h = $derived(Math.min(size.heightMm, LONGEST_MM));
   const k = $derived(scale ?? box / Math.max(w, h));
   const look = $derived(hatch(kind, item));
-  const FILLS: Record<string, string> = {
-    metal: 'var(--steel)',
-    brass: 'var(--brass)',
-    clear: '#c4dbe6',
-    laminate: '#d8cdb9',
-    card: '#efe6d2',
-    rubber: '#9aa79a',
-  };
-  const fill = $derived(colour(kind, item) ?? FILLS[look] ?? '#ddd');
+  const fill = $derived(fillOf(kind, item));
 </script>
 
 <svg
@@ -34,7 +25,6 @@
   aria-hidden="true"
   class="shrink-0"
 >
-  <Hatches />
   <rect width={w * k} height={h * k} {fill} stroke="var(--rule-strong)" stroke-width="0.8" />
   {#if look === 'foil'}
     <rect width={w * k} height={h * k} fill="url(#sheen)" />

@@ -1,8 +1,10 @@
 <script lang="ts">
-  import { api, asked, type Plate, type Schemas } from '../../api/client';
-  import QuantityField from '../../parts/QuantityField.svelte';
-  import { kit } from '../../state/kit.svelte';
-  import { preferences } from '../../state/preferences.svelte';
+  import Asked from '../asking/Asked.svelte';
+  import { Question } from '../asking/question.svelte';
+  import { api, asked, type Plate, type Schemas } from '../api/client';
+  import QuantityField from '../parts/QuantityField.svelte';
+  import { kit } from '../state/kit.svelte';
+  import { preferences } from '../state/preferences.svelte';
 
   /** Where the top plate must end so that part of a die stays uncut, or a long die is cut in passes. */
   let { dies, open = false }: { dies: Plate[]; open?: boolean } = $props();
@@ -10,8 +12,8 @@
   let dieId = $state('');
   let boardId = $state('');
   let stopMm = $state(30);
-  let found = $state<Schemas['PartialView']>();
-  let wrong = $state('');
+  const asking = new Question<Schemas['PartialView']>();
+  const found = $derived(asking.answer);
   const scale = $derived(found ? Math.min(130 / found.widthMm, 190 / found.heightMm) : 1);
 
   $effect(() => {
@@ -20,12 +22,8 @@
   });
   $effect(() => {
     if (!dieId || !boardId) return;
-    asked(api.GET('/api/layouts/partial-cut', { params: { query: { dieId, boardId, stopMm } } }))
-      .then((view) => {
-        found = view;
-        wrong = '';
-      })
-      .catch((trouble: Error) => (wrong = trouble.message));
+    const params = { query: { dieId, boardId, stopMm } };
+    return asking.follow((signal) => asked(api.GET('/api/layouts/partial-cut', { params, signal })));
   });
 </script>
 
@@ -52,7 +50,7 @@
       onvalue={(v) => (stopMm = v)}
     />
   </div>
-  {#if wrong}<p role="alert" class="text-ochre mt-2">{preferences.said(wrong)}</p>{/if}
+  <Asked question={asking} />
   {#if found}
     {@const h = found.heightMm * scale}
     {@const stop = h - found.cut.stopMm * scale}
@@ -69,7 +67,7 @@
         y={stop}
         width={found.widthMm * scale + 28}
         height={h - stop + 22}
-        fill="#c4dbe6"
+        fill="var(--fill-clear)"
         opacity="0.55"
         stroke="var(--rule-strong)"
       />

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { RouteView } from '../../api/client';
+import type { RouteView } from '../api/client';
 import { outcomeWords } from './words';
 
 describe('outcome words', () => {

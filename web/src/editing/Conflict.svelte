@@ -1,0 +1,18 @@
+<script lang="ts">
+  import Modal from 'flowbite-svelte/Modal.svelte';
+
+  /** Two pages changed one thing: which goes on? */
+  interface Props {
+    what: string;
+    drafts: { conflict: boolean; keepMine: () => Promise<void>; takeTheirs: () => Promise<void> };
+  }
+  let { what, drafts }: Props = $props();
+</script>
+
+<Modal open={drafts.conflict} permanent title="This {what} was changed in another tab" size="sm">
+  <p class="text-ink">Nothing is lost yet: choose which one goes on. Undo brings the other back.</p>
+  <div class="flex gap-2">
+    <button class="press press-strong" onclick={() => drafts.keepMine()}>Keep this page's</button>
+    <button class="press" onclick={() => drafts.takeTheirs()}>Take the other tab's</button>
+  </div>
+</Modal>
