@@ -1,6 +1,7 @@
 package glanzen.app.archive;
 
 import glanzen.app.archive.WorkshopArchive.Contents;
+import io.swagger.v3.oas.annotations.Operation;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -25,6 +26,7 @@ class ArchiveController {
     }
 
     /** Written whole before it is sent, so that a fault on the way never leaves half a file. */
+    @Operation(summary = "The whole workshop as one ZIP file")
     @GetMapping(produces = "application/zip")
     ResponseEntity<byte[]> export() throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
@@ -34,6 +36,7 @@ class ArchiveController {
                 .body(out.toByteArray());
     }
 
+    @Operation(summary = "Replaces the workshop by one from a ZIP file")
     @PostMapping(consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     Contents take(@RequestParam MultipartFile file) throws IOException {
         try (InputStream in = file.getInputStream()) {

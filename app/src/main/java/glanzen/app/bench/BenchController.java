@@ -11,6 +11,7 @@ import glanzen.app.run.RunView;
 import glanzen.app.setup.SavedSetUp;
 import glanzen.app.setup.SetUpService;
 import glanzen.plan.Shortage;
+import io.swagger.v3.oas.annotations.Operation;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -63,6 +64,7 @@ class BenchController {
             List<Shortage> needs,
             List<DryingPanel> dryings) {}
 
+    @Operation(summary = "What is on now")
     @GetMapping("/api/bench")
     BenchView bench() {
         return new BenchView(
@@ -75,6 +77,7 @@ class BenchController {
     }
 
     /** Lets bench time jump ahead, for trying things out. */
+    @Operation(summary = "Lets simulated bench time run ahead")
     @PostMapping("/api/bench/skip")
     BenchView skip(@RequestParam double seconds) {
         clock.skip(seconds);

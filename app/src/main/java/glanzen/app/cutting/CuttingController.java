@@ -5,6 +5,7 @@ import glanzen.app.cutting.CuttingService.DieQuestion;
 import glanzen.app.cutting.CuttingService.DieView;
 import glanzen.app.cutting.CuttingService.PartialView;
 import glanzen.app.setup.Draft;
+import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -25,16 +26,19 @@ class CuttingController {
     }
 
     /** What to cut for a number of cards. */
+    @Operation(summary = "What is cut for a number of cards, and out of how many sheets")
     @PostMapping("/cuts")
     CutView cuts(@RequestBody Draft draft, @RequestParam int cards, @RequestParam boolean turnable) {
         return cutting.plan(draft, cards, turnable);
     }
 
+    @Operation(summary = "Which die of a nested set goes round a design")
     @PostMapping("/dies")
     List<DieView> dies(@RequestBody DieQuestion question) {
         return cutting.dies(question);
     }
 
+    @Operation(summary = "Where the top plate must end for a partial cut")
     @GetMapping("/partial-cut")
     PartialView partial(@RequestParam String dieId, @RequestParam String boardId, @RequestParam double stopMm) {
         return cutting.partial(dieId, boardId, stopMm);

@@ -1,6 +1,7 @@
 package glanzen.app.drying;
 
 import glanzen.app.drying.DryingService.Spread;
+import io.swagger.v3.oas.annotations.Operation;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -26,11 +27,13 @@ class DryingController {
         this.dryings = dryings;
     }
 
+    @Operation(summary = "Gel panels that are on the bench")
     @GetMapping
     List<DryingPanel> all() {
         return dryings.all();
     }
 
+    @Operation(summary = "Begins to dry a panel of gel")
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     DryingPanel spread(@RequestBody Spread spread) {
@@ -38,12 +41,14 @@ class DryingController {
     }
 
     /** The person found it dry. */
+    @Operation(summary = "Notes that a panel is dry, now or at a time")
     @PutMapping("/{id}/dry")
     DryingPanel dry(
             @PathVariable String id, @RequestParam long version, @RequestParam(required = false) @Nullable Instant at) {
         return dryings.dry(id, at, version);
     }
 
+    @Operation(summary = "Takes a panel off the bench")
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@PathVariable String id, @RequestParam long version) {

@@ -1,6 +1,7 @@
 package glanzen.app.job;
 
 import glanzen.plan.Job;
+import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -26,22 +27,26 @@ class JobController {
         this.jobs = jobs;
     }
 
+    @Operation(summary = "All jobs")
     @GetMapping
     List<SavedJob> all() {
         return jobs.all();
     }
 
+    @Operation(summary = "Begins a job")
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     SavedJob keep(@RequestBody Job job) {
         return jobs.keep(job);
     }
 
+    @Operation(summary = "Changes a job on the version it was read as")
     @PutMapping("/{id}")
     SavedJob change(@PathVariable String id, @RequestParam long version, @RequestBody Job job) {
         return jobs.change(id, job, version);
     }
 
+    @Operation(summary = "Throws a job away; its set-ups and pulls stay")
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@PathVariable String id, @RequestParam long version) {
@@ -49,11 +54,13 @@ class JobController {
     }
 
     /** Order, supplies and cost of a job as it stands on the page. */
+    @Operation(summary = "Order, supplies and cost of a job that need not be kept")
     @PostMapping("/look")
     JobLook look(@RequestBody Job job) {
         return jobs.look(job);
     }
 
+    @Operation(summary = "Supplies of a job as CSV")
     @GetMapping(path = "/{id}/supplies.csv", produces = "text/csv")
     ResponseEntity<String> csv(@PathVariable String id) {
         return ResponseEntity.ok()

@@ -10,6 +10,7 @@ import glanzen.kit.Plate;
 import glanzen.kit.Platform;
 import glanzen.kit.Press;
 import glanzen.kit.Stock;
+import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -32,6 +33,7 @@ class KitController {
         this.kit = kit;
     }
 
+    @Operation(summary = "Everything a person owns, shelf by shelf")
     @GetMapping("/api/kit")
     KitView all() {
         return kit.view();
@@ -51,17 +53,20 @@ class KitController {
             this.type = type;
         }
 
+        @Operation(summary = "Puts a thing on this shelf")
         @PostMapping
         @ResponseStatus(HttpStatus.CREATED)
         Versioned<T> add(@RequestBody T item) {
             return kit.add(type, item);
         }
 
+        @Operation(summary = "Changes a thing on this shelf on the version it was read as")
         @PutMapping("/{id}")
         Versioned<T> change(@PathVariable String id, @RequestParam long version, @RequestBody T item) {
             return kit.change(type, id, item, version);
         }
 
+        @Operation(summary = "Retires a thing, or brings it back into use")
         @PutMapping("/{id}/retired")
         Versioned<T> retire(@PathVariable String id, @RequestParam long version, @RequestParam boolean retired) {
             return kit.retire(type, id, retired, version);
@@ -106,11 +111,13 @@ class KitController {
         }
 
         /** What boards are in need of, and whether another maker's would do. */
+        @Operation(summary = "What boards are in need of, and whether another maker's would do")
         @GetMapping("/care")
         CareView care() {
             return new CareView(BoardCare.of(kit.boards()), BoardCare.compare(kit.boards()));
         }
 
+        @Operation(summary = "Turns a board over on its bow")
         @PostMapping("/{id}/turn")
         Versioned<Board> turn(@PathVariable String id, @RequestParam long version) {
             return usage.turn(id, version);
@@ -153,6 +160,7 @@ class KitController {
         }
 
         /** Takes the last use back. */
+        @Operation(summary = "Takes back what was last spent of a leftover")
         @PostMapping("/{id}/undo")
         Versioned<Leftover> undo(@PathVariable String id, @RequestParam long version) {
             return usage.undo(id, version);

@@ -9,6 +9,7 @@ import glanzen.artwork.SvgReader;
 import glanzen.kit.Plate;
 import glanzen.material.PaperWeight;
 import glanzen.measure.BadInput;
+import io.swagger.v3.oas.annotations.Operation;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
@@ -39,6 +40,7 @@ class KitDrawingController {
     /** Thickness reckoned from weight and bulk. */
     record Caliper(double thicknessMm) {}
 
+    @Operation(summary = "Thickness of card by its weight and bulk")
     @GetMapping("/api/kit/caliper")
     Caliper caliper(@RequestParam double gsm, @RequestParam double bulk) {
         return new Caliper(PaperWeight.caliperMm(gsm, bulk));
@@ -47,6 +49,7 @@ class KitDrawingController {
     /** The raised design of a plate as path text, mm, y upwards; and the place of its baseline. */
     record OutlineView(String path, double widthMm, double heightMm, double baselineMm) {}
 
+    @Operation(summary = "The outline of a plate as a path, in mm")
     @GetMapping("/api/plates/{id}/outline")
     OutlineView path(@PathVariable String id) {
         Plate plate = plate(id);
@@ -58,6 +61,7 @@ class KitDrawingController {
     /** What was read from an SVG file. */
     record ReadOutline(Motif motif, double widthMm, double heightMm, double areaMm2, List<String> skipped) {}
 
+    @Operation(summary = "Reads the outline of a tool from an SVG file")
     @PostMapping(path = "/api/artworks", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     ReadOutline read(@RequestParam MultipartFile svg) throws IOException {
         if (svg.getSize() > SvgReader.MOST_CHARACTERS) {
@@ -77,6 +81,7 @@ class KitDrawingController {
     }
 
     /** The raised design of a plate, as it will be read, one user unit to the millimetre. */
+    @Operation(summary = "The outline of a plate, drawn")
     @GetMapping(path = "/api/plates/{id}/outline.svg", produces = "image/svg+xml")
     ResponseEntity<String> outline(@PathVariable String id) {
         Plate plate = plate(id);

@@ -9,6 +9,7 @@ import glanzen.app.setup.SetUpReport.Expected;
 import glanzen.forecast.Forecaster;
 import glanzen.measure.Checks;
 import glanzen.setup.SetUp;
+import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import java.util.Objects;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -46,12 +47,14 @@ class LayoutController {
     /** A patch to try. */
     record PatchView(String boardId, String name, String outline, Expected expected, LayoutDraft layout) {}
 
+    @Operation(summary = "A draft's layout after some steps: both drawings, measures, findings")
     @PostMapping
     LayoutView look(@RequestBody LayoutQuestion question) {
         return layouts.look(question.draft, question.steps);
     }
 
     /** Make-ready worth trying behind weak places, with the forecast after patching. */
+    @Operation(summary = "Patches behind weak places, with the forecast after patching")
     @PostMapping("/make-ready")
     List<PatchView> makeReady(@RequestBody Draft draft, @RequestParam MakeReady.Where where) {
         SetUp setUp = answers.computable(layouts.laidOut(draft));

@@ -2,6 +2,7 @@ package glanzen.app.preferences;
 
 import glanzen.measure.Checks;
 import glanzen.measure.Quantities;
+import io.swagger.v3.oas.annotations.Operation;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -39,16 +40,19 @@ class PreferencesController {
     /** What it means, in mm, °C, g/m² or s. */
     record Meant(double value) {}
 
+    @Operation(summary = "How the person likes things shown")
     @GetMapping("/api/preferences")
     Preferences get() {
         return preferences.get();
     }
 
+    @Operation(summary = "Changes preferences")
     @PutMapping("/api/preferences")
     Preferences put(@RequestBody Preferences wanted) {
         return preferences.put(wanted);
     }
 
+    @Operation(summary = "Reads a quantity as people type it")
     @PostMapping("/api/quantities")
     Meant read(@RequestBody Typed typed) {
         Preferences p = preferences.get();

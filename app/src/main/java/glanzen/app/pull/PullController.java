@@ -6,6 +6,7 @@ import glanzen.app.setup.SavedSetUp;
 import glanzen.app.web.Pictures;
 import glanzen.learning.Fault;
 import glanzen.learning.Observation.Outcome;
+import io.swagger.v3.oas.annotations.Operation;
 import java.io.IOException;
 import java.time.Duration;
 import java.util.Arrays;
@@ -38,6 +39,7 @@ class PullController {
     /** A fault with its words. */
     record FaultView(Fault fault, String label, String cause, String next) {}
 
+    @Operation(summary = "A page of the logbook, newest first")
     @GetMapping
     PullPage page(
             @RequestParam(required = false) @Nullable String plateId,
@@ -49,6 +51,7 @@ class PullController {
         return pulls.page(plateId, stockId, filmId, outcome, page, size);
     }
 
+    @Operation(summary = "Faults that can be seen, with cause and what to try")
     @GetMapping("/faults")
     List<FaultView> faults() {
         return Arrays.stream(Fault.values())
@@ -56,41 +59,50 @@ class PullController {
                 .toList();
     }
 
+    @Operation(summary = "What differs between two pulls")
     @GetMapping("/compare")
     Comparison compare(@RequestParam String left, @RequestParam String right) {
         return pulls.compare(left, right);
     }
 
+    @Operation(summary = "One pull")
     @GetMapping("/{id}")
     PullView get(@PathVariable String id) {
         return pulls.get(id);
     }
 
+    @Operation(summary = "Logs a pull, made with a run or by hand")
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     PullView log(@RequestBody LogEntry entry) {
         return pulls.log(entry);
     }
 
+    @Operation(summary = "Begins a set-up as a pull was made")
     @PostMapping("/{id}/set-up")
     @ResponseStatus(HttpStatus.CREATED)
     SavedSetUp again(@PathVariable String id) {
         return pulls.again(id);
     }
 
+    @Operation(summary = "Makes a pull the proven recipe of its tool and stock")
     @PostMapping("/{id}/proven")
     @ResponseStatus(HttpStatus.CREATED)
     SavedSetUp prove(@PathVariable String id, @RequestParam long version) {
         return pulls.prove(id, version);
     }
 
+    @Operation(summary = "Keeps a photograph of a pull")
     @PostMapping(path = "/{id}/picture", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     PullView photograph(@PathVariable String id, @RequestParam MultipartFile picture) throws IOException {
         return pulls.photograph(id, picture.getBytes());
     }
 
     /** The photograph if there is one, else a drawing. */
-    @GetMapping("/{id}/picture")
+    @Operation(summary = "The photograph of a pull, or a drawing of it")
+    @GetMapping(
+            path = "/{id}/picture",
+            produces = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE})
     ResponseEntity<byte[]> picture(
             @PathVariable String id,
             @RequestParam(defaultValue = "300") int width,

@@ -7,6 +7,7 @@ import glanzen.kit.Machine;
 import glanzen.kit.Platform;
 import glanzen.learning.RigReport;
 import glanzen.learning.StripGauge.Measured;
+import io.swagger.v3.oas.annotations.Operation;
 import java.util.Collections;
 import java.util.List;
 import java.util.stream.Stream;
@@ -52,6 +53,7 @@ class RigController {
             int pulls,
             List<RigReport.Remark> remarks) {}
 
+    @Operation(summary = "What has been learned of each machine and platform")
     @GetMapping
     List<Known> all() {
         Kit things = kit.kit();
@@ -73,6 +75,7 @@ class RigController {
                 rigs.remarks(machine, platform));
     }
 
+    @Operation(summary = "Forgets what has been learned of a rig")
     @DeleteMapping("/{machineId}/{platformId}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void forget(@PathVariable String machineId, @PathVariable String platformId) {
@@ -80,12 +83,14 @@ class RigController {
     }
 
     /** What strips tell of a press so far, and which thickness to try next. */
+    @Operation(summary = "What strips in the rollers tell of a press, without keeping it")
     @PostMapping("/presses/{pressId}/strips")
     Measured weigh(@PathVariable String pressId, @RequestBody Strips strips) {
         return measuring.weigh(pressId, strips);
     }
 
     /** Keeps what strips told. */
+    @Operation(summary = "Keeps what strips told of a press")
     @PutMapping("/presses/{pressId}/strips")
     Measured keep(@PathVariable String pressId, @RequestParam long version, @RequestBody Strips strips) {
         return measuring.keep(pressId, strips, version);

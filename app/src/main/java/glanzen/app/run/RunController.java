@@ -7,6 +7,7 @@ import glanzen.learning.Observation.Outcome;
 import glanzen.pull.PullOutcome;
 import glanzen.steps.RunAction;
 import io.swagger.v3.oas.annotations.Hidden;
+import io.swagger.v3.oas.annotations.Operation;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -46,28 +47,33 @@ class RunController {
         }
     }
 
+    @Operation(summary = "Begins a run of a saved set-up")
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     RunView begin(@RequestParam String setUpId) {
         return runs.begin(setUpId);
     }
 
+    @Operation(summary = "A run as it is now")
     @GetMapping("/{id}")
     RunView get(@PathVariable String id) {
         return runs.get(id);
     }
 
+    @Operation(summary = "Goes on, back or away in a run, on the version it was read as")
     @PostMapping("/{id}/actions")
     RunView act(@PathVariable String id, @RequestParam RunAction action, @RequestParam long version) {
         return runs.act(id, action, version);
     }
 
+    @Operation(summary = "Ticks a line of what must lie ready")
     @PutMapping("/{id}/preflight/{line}")
     RunView tick(@PathVariable String id, @PathVariable int line, @RequestParam boolean done) {
         return runs.tick(id, line, done);
     }
 
     /** Bench time for everything simulated. */
+    @Operation(summary = "Sets how fast simulated bench time runs")
     @PutMapping("/{id}/speed")
     RunView speed(@PathVariable String id, @RequestParam double speed) {
         clock.speed(speed);
@@ -75,11 +81,13 @@ class RunController {
     }
 
     /** What the simulated scanner reads off the pull. */
+    @Operation(summary = "What the simulated scanner reads off the pull of a run")
     @GetMapping("/{id}/scan")
     ScanView scan(@PathVariable String id) {
         return ScanView.of(runs.scan(id));
     }
 
+    @Operation(summary = "The pull of a run as the simulated scanner sees it")
     @GetMapping(path = "/{id}/scan.png", produces = MediaType.IMAGE_PNG_VALUE)
     byte[] scanned(
             @PathVariable String id,
@@ -90,6 +98,7 @@ class RunController {
     }
 
     @Hidden
+    @Operation(summary = "The run whenever something shown has changed, as server-sent events")
     @GetMapping(path = "/{id}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter events(@PathVariable String id) {
         return feed.watch(id);

@@ -6,6 +6,7 @@ import glanzen.app.setup.SetUpReport.ProposalView;
 import glanzen.app.setup.SetUpReport.SchoolView;
 import glanzen.app.web.Pictures;
 import glanzen.measure.Checks;
+import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -25,17 +26,20 @@ class ForecastController {
         this.preferences = preferences;
     }
 
+    @Operation(summary = "Forecasts a draft, with findings, rig and dials")
     @PostMapping("/api/forecasts")
     SetUpReport forecast(@RequestBody Draft draft) {
         return answers.answer(draft);
     }
 
+    @Operation(summary = "Searches the shelf for better set-ups and the cheapest change")
     @PostMapping("/api/advice")
     AdviceView advice(@RequestBody Draft draft) {
         return answers.advise(draft, preferences.get().bias());
     }
 
     /** The cheapest single change towards a place on the window's scale; none if nothing on the shelf gets nearer. */
+    @Operation(summary = "The cheapest change towards a place in the window")
     @PostMapping("/api/advice/toward")
     List<ProposalView> toward(@RequestBody Draft draft, @RequestParam double position) {
         new Checks().figure("position", position, -3, 4, "").done();
@@ -43,11 +47,13 @@ class ForecastController {
     }
 
     /** Where practice differs, and what each way would cost here. */
+    @Operation(summary = "Where practice differs, and what each way would cost")
     @PostMapping("/api/schools")
     List<SchoolView> schools(@RequestBody Draft draft) {
         return answers.schools(draft);
     }
 
+    @Operation(summary = "Draws the pull of a draft as it would likely look")
     @PostMapping(path = "/api/pictures", produces = MediaType.IMAGE_PNG_VALUE)
     byte[] picture(
             @RequestBody Draft draft,

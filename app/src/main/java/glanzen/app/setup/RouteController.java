@@ -91,6 +91,7 @@ class RouteController {
         }
     }
 
+    @io.swagger.v3.oas.annotations.Operation(summary = "The routes: how operations are done")
     @GetMapping
     List<RouteView> all() {
         return Arrays.stream(Route.values()).map(RouteView::of).toList();

@@ -10,6 +10,7 @@ import glanzen.measure.Printer;
 import glanzen.setup.SetUp;
 import glanzen.template.Template;
 import glanzen.template.Templates;
+import io.swagger.v3.oas.annotations.Operation;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import org.springframework.http.ContentDisposition;
@@ -45,6 +46,7 @@ class TemplateController {
         PATCHES
     }
 
+    @Operation(summary = "The template of a set-up at true scale, as SVG")
     @GetMapping(path = "/api/set-ups/{id}/template.svg", produces = "image/svg+xml")
     ResponseEntity<byte[]> svg(@PathVariable String id, @RequestParam Kind kind) {
         SavedSetUp saved = setUps.get(id);
@@ -52,6 +54,7 @@ class TemplateController {
         return file(svg, saved, kind, "svg", MediaType.valueOf("image/svg+xml"));
     }
 
+    @Operation(summary = "The template of a set-up at true scale, as PDF")
     @GetMapping(path = "/api/set-ups/{id}/template.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> pdf(@PathVariable String id, @RequestParam Kind kind, @RequestParam Paper paper) {
         SavedSetUp saved = setUps.get(id);

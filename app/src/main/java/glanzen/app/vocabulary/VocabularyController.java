@@ -1,5 +1,6 @@
 package glanzen.app.vocabulary;
 
+import io.swagger.v3.oas.annotations.Operation;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -9,6 +10,7 @@ class VocabularyController {
     private static final Vocabulary WORDS = Vocabulary.ofTheCraft();
 
     /** The craft's words, ranges, orders and starting values. */
+    @Operation(summary = "What a page must know of the craft before anything is asked")
     @GetMapping("/api/vocabulary")
     Vocabulary vocabulary() {
         return WORDS;

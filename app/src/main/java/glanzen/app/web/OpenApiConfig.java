@@ -17,8 +17,10 @@ import java.util.Iterator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.customizers.OperationCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.util.StringUtils;
 
 /** Makes the OpenAPI document exact, so that the types generated from it are. */
 @Configuration
@@ -41,6 +43,14 @@ class OpenApiConfig {
     @Bean
     ModelConverter exactRecords() {
         return new ExactRecords();
+    }
+
+    /** An operation is called by its room and what it does, such as {@code setUpChange}. */
+    @Bean
+    OperationCustomizer readableIds() {
+        return (operation, handler) -> operation.operationId(
+                StringUtils.uncapitalize(handler.getBeanType().getSimpleName().replace("Controller", ""))
+                        + StringUtils.capitalize(handler.getMethod().getName()));
     }
 
     @Bean

@@ -1,6 +1,8 @@
 package glanzen.app.web;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.app.Caller;
@@ -15,6 +17,8 @@ import java.net.http.HttpRequest;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Collections;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -70,6 +74,16 @@ class SafetyTest {
         HttpRequest first = HttpRequest.newBuilder(URI.create(caller.base() + "/api/preferences"))
                 .build();
         assertTrue(caller.raw(first).headers().get("set-cookie").get(0).contains("SameSite=Strict"));
+    }
+
+    @Test
+    void whatHasAHashInItsNameIsFetchedOnce() {
+        Matcher script = Pattern.compile("/assets/[\\w.-]+\\.js")
+                .matcher(new String(caller.get("/").bytes(), UTF_8));
+        assertTrue(script.find());
+        assertTrue(
+                caller.get(script.group()).headers().get("cache-control").get(0).contains("immutable"));
+        assertFalse(caller.get("/").headers().get("cache-control").get(0).contains("immutable"));
     }
 
     @Test
