@@ -46,11 +46,13 @@
 </script>
 
 {#if drawn.trouble && drawn.trouble.status === 422}
-  <p class="bg-blotter text-soft flex h-full items-center justify-center p-4 text-center">
+  <p class="bg-blotter text-soft flex aspect-3/2 w-full items-center justify-center p-4 text-center">
     There is nothing to draw until the stack can be pulled.
   </p>
 {:else if drawn.trouble}
-  <div class="bg-blotter text-soft flex h-full flex-col items-center justify-center gap-2 p-4 text-center">
+  <div
+    class="bg-blotter text-soft flex aspect-3/2 w-full flex-col items-center justify-center gap-2 p-4 text-center"
+  >
     <p>{drawn.trouble.message}</p>
     <button class="press" onclick={() => void show(JSON.stringify(draft))}>Try again</button>
   </div>

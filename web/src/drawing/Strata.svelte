@@ -19,7 +19,7 @@
   const ROLLER = 50;
   let width = $state(640);
   let drawing: SVGSVGElement;
-  let drag = $state<{ from: number; y: number; moved: boolean }>();
+  let drag = $state<{ from: number; grabbedAt: number; y: number; moved: boolean }>();
 
   const count = $derived(draft.layers.length);
   const topDown = $derived(
@@ -63,10 +63,21 @@
     return event.clientY - drawing.getBoundingClientRect().top;
   }
 
-  /** The drawing holds the pointer, so that a finger or a hand that strays keeps the layer. */
+  /**
+   * The drawing holds the pointer, so that a hand that strays keeps the layer. A finger moves the layer that is chosen
+   * already; on any other it scrolls the page.
+   */
   function grab(event: PointerEvent, from: number) {
-    drag = { from, y: local(event), moved: false };
+    if (event.pointerType === 'touch' && from !== selected) return;
+    drag = { from, grabbedAt: local(event), y: local(event), moved: false };
     drawing.setPointerCapture(event.pointerId);
+  }
+
+  /** While a finger holds a layer, the page stays where it is. */
+  function stayPut(node: SVGSVGElement) {
+    const stay = (event: TouchEvent) => drag && event.preventDefault();
+    node.addEventListener('touchmove', stay, { passive: false });
+    return () => node.removeEventListener('touchmove', stay);
   }
 
   function drop() {
@@ -86,13 +97,14 @@
 <div bind:clientWidth={width} class="touch-pan-y">
   <svg
     bind:this={drawing}
+    {@attach stayPut}
     {width}
     {height}
     role="listbox"
     tabindex="-1"
     aria-label="The stack, top to bottom"
     onpointermove={(e) => {
-      if (drag) drag = { ...drag, y: local(e), moved: drag.moved || Math.abs(local(e) - drag.y) > 5 };
+      if (drag) drag = { ...drag, y: local(e), moved: drag.moved || Math.abs(local(e) - drag.grabbedAt) > 5 };
     }}
     onpointerup={drop}
     onpointercancel={() => (drag = undefined)}

@@ -70,12 +70,12 @@
   aria-setsize={position[1]}
   aria-label="{name}, {thickness}{face ? `, ${face}` : ''}{found ? ', something is wrong here' : ''}"
   data-layer={layer.id}
-  class="outline-none {selected ? 'touch-none' : ''}"
+  class="outline-none"
   opacity={dragged ? 0.5 : 1}
   onfocus={onselect}
   onpointerdown={(e) => {
-    onselect();
     ongrab(e);
+    onselect();
   }}
 >
   <rect x="0" y={band.label - 19} {width} height="38" fill="transparent" />

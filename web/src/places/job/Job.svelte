@@ -18,6 +18,7 @@
   let { params = {} }: { params?: { id?: string } } = $props();
   let chosen = $state(0);
   let missing = $state(false);
+  let loaded = $state(false);
   const found = new Question<SavedSetUp[]>();
   const setUps = $derived(found.answer ?? []);
   const there = $derived(planning.all.filter((saved) => !throwing.gone.includes(saved.id)));
@@ -29,7 +30,9 @@
   $effect(() => {
     const id = params.id;
     // What loading reads must not make it load again.
-    untrack(() => planning.load(id)).then((found) => (missing = !found), tell);
+    untrack(() => planning.load(id))
+      .then((found) => ([missing, loaded] = [!found, true]))
+      .catch(tell);
     return found.follow((signal) => asked(api.GET('/api/set-ups', { signal })));
   });
 
@@ -147,7 +150,7 @@
       {#if look}<SuppliesList {look} {job} id={planning.saved?.id ?? ''} />{/if}
     </aside>
   </div>
-{:else}
+{:else if loaded}
   <div class="mx-auto max-w-[60ch] px-6 py-14">
     <h1 class="text-[34px]">No job yet</h1>
     <p class="mt-3 text-[18px]">
