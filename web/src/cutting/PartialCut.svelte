@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Pick from '../parts/Pick.svelte';
   import Asked from '../asking/Asked.svelte';
   import { Question } from '../asking/question.svelte';
   import { api, asked, type Plate, type Schemas } from '../api/client';
@@ -30,18 +31,8 @@
 <details {open} class="border-rule mt-4 border-t pt-3">
   <summary class="text-verdigris font-bold">Cut a die only in part</summary>
   <div class="mt-2 grid gap-2">
-    <label class="label"
-      >Die
-      <select class="w-full py-1.5 pr-8 pl-2" bind:value={dieId}>
-        {#each dies as d (d.id)}<option value={d.id}>{d.name}</option>{/each}
-      </select></label
-    >
-    <label class="label"
-      >Top plate
-      <select class="w-full py-1.5 pr-8 pl-2" bind:value={boardId}>
-        {#each plates as b (b.id)}<option value={b.id}>{b.name}</option>{/each}
-      </select></label
-    >
+    <Pick label="Die" bind:value={dieId} items={dies} />
+    <Pick label="Top plate" bind:value={boardId} items={plates} />
     <QuantityField
       kind="LENGTH"
       label="Cut as far as, from the leading edge"

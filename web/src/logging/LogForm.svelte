@@ -7,6 +7,7 @@
 </script>
 
 <script lang="ts">
+  import Tick from '../parts/Tick.svelte';
   import Modal from 'flowbite-svelte/Modal.svelte';
   import { api, asked, token, Trouble, trouble, type RouteView } from '../api/client';
   import OutcomeMark from '../drawing/OutcomeMark.svelte';
@@ -143,25 +144,28 @@
       <div class="grid gap-x-6 sm:grid-cols-2">
         {#await known then list}
           {#each list as fault (fault.fault)}
-            <label class="flex cursor-pointer gap-2 py-1">
-              <input type="checkbox" class="mt-1 size-4" value={fault.fault} bind:group={entry.faults} />
+            <Tick
+              class="py-1"
+              checked={entry.faults.includes(fault.fault)}
+              ontick={(seen) =>
+                (entry.faults = entry.faults
+                  .filter((f) => f !== fault.fault)
+                  .concat(seen ? fault.fault : []))}
+            >
               <span
                 >{fault.label}{#if entry.faults.includes(fault.fault)}<span
                     class="text-soft block text-[14px]">Likely {fault.cause}. Next: {fault.next}.</span
                   >{/if}</span
               >
-            </label>
+            </Tick>
           {/each}
         {/await}
       </div>
     </fieldset>
     {#if !route || route.film}
-      <label class="flex items-center gap-2">
-        <input type="checkbox" class="size-4" bind:checked={entry.keepFoil} />Keep the {route?.film ===
-        'FLOCK'
-          ? 'flock'
-          : 'foil'} that was cut for it as a leftover, with what it gave
-      </label>
+      <Tick checked={entry.keepFoil ?? false} ontick={(keep) => (entry.keepFoil = keep)}>
+        Keep the {route?.film === 'FLOCK' ? 'flock' : 'foil'} that was cut for it as a leftover, with what it gave
+      </Tick>
     {/if}
     <label class="label"
       >Note <textarea class="w-full px-2 py-1.5" rows="2" bind:value={entry.note}></textarea></label

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Pick from '../../parts/Pick.svelte';
   import Modal from 'flowbite-svelte/Modal.svelte';
   import { push } from 'svelte-spa-router';
   import { api, asked, Trouble, type RouteView } from '../../api/client';
@@ -77,16 +78,13 @@
 
 <Modal bind:open title="New set-up" size="lg">
   <div class="text-ink">
-    <label class="label">
-      How
-      <select class="w-full py-1.5 pr-8 pl-2" bind:value={chosen}>
-        {#each vocabulary.now.groups as { group, name } (group)}
-          <optgroup label={name}>
-            {#each routes.within(group) as r (r.route)}<option value={r.route}>{r.label}</option>{/each}
-          </optgroup>
-        {/each}
-      </select>
-    </label>
+    <Pick label="How" bind:value={chosen}>
+      {#each vocabulary.now.groups as { group, name } (group)}
+        <optgroup label={name}>
+          {#each routes.within(group) as r (r.route)}<option value={r.route}>{r.label}</option>{/each}
+        </optgroup>
+      {/each}
+    </Pick>
     <p class="text-soft mt-1">{route?.says}</p>
     {#if route && route.waits.length > 0}
       <p class="text-soft text-[15px]">Waits: {route.waits.join(', ')}.</p>
@@ -105,19 +103,9 @@
     <Picker label="stock" items={stocks} bind:chosen={stockId} kind="STOCK" />
   </div>
   <div class="text-ink grid gap-4 md:grid-cols-3">
-    <label class="label">
-      Machine
-      <select class="w-full py-1.5 pr-8 pl-2" bind:value={machineId}>
-        {#each machines as m (m.id)}<option value={m.id}>{m.name}</option>{/each}
-      </select>
-    </label>
+    <Pick label="Machine" bind:value={machineId} items={machines} />
     {#if route?.heated}
-      <label class="label">
-        Platform
-        <select class="w-full py-1.5 pr-8 pl-2" bind:value={platformId}>
-          {#each kit.inUse('platforms') as p (p.id)}<option value={p.id}>{p.name}</option>{/each}
-        </select>
-      </label>
+      <Pick label="Platform" bind:value={platformId} items={kit.inUse('platforms')} />
     {/if}
     <label class="label">
       Name

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Pick from '../../parts/Pick.svelte';
   import Modal from 'flowbite-svelte/Modal.svelte';
   import { api, asked, Trouble } from '../../api/client';
   import NumberField from '../../parts/NumberField.svelte';
@@ -55,13 +56,7 @@
     }}
   >
     <label class="label">What <input class="w-full px-2 py-1.5" bind:value={name} /></label>
-    <label class="label"
-      >On
-      <select class="w-full py-1.5 pr-8 pl-2" bind:value={stockId}>
-        <option value="">something else</option>
-        {#each kit.inUse('stocks') as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
-      </select></label
-    >
+    <Pick label="On" none="something else" bind:value={stockId} items={kit.inUse('stocks')} />
     <QuantityField
       kind="LENGTH"
       label="Coat, as thick as the stencil"
@@ -78,14 +73,15 @@
       value={percent}
       onvalue={(share) => (percent = share)}
     />
-    <label class="label"
-      >Through
-      <select class="w-full py-1.5 pr-8 pl-2" bind:value={through}>
-        {#each stencils as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
-        <option value="another">another stencil</option>
-        <option value="">no stencil, freely</option>
-      </select></label
-    >
+    <Pick
+      label="Through"
+      bind:value={through}
+      items={[
+        ...stencils,
+        { id: 'another', name: 'another stencil' },
+        { id: '', name: 'no stencil, freely' },
+      ]}
+    />
     <p class="text-soft text-[15px]">
       At {preferences.temperature(preferences.now.roomC)}, as your preferences say. Spread generously; what is
       left over goes back in the pot.

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Pick from '../../parts/Pick.svelte';
   import { untrack } from 'svelte';
   import { push } from 'svelte-spa-router';
   import { api, asked, type SavedSetUp } from '../../api/client';
@@ -106,19 +107,16 @@
           value={job.cards}
           onvalue={(cards) => planning.change({ ...job, cards })}
         />
-        <label class="label"
-          >Job
-          <select
-            class="max-w-[220px] py-1.5 pr-8 pl-2"
-            value={planning.saved?.id}
-            onchange={(e) => {
-              chosen = 0;
-              push(`/job/${e.currentTarget.value}`);
-            }}
-          >
-            {#each there as saved (saved.id)}<option value={saved.id}>{saved.job.name}</option>{/each}
-          </select></label
-        >
+        <Pick
+          label="Job"
+          class="max-w-[220px]"
+          value={planning.saved?.id}
+          items={there.map((saved) => ({ id: saved.id, name: saved.job.name }))}
+          onchoose={(id) => {
+            chosen = 0;
+            void push(`/job/${id}`);
+          }}
+        />
         <button class="press press-quiet" disabled={!planning.canUndo} onclick={() => planning.undo()}
           >Undo</button
         >

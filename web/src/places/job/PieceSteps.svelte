@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Pick from '../../parts/Pick.svelte';
   import type { JobPiece, Operation, SavedSetUp, Schemas } from '../../api/client';
   import NumberField from '../../parts/NumberField.svelte';
   import QuantityField from '../../parts/QuantityField.svelte';
@@ -48,16 +49,14 @@
         onchange={(e) => put({ name: e.currentTarget.value })}
       /></label
     >
-    <label class="label col-span-2"
-      >From
-      <select
-        class="w-full py-1.5 pr-8 pl-2"
+    <div class="col-span-2">
+      <Pick
+        label="From"
         value={piece.stockId}
-        onchange={(e) => put({ stockId: e.currentTarget.value })}
-      >
-        {#each kit.inUse('stocks') as s (s.id)}<option value={s.id}>{s.name}</option>{/each}
-      </select></label
-    >
+        items={kit.inUse('stocks')}
+        onchoose={(stockId) => put({ stockId })}
+      />
+    </div>
     <QuantityField
       kind="LENGTH"
       label="Width"
@@ -110,20 +109,18 @@
         </div>
         {#if done(operation.kind)}
           <div class="ml-8 flex flex-wrap items-center gap-x-1">
-            <select
-              class="max-w-[220px] py-1 pr-8 pl-2"
-              aria-label="Set-up for {word(operation.kind)}"
+            <Pick
+              label="Set-up for {word(operation.kind)}"
+              hideLabel
+              class="max-w-[220px]"
+              none="no set-up yet"
               value={operation.setUpId ?? ''}
-              onchange={(e) => {
-                const setUpId = e.currentTarget.value || undefined;
-                steps(piece.operations.map((o, k) => (k === i ? { ...o, setUpId } : o)));
-              }}
-            >
-              <option value="">no set-up yet</option>
-              {#each setUps.filter((s) => s.id === operation.setUpId || fits(operation.kind, s)) as s (s.id)}
-                <option value={s.id}>{s.name}</option>
-              {/each}
-            </select>
+              items={setUps.filter((s) => s.id === operation.setUpId || fits(operation.kind, s))}
+              onchoose={(setUpId) =>
+                steps(
+                  piece.operations.map((o, k) => (k === i ? { ...o, setUpId: setUpId || undefined } : o)),
+                )}
+            />
             {#if operation.setUpId}<a class="press press-quiet min-h-8" href="#/stack/{operation.setUpId}"
                 >Open</a
               >{/if}
@@ -143,17 +140,17 @@
       <li class="border-rule text-soft border-t py-2">Nothing yet.</li>
     {/each}
   </ol>
-  <label class="sr-only" for="add-operation">Add an operation</label>
-  <select
-    id="add-operation"
-    class="border-rule mt-2 w-full max-w-[280px] py-1.5 pr-8 pl-2"
-    onchange={(e) => {
-      const kind = e.currentTarget.value as Operation['kind'];
-      e.currentTarget.value = '';
-      steps([...piece.operations, { kind, note: '' }]);
-    }}
-  >
-    <option value="">Add what is done…</option>
-    {#each vocabulary.now.operations as o (o.kind)}<option value={o.kind}>{o.label}</option>{/each}
-  </select>
+  <div class="mt-2">
+    <Pick
+      id="add-operation"
+      label="Add an operation"
+      hideLabel
+      class="max-w-[280px]"
+      none="Add what is done…"
+      value=""
+      items={vocabulary.now.operations.map((o) => ({ id: o.kind as string, name: o.label }))}
+      adds
+      onchoose={(kind) => steps([...piece.operations, { kind: kind as Operation['kind'], note: '' }])}
+    />
+  </div>
 </section>

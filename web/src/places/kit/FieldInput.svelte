@@ -1,4 +1,6 @@
 <script lang="ts">
+  import Tick from '../../parts/Tick.svelte';
+  import Pick from '../../parts/Pick.svelte';
   import NumberField from '../../parts/NumberField.svelte';
   import QuantityField from '../../parts/QuantityField.svelte';
   import { kit } from '../../state/kit.svelte';
@@ -28,30 +30,22 @@
 {:else if field.input === 'NUMBER'}
   <NumberField label={field.label} unit={field.unit} {name} value={value as number} {error} {onvalue} />
 {:else if field.input === 'FLAG'}
-  <label class="flex items-center gap-2 self-end py-1.5">
-    <input
-      type="checkbox"
-      class="size-5"
-      {name}
-      checked={value === true}
-      onchange={(e) => onvalue(e.currentTarget.checked)}
-    />
-    {field.label}
-  </label>
+  <div class="self-end py-1.5">
+    <Tick {name} checked={value === true} ontick={onvalue}>{field.label}</Tick>
+  </div>
 {:else}
   <div>
-    <label for={id} class="label block">{field.label}</label>
     {#if field.input === 'CHOICE' || field.input === 'FILM'}
-      <select
+      <Pick
         {id}
         {name}
-        class="w-full py-1.5 pr-8 pl-2"
+        label={field.label}
         value={value as string}
-        onchange={(e) => onvalue(e.currentTarget.value)}
-      >
-        {#each options as option (option.key)}<option value={option.key}>{option.label}</option>{/each}
-      </select>
+        items={options.map((option) => ({ id: option.key, name: option.label }))}
+        onchoose={onvalue}
+      />
     {:else}
+      <label for={id} class="label block">{field.label}</label>
       <input
         {id}
         {name}

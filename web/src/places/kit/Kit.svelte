@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Tick from '../../parts/Tick.svelte';
   import { push } from 'svelte-spa-router';
   import { kit, SHELVES, type Shelf } from '../../state/kit.svelte';
   import BoardCare from './BoardCare.svelte';
@@ -69,9 +70,7 @@
       </ul>
     {/if}
     {#if retired > 0}
-      <label class="text-soft mt-4 flex items-center gap-2">
-        <input type="checkbox" class="size-4" bind:checked={retiredToo} />show {retired} retired
-      </label>
+      <div class="text-soft mt-4"><Tick bind:checked={retiredToo}>show {retired} retired</Tick></div>
     {/if}
   </div>
 </div>

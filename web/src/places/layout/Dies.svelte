@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Pick from '../../parts/Pick.svelte';
   import Asked from '../../asking/Asked.svelte';
   import { Question } from '../../asking/question.svelte';
   import { api, asked, type Draft, type LayoutView, type Schemas } from '../../api/client';
@@ -50,12 +51,7 @@
   {#if sets.length === 0}
     <p class="text-soft">No nested set is in your kit. Name a set on its dies to compare them here.</p>
   {:else}
-    <label class="label block"
-      >Nested set
-      <select class="w-full py-1.5 pr-8 pl-2" bind:value={set}>
-        {#each sets as s (s)}<option value={s}>{s}</option>{/each}
-      </select></label
-    >
+    <Pick label="Nested set" bind:value={set} items={sets.map((s) => ({ id: s, name: s }))} />
     <div class="mt-2 grid grid-cols-2 gap-2">
       <QuantityField
         kind="LENGTH"
@@ -73,14 +69,17 @@
       />
     </div>
     {#if view.plates.length > 1 || stencils.length > 0}
-      <label class="label mt-2 block"
-        >Ground that must run past the cut
-        <select class="w-full py-1.5 pr-8 pl-2" bind:value={ground}>
-          <option value="">none</option>
-          {#each view.plates as p (p.key)}<option value={p.key}>{p.name}</option>{/each}
-          {#each stencils as s (s.id)}<option value={s.id}>{s.name}, stencil</option>{/each}
-        </select></label
-      >
+      <div class="mt-2">
+        <Pick
+          label="Ground that must run past the cut"
+          none="none"
+          bind:value={ground}
+          items={[
+            ...view.plates.map((p) => ({ id: p.key, name: p.name })),
+            ...stencils.map((s) => ({ id: s.id, name: `${s.name}, stencil` })),
+          ]}
+        />
+      </div>
     {/if}
     <Asked question={asking} />
     <ul class="mt-2" aria-live="polite">

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Pick from '../../parts/Pick.svelte';
   import type { LayoutView } from '../../api/client';
   import { kit } from '../../state/kit.svelte';
   import { laying } from '../../state/laying.svelte';
@@ -85,21 +86,16 @@
   {:else}
     <p class="text-soft mt-2 text-[15px]">Choose a design to place it; with Shift several.</p>
   {/if}
-  <label class="sr-only" for="add-plate">Add a plate</label>
-  <select
-    id="add-plate"
-    class="mt-2 w-full py-1.5 pr-8 pl-2"
-    onchange={(e) => {
-      const plateId = e.currentTarget.value;
-      e.currentTarget.value = '';
-      if (plateId) laying.do({ kind: 'ADD', plateId });
-    }}
-  >
-    <option value="">Add a plate…</option>
-    {#each kit
-      .inUse('plates')
-      .filter((p) => p.kind !== 'STENCIL' && (p.kind !== 'THIN_DIE' || !p.set)) as p (p.id)}
-      <option value={p.id}>{p.name}</option>
-    {/each}
-  </select>
+  <div class="mt-2">
+    <Pick
+      id="add-plate"
+      label="Add a plate"
+      hideLabel
+      none="Add a plate…"
+      value=""
+      items={kit.inUse('plates').filter((p) => p.kind !== 'STENCIL' && (p.kind !== 'THIN_DIE' || !p.set))}
+      adds
+      onchoose={(plateId) => laying.do({ kind: 'ADD', plateId })}
+    />
+  </div>
 </section>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Pick from '../../parts/Pick.svelte';
   import Asked from '../../asking/Asked.svelte';
   import { Question } from '../../asking/question.svelte';
   import { api, asked, type Draft, type LayoutView, type Schemas } from '../../api/client';
@@ -34,16 +35,12 @@
 
 <section aria-labelledby="leftover-title">
   {#if view.plates.length > 1}
-    <label class="label block"
-      >Foil for
-      <select
-        class="w-full py-1.5 pr-8 pl-2"
-        value={plate?.key}
-        onchange={(e) => (laying.chosen = [e.currentTarget.value])}
-      >
-        {#each view.plates as p (p.key)}<option value={p.key}>{p.name}</option>{/each}
-      </select></label
-    >
+    <Pick
+      label="Foil for"
+      value={plate?.key}
+      items={view.plates.map((p) => ({ id: p.key, name: p.name }))}
+      onchoose={(key) => (laying.chosen = [key])}
+    />
   {/if}
   <Asked question={asking} />
   {#if finder && plate}

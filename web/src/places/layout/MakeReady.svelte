@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Pick from '../../parts/Pick.svelte';
   import Asked from '../../asking/Asked.svelte';
   import { Question } from '../../asking/question.svelte';
   import { api, asked, type Draft, type LayoutView, type Schemas } from '../../api/client';
@@ -32,12 +33,7 @@
 
 <section aria-labelledby="ready-title">
   <h2 id="ready-title" class="sr-only">Make-ready</h2>
-  <label class="label block"
-    >The pull is weak
-    <select class="w-full py-1.5 pr-8 pl-2" bind:value={where}>
-      {#each PLACES as [place, words] (place)}<option value={place}>{words}</option>{/each}
-    </select></label
-  >
+  <Pick label="The pull is weak" bind:value={where} items={PLACES.map(([id, name]) => ({ id, name }))} />
   {#if now}<div class="mt-3 [&_h2]:text-[16px]!"><TwentyPulls expected={now} /></div>{/if}
   {#if view.layout.patches.length > 0}
     <button class="press press-quiet mt-2 -ml-2" onclick={() => laying.part({ patches: [] })}

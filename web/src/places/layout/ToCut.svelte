@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Tick from '../../parts/Tick.svelte';
   import Asked from '../../asking/Asked.svelte';
   import { Question } from '../../asking/question.svelte';
   import { api, asked, type Draft, type Schemas } from '../../api/client';
@@ -32,14 +33,9 @@
       value={cards}
       onvalue={(count) => (cards = count)}
     />
-    <label class="flex items-center gap-2 pb-2 text-[15px]"
-      ><input
-        type="checkbox"
-        class="size-4"
-        checked={!turnable}
-        onchange={(e) => (turnable = !e.currentTarget.checked)}
-      />keep the grain</label
-    >
+    <div class="pb-2">
+      <Tick checked={!turnable} ontick={(kept) => (turnable = !kept)}>keep the grain</Tick>
+    </div>
   </div>
   <Asked question={asking} />
   {#if plan}

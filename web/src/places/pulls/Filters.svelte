@@ -24,6 +24,7 @@
 </script>
 
 <script lang="ts">
+  import Pick from '../../parts/Pick.svelte';
   import { kit } from '../../state/kit.svelte';
 
   let { filter, total, onchange }: { filter: Filter; total: number; onchange: (filter: Filter) => void } =
@@ -42,30 +43,23 @@
   aria-label="Filter pulls"
 >
   {#each things as { key, label, items } (key)}
-    <label class="label"
-      >{label}
-      <select
-        class="block w-[170px] py-1 pr-8 pl-2"
-        value={filter[key] ?? ''}
-        onchange={(e) => onchange({ ...filter, [key]: e.currentTarget.value || undefined })}
-      >
-        <option value="">any</option>
-        {#each items as item (item.id)}<option value={item.id}>{item.name}</option>{/each}
-      </select></label
-    >
+    <Pick
+      {label}
+      class="w-[170px]"
+      none="any"
+      {items}
+      value={filter[key] ?? ''}
+      onchoose={(id) => onchange({ ...filter, [key]: id || undefined })}
+    />
   {/each}
-  <label class="label"
-    >Came out
-    <select
-      class="block w-[130px] py-1 pr-8 pl-2"
-      value={filter.outcome ?? ''}
-      onchange={(e) =>
-        onchange({ ...filter, outcome: (e.currentTarget.value || undefined) as Filter['outcome'] })}
-    >
-      <option value="">any way</option>
-      {#each OUTCOMES as [key, label] (key)}<option value={key}>{label}</option>{/each}
-    </select></label
-  >
+  <Pick
+    label="Came out"
+    class="w-[130px]"
+    none="any way"
+    items={OUTCOMES.map(([id, name]) => ({ id: id as string, name }))}
+    value={filter.outcome ?? ''}
+    onchoose={(outcome) => onchange({ ...filter, outcome: (outcome || undefined) as Filter['outcome'] })}
+  />
   {#if any}<button class="press press-quiet" onclick={() => onchange({})}>Show all</button>{/if}
   <span class="text-soft ml-auto" aria-live="polite">{total} pull{total === 1 ? '' : 's'}</span>
 </div>

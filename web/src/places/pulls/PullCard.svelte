@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Tick from '../../parts/Tick.svelte';
   import type { PullView } from '../../api/client';
   import OutcomeMark from '../../drawing/OutcomeMark.svelte';
 
@@ -36,7 +37,7 @@
       >no. {pull.number} · {when}{pull.proven ? ' · proven' : ''}</span
     >
   </a>
-  <label class="text-soft mt-0.5 flex cursor-pointer items-center gap-2 text-[14px]">
-    <input type="checkbox" class="size-4" checked={picked} onchange={oncompare} />compare
-  </label>
+  <div class="text-soft mt-0.5">
+    <Tick checked={picked} ontick={oncompare} class="text-[14px]">compare</Tick>
+  </div>
 </li>

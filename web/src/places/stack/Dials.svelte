@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Pick from '../../parts/Pick.svelte';
   import type { PlatformHeat } from '../../api/client';
   import QuantityField from '../../parts/QuantityField.svelte';
   import { editing } from '../../state/editing.svelte';
@@ -148,27 +149,23 @@
     {/if}
     {#if route && !route.toolInStack}
       <div class="px-3 py-2">
-        <label class="label block first-letter:uppercase" for="design-choice">{route.toolWord}</label>
-        <select
+        <Pick
           id="design-choice"
-          class="w-full py-1 pr-8 pl-2"
+          label={route.toolWord}
+          items={designs}
           value={draft.designId}
-          onchange={(e) => editing.part({ designId: e.currentTarget.value })}
-        >
-          {#each designs as d (d.id)}<option value={d.id}>{d.name}</option>{/each}
-        </select>
+          onchoose={(designId) => editing.part({ designId })}
+        />
       </div>
     {/if}
     <div class="px-3 py-2">
-      <label class="label block" for="press-choice">{kit.press(draft.machineId) ? 'Press' : 'Machine'}</label>
-      <select
+      <Pick
         id="press-choice"
-        class="w-full py-1 pr-8 pl-2"
+        label={kit.press(draft.machineId) ? 'Press' : 'Machine'}
+        items={fitting}
         value={draft.machineId}
-        onchange={(e) => through(e.currentTarget.value)}
-      >
-        {#each fitting as m (m.id)}<option value={m.id}>{m.name}</option>{/each}
-      </select>
+        onchoose={through}
+      />
     </div>
   </div>
 {/if}

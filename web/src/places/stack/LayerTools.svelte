@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Pick from '../../parts/Pick.svelte';
   import type { DraftLayer } from '../../api/client';
   import { editing } from '../../state/editing.svelte';
   import { kit } from '../../state/kit.svelte';
@@ -38,9 +39,8 @@
     }
   });
 
-  function add(select: HTMLSelectElement) {
-    const [kind, id] = select.value.split(':') as [DraftLayer['kind'] | 'SHEET', string];
-    select.value = '';
+  function add(choice: string) {
+    const [kind, id] = choice.split(':') as [DraftLayer['kind'] | 'SHEET', string];
     if (!draft || !id) return;
     if (kind === 'SHEET') {
       const stock = draft.layers.findIndex((l) => l.kind === 'STOCK');
@@ -61,9 +61,16 @@
 
 {#if draft}
   <div class="flex flex-wrap items-center gap-x-1 gap-y-2" role="toolbar" aria-label="The chosen layer">
-    <label class="sr-only" for="add-layer">Add a layer</label>
-    <select id="add-layer" class="max-w-[190px] py-1.5 pr-8 pl-2" onchange={(e) => add(e.currentTarget)}>
-      <option value="">Add or change…</option>
+    <Pick
+      id="add-layer"
+      label="Add a layer"
+      hideLabel
+      class="max-w-[190px]"
+      none="Add or change…"
+      value=""
+      adds
+      onchoose={add}
+    >
       <optgroup label="Boards and shims">
         {#each kit.inUse('boards') as b (b.id)}
           <option value="BOARD:{b.id}">{b.name}, {preferences.length(b.thicknessMm)}</option>
@@ -87,7 +94,7 @@
       <optgroup label="Stock">
         {#each stocks as s (s.id)}<option value="STOCK:{s.id}">{s.name}</option>{/each}
       </optgroup>
-    </select>
+    </Pick>
     {#if layer}
       <span class="mx-2 font-bold">{name}</span>
       <button class="press press-quiet" onclick={() => onmove(selected, selected + 1)}>Up</button>
@@ -99,22 +106,20 @@
         >Take out</button
       >
       {#if others.length > 1}
-        <label class="sr-only" for="swap-layer">Use instead of {name}</label>
-        <select
+        <Pick
           id="swap-layer"
-          class="max-w-[180px] py-1.5 pr-8 pl-2"
+          label="Use instead of {name}"
+          hideLabel
+          class="max-w-[180px]"
           value={layer.id}
-          onchange={(e) => {
-            const id = e.currentTarget.value;
+          items={others}
+          onchoose={(id) =>
             editing.change(
               layer.kind === 'BOARD'
                 ? { ...draft, layers: draft.layers.map((l, i) => (i === selected ? { ...l, id } : l)) }
                 : swapped(draft, layer.kind, id, places),
-            );
-          }}
-        >
-          {#each others as o (o.id)}<option value={o.id}>{o.name}</option>{/each}
-        </select>
+            )}
+        />
       {/if}
     {:else}
       <span class="text-soft ml-2">Choose a layer to move it, turn it over or take it out.</span>

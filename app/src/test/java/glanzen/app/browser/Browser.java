@@ -72,6 +72,18 @@ final class Browser implements AutoCloseable {
         driver.get(base + "/#" + place);
     }
 
+    void back() {
+        driver.navigate().back();
+    }
+
+    /** Takes the network away from the page, or gives it back. */
+    void offline(boolean away) {
+        driver.executeCdpCommand("Network.enable", Map.of());
+        driver.executeCdpCommand(
+                "Network.emulateNetworkConditions",
+                Map.of("offline", away, "latency", 0, "downloadThroughput", -1, "uploadThroughput", -1));
+    }
+
     void reload() {
         driver.navigate().refresh();
     }
