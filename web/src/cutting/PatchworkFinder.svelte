@@ -81,7 +81,7 @@
     </svg>
     <p>
       {work.scraps.length === 1 ? 'One scrap covers' : `${work.scraps.length} scraps cover`}
-      {Math.round(work.coverage * 100)} %{work.gaps && work.coverage < 0.995
+      {Math.round(work.coverage * 100)} %{work.gaps && Math.round(work.coverage * 100) < 100
         ? '; what is outlined stays bare'
         : ''}.
     </p>

@@ -63,12 +63,7 @@
                 c.ownCost,
               )}
               <span class="text-soft block text-[15px]">
-                {preferences.length(Math.abs(c.thinnerMm))}
-                {c.thinnerMm >= 0 ? 'thinner' : 'thicker'}{c.card
-                  ? `; with ${c.card} it is ${Math.abs(c.offMm) < 0.01 ? 'the same' : `off by ${preferences.length(Math.abs(c.offMm))}`}`
-                  : c.thinnerMm < -0.05
-                    ? '; take a shim out instead'
-                    : ''}
+                {preferences.said(c.says)}
               </span>
             </li>
           {/each}

@@ -18,6 +18,11 @@ public final class Asked {
         throw new AssertionError("No set-up called " + name);
     }
 
+    /** A draft's layout after some steps. */
+    public static Caller.Reply look(Caller caller, JsonNode draft, String steps) {
+        return caller.post("/api/layouts", "{\"draft\": %s, \"steps\": [%s]}".formatted(draft, steps));
+    }
+
     /** A new set-up, for tests that change one. */
     public static JsonNode fresh(Caller caller, String name) {
         return caller.post("/api/set-ups", """

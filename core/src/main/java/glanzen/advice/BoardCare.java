@@ -15,6 +15,9 @@ public final class BoardCare {
     private static final double UNEVEN = 0.3;
     private static final double LAST_SHARE = 0.85;
     private static final double NOTICED_MM = 0.05;
+    /** No calliper tells less apart, mm. */
+    private static final double SAME_MM = 0.01;
+
     private static final String CAUTION =
             "Other makers’ plates often differ by 0.3 to 1 mm, and no maker vouches for them: the sum says whether it fits, the risk is yours";
 
@@ -39,19 +42,11 @@ public final class BoardCare {
     /**
      * A board against a cheaper one of the same use.
      *
-     * @param card what makes up for the difference, if anything on the shelf does
-     * @param offMm what difference stays with it, mm
+     * @param says how much thinner or thicker it is, and what makes up for that
      * @param caution what is said before
      */
     public record Cheaper(
-            String ownName,
-            String otherName,
-            double ownCost,
-            double otherCost,
-            double thinnerMm,
-            @Nullable String card,
-            double offMm,
-            String caution) {}
+            String ownName, String otherName, double ownCost, double otherCost, String says, String caution) {}
 
     private BoardCare() {}
 
@@ -123,15 +118,27 @@ public final class BoardCare {
                 .filter(b -> thinner > NOTICED_MM)
                 .min(Comparator.comparingDouble(b -> Math.abs(b.thicknessMm() - thinner)))
                 .orElse(null);
-        double with = card == null ? 0 : card.thicknessMm();
         return new Cheaper(
                 own.name(),
                 other.name(),
                 own.costPerPass(),
                 other.costPerPass(),
-                thinner,
-                card == null ? null : card.name(),
-                with - thinner,
+                difference(thinner) + made(thinner, card),
                 CAUTION);
+    }
+
+    private static String difference(double thinnerMm) {
+        return Math.abs(thinnerMm) < SAME_MM
+                ? "just as thick"
+                : Figures.length(Math.abs(thinnerMm)) + (thinnerMm > 0 ? " thinner" : " thicker");
+    }
+
+    private static String made(double thinnerMm, @Nullable Board card) {
+        if (card == null) {
+            return thinnerMm < -NOTICED_MM ? "; take a shim out instead" : "";
+        }
+        double off = Math.abs(card.thicknessMm() - thinnerMm);
+        return "; with %s it is %s"
+                .formatted(card.name(), off < SAME_MM ? "the same" : "off by " + Figures.length(off));
     }
 }

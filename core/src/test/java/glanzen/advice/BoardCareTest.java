@@ -2,7 +2,6 @@ package glanzen.advice;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
-import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.Bench;
@@ -58,12 +57,13 @@ class BoardCareTest {
                 .get(0);
         assertEquals(0.04, c.ownCost(), 1e-9);
         assertEquals(0.015, c.otherCost(), 1e-9);
-        assertEquals(Bench.CARD_SHIM.name(), c.card());
-        assertEquals(0, c.offMm(), 1e-9);
+        assertTrue(c.says().endsWith("; with " + Bench.CARD_SHIM.name() + " it is the same"), c.says());
         assertTrue(c.caution().contains("no maker vouches"));
-        assertNull(BoardCare.compare(List.of(own, plate("same", 3.05, 0, 0, 6)))
-                .get(0)
-                .card());
+        assertEquals(
+                "just as thick",
+                BoardCare.compare(List.of(own, plate("same", 3.05, 0, 0, 6)))
+                        .get(0)
+                        .says());
         assertTrue(BoardCare.compare(List.of(own, plate("gift", 3, 0, 0, 0))).isEmpty(), "no price, no comparing");
     }
 }

@@ -1,13 +1,22 @@
 package glanzen.rules;
 
+import static glanzen.rules.RulesBench.GOOD;
+import static glanzen.rules.RulesBench.MAGNET;
+import static glanzen.rules.RulesBench.MAT;
+import static glanzen.rules.RulesBench.SHOP;
+import static glanzen.rules.RulesBench.broken;
+import static glanzen.rules.RulesBench.finding;
+import static glanzen.rules.RulesBench.flipped;
+import static glanzen.rules.RulesBench.mended;
+import static glanzen.rules.RulesBench.onStock;
+import static glanzen.rules.RulesBench.wide;
+import static glanzen.rules.RulesBench.with;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
-import static org.junit.jupiter.api.Assertions.assertNotNull;
 import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.Bench;
-import glanzen.artwork.ArtworkShelf;
 import glanzen.artwork.Motif;
 import glanzen.finding.Finding;
 import glanzen.finding.Weight;
@@ -27,68 +36,18 @@ import glanzen.route.Medium;
 import glanzen.route.Peel;
 import glanzen.route.Route;
 import glanzen.setup.Heat;
-import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
 import glanzen.stack.Layer;
 import glanzen.stack.Stack;
 import java.util.Collections;
 import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class RulesTest {
-
-    private static final Board TISSUE = Bench.board("tissue", Board.Kind.TISSUE_SHIM, Material.TISSUE, 0.04);
-    private static final Board MAT = Bench.board("mat", Board.Kind.EMBOSSING_MAT, Material.RUBBER, 1.5);
-    private static final Board MAGNET = Bench.board("magnet", Board.Kind.MAGNETIC_SHIM, Material.STEEL, 0.8);
-    private static final List<Board> SHELF =
-            List.of(Bench.SPACER, Bench.PLASTIC, Bench.METAL, Bench.CARD_SHIM, Bench.THIN_CARD, TISSUE);
-    private static final Inventory SHOP = new Inventory(SHELF, new ArtworkShelf());
-    private static final SetUp GOOD = Bench.setUp(Route.HOT_PLATE, wide(), 0, 30);
-
-    /** Words on a plate too large to be knocked askew. */
-    private static Plate wide() {
-        return new Plate("w", "Words", Plate.Kind.PLATE, Material.BRASS, 1.6, 80, 40, Motif.words("Honey Show"));
-    }
-
-    private static Optional<Finding<SetUp>> finding(SetUp setUp, String rule) {
-        return Rules.check(setUp, SHOP).stream()
-                .filter(f -> f.rule().key().equals(rule))
-                .findFirst();
-    }
-
-    private static Finding<SetUp> broken(SetUp setUp, String rule) {
-        return finding(setUp, rule)
-                .orElseThrow(() -> new AssertionError(rule + " not found in " + Rules.check(setUp, SHOP)));
-    }
-
-    /** The rule is broken, its mend can be applied, and then it is broken no more. */
-    private static SetUp mended(SetUp setUp, String rule) {
-        Finding<SetUp> finding = broken(setUp, rule);
-        assertNotNull(finding.mend(), rule + " has no mend");
-        SetUp after = finding.mend().mended();
-        assertTrue(
-                finding(after, rule).isEmpty(),
-                rule + " is still broken after: " + finding.mend().label());
-        return after;
-    }
-
-    private static SetUp flipped(int index) {
-        Layer layer = GOOD.stack().layers().get(index);
-        return GOOD.withStack(GOOD.stack().replaced(index, layer.flipped()));
-    }
-
-    private static SetUp with(Board board, int index) {
-        return GOOD.withStack(GOOD.stack().with(index, new Layer(board, Facing.UP)));
-    }
-
-    private static SetUp onStock(Stock stock) {
-        return GOOD.withStack(GOOD.stack().replaced(3, new Layer(stock, Facing.DOWN)));
-    }
 
     @Test
     void aSoundStackBreaksNothing() {

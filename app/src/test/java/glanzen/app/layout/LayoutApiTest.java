@@ -8,21 +8,9 @@ import glanzen.app.Asked;
 import glanzen.app.Caller;
 import glanzen.app.Caller.Reply;
 import glanzen.app.Server;
-import java.awt.geom.Point2D;
-import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
-import java.util.List;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.contentstream.PDFGraphicsStreamEngine;
-import org.apache.pdfbox.cos.COSName;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.PDPage;
-import org.apache.pdfbox.pdmodel.graphics.image.PDImage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -39,10 +27,6 @@ class LayoutApiTest {
         return Asked.setUp(caller, name).path("draft");
     }
 
-    private Reply look(JsonNode draft, String steps) {
-        return caller.post("/api/layouts", "{\"draft\": %s, \"steps\": [%s]}".formatted(draft, steps));
-    }
-
     private static JsonNode plate(JsonNode view, String key) {
         for (JsonNode plate : view.path("plates")) {
             if (plate.path("key").asString().equals(key)) {
@@ -55,8 +39,9 @@ class LayoutApiTest {
     @Test
     void aMoveOnThePlatformIsAMoveTheOtherWayOnThePiece() {
         JsonNode draft = draft("Prize card, First");
-        JsonNode before = look(draft, "").json();
-        JsonNode after = look(
+        JsonNode before = Asked.look(caller, draft, "").json();
+        JsonNode after = Asked.look(
+                        caller,
                         draft,
                         "{\"kind\": \"MOVE\", \"keys\": [\"first\"], \"rightMm\": 6, \"upMm\": 2, \"drawing\": \"PLATFORM\"}")
                 .json();
@@ -72,10 +57,10 @@ class LayoutApiTest {
     void wordsAreReadInThePersonsUnitsOrSayWhatTheyTake() {
         JsonNode draft = draft("Prize card, First");
         String step = "{\"kind\": \"PLACE\", \"keys\": [\"first\"], \"text\": \"%s\"}";
-        JsonNode placed = look(draft, step.formatted("baseline 1 1/4 in from the bottom, centred"))
+        JsonNode placed = Asked.look(caller, draft, step.formatted("baseline 1 1/4 in from the bottom, centred"))
                 .json();
         assertEquals(31.75, plate(placed, "first").path("baselineMm").asDouble(), 0.01);
-        Reply bad = look(draft, step.formatted("somewhere nice"));
+        Reply bad = Asked.look(caller, draft, step.formatted("somewhere nice"));
         assertEquals(422, bad.status());
         assertEquals("words", bad.fields());
     }
@@ -103,7 +88,8 @@ class LayoutApiTest {
     @Test
     void overlappingPlatesStopTheRunWithAReason() {
         ObjectNode draft = (ObjectNode) draft("Prize card, First").deepCopy();
-        JsonNode view = look(draft, "{\"kind\": \"PLACE\", \"keys\": [\"bee\"], \"text\": \"1 mm above First\"}")
+        JsonNode view = Asked.look(
+                        caller, draft, "{\"kind\": \"PLACE\", \"keys\": [\"bee\"], \"text\": \"1 mm above First\"}")
                 .json();
         draft.set("layout", view.path("layout"));
         JsonNode answer = caller.post("/api/forecasts", draft).json();
@@ -115,12 +101,13 @@ class LayoutApiTest {
     @Test
     void aPlateIsAddedTakenOffAndARowIsSpaced() {
         JsonNode draft = draft("Prize card, First");
-        JsonNode three = look(draft, "{\"kind\": \"ADD\", \"keys\": [], \"plateId\": \"second\"}")
+        JsonNode three = Asked.look(caller, draft, "{\"kind\": \"ADD\", \"keys\": [], \"plateId\": \"second\"}")
                 .json();
         assertEquals(3, three.path("plates").size());
         ObjectNode more = (ObjectNode) draft.deepCopy();
         more.set("layout", three.path("layout"));
-        JsonNode spaced = look(more, "{\"kind\": \"SAME_GAPS\", \"keys\": [\"second\", \"first\", \"bee\"]}")
+        JsonNode spaced = Asked.look(
+                        caller, more, "{\"kind\": \"SAME_GAPS\", \"keys\": [\"second\", \"first\", \"bee\"]}")
                 .json();
         double lower = plate(spaced, "first").path("design").path("bottom").asDouble()
                 - plate(spaced, "second").path("design").path("top").asDouble();
@@ -129,7 +116,7 @@ class LayoutApiTest {
         assertEquals(lower, upper, 0.02);
         assertEquals(
                 2,
-                look(more, "{\"kind\": \"REMOVE\", \"keys\": [\"first\"]}")
+                Asked.look(caller, more, "{\"kind\": \"REMOVE\", \"keys\": [\"first\"]}")
                         .json()
                         .path("plates")
                         .size());
@@ -239,99 +226,5 @@ class LayoutApiTest {
                 "/api/artworks", "svg", svg.formatted("<text>a</text>").getBytes(StandardCharsets.UTF_8));
         assertEquals(422, text.status());
         assertTrue(text.json().path("errors").get(0).path("message").asString().contains("outlines"));
-    }
-
-    /** Lengths of straight lines on a page, mm. */
-    private static final class Lines extends PDFGraphicsStreamEngine {
-        private final List<Double> mm = new ArrayList<>();
-        private Point2D at = new Point2D.Double();
-
-        Lines(PDPage page) {
-            super(page);
-        }
-
-        @Override
-        public void moveTo(float x, float y) {
-            at = new Point2D.Double(x, y);
-        }
-
-        @Override
-        public void lineTo(float x, float y) {
-            mm.add(at.distance(x, y) * 25.4 / 72);
-            at = new Point2D.Double(x, y);
-        }
-
-        boolean has(double wanted) {
-            return mm.stream().anyMatch(length -> Math.abs(length - wanted) < 0.1);
-        }
-
-        @Override
-        public Point2D getCurrentPoint() {
-            return at;
-        }
-
-        @Override
-        public void appendRectangle(Point2D a, Point2D b, Point2D c, Point2D d) {}
-
-        @Override
-        public void drawImage(PDImage image) {}
-
-        @Override
-        public void clip(int rule) {}
-
-        @Override
-        public void curveTo(float a, float b, float c, float d, float e, float f) {}
-
-        @Override
-        public void closePath() {}
-
-        @Override
-        public void endPath() {}
-
-        @Override
-        public void strokePath() {}
-
-        @Override
-        public void fillPath(int rule) {}
-
-        @Override
-        public void fillAndStrokePath(int rule) {}
-
-        @Override
-        public void shadingFill(COSName name) {}
-    }
-
-    @ParameterizedTest
-    @CsvSource({"A4, 2", "LETTER, 2"})
-    void aPrintedTracingSheetIsTrueToATenthOfAMillimetre(String paper, int sheets) throws IOException {
-        String id = Asked.setUp(caller, "Prize card, First").path("id").asString();
-        byte[] pdf = caller.get("/api/set-ups/" + id + "/template.pdf?kind=TRACING&paper=" + paper)
-                .bytes();
-        try (PDDocument document = Loader.loadPDF(pdf)) {
-            assertTrue(document.getNumberOfPages() <= sheets, document.getNumberOfPages() + " sheets");
-            Lines lines = new Lines(document.getPage(0));
-            lines.processPage(document.getPage(0));
-            assertTrue(lines.has(50) && lines.has(50.8), "check bars");
-            assertTrue(lines.has(150) && lines.has(210), "platform");
-            assertTrue(lines.has(48) && lines.has(20), "plate");
-        }
-    }
-
-    @Test
-    void largeTemplatesAreTiledAndEveryTileCarriesItsBars() throws IOException {
-        String id = Asked.setUp(caller, "Jar ribbon").path("id").asString();
-        byte[] pdf = caller.get("/api/set-ups/" + id + "/template.pdf?kind=STOCK&paper=LETTER")
-                .bytes();
-        try (PDDocument document = Loader.loadPDF(pdf)) {
-            for (PDPage page : document.getPages()) {
-                Lines lines = new Lines(page);
-                lines.processPage(page);
-                assertTrue(lines.has(50) && lines.has(50.8));
-            }
-        }
-        String svg = new String(
-                caller.get("/api/set-ups/" + id + "/template.svg?kind=FOIL").bytes(), StandardCharsets.UTF_8);
-        assertTrue(svg.contains("id=\"check-50mm\" d=\"M6.00") && svg.contains("h50.8"));
-        assertTrue(svg.contains("Alder Lane"));
     }
 }

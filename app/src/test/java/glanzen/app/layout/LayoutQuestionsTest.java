@@ -1,5 +1,6 @@
 package glanzen.app.layout;
 
+import static glanzen.app.Asked.look;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -31,10 +32,6 @@ class LayoutQuestionsTest {
         return (ObjectNode) Asked.setUp(caller, name).path("draft").deepCopy();
     }
 
-    private Reply look(JsonNode draft, String steps) {
-        return caller.post("/api/layouts", "{\"draft\": %s, \"steps\": [%s]}".formatted(draft, steps));
-    }
-
     private static ObjectNode part(ObjectNode draft, String member) {
         return (ObjectNode) draft.path("layout").path(member);
     }
@@ -50,7 +47,7 @@ class LayoutQuestionsTest {
     void aDraftThatWasNeverLaidOutBeginsInTheMiddle() {
         ObjectNode draft = draft("Prize card, bee");
         draft.remove("layout");
-        JsonNode view = look(draft, "").json();
+        JsonNode view = look(caller, draft, "").json();
         assertEquals(1, view.path("plates").size());
         assertEquals(
                 "centred across",
@@ -70,7 +67,7 @@ class LayoutQuestionsTest {
                 "{\"kind\": \"PLACE\", \"keys\": [\"first\"], \"text\": \"5 mm above Bee\"}|hold"
             })
     void aStepThatCannotBeDoneSaysWhy(String step, String field) {
-        Reply reply = look(draft("Prize card, First"), step);
+        Reply reply = look(caller, draft("Prize card, First"), step);
         assertEquals(422, reply.status());
         assertEquals(field, reply.fields());
         assertFalse(
@@ -80,8 +77,8 @@ class LayoutQuestionsTest {
     @Test
     void aPlateIsTurnedByQuarters() {
         ObjectNode draft = draft("Prize card, bee");
-        JsonNode before = look(draft, "").json().path("plates").get(0).path("design");
-        JsonNode after = look(draft, "{\"kind\": \"TURN\", \"keys\": [\"bee\"]}")
+        JsonNode before = look(caller, draft, "").json().path("plates").get(0).path("design");
+        JsonNode after = look(caller, draft, "{\"kind\": \"TURN\", \"keys\": [\"bee\"]}")
                 .json()
                 .path("plates")
                 .get(0)
@@ -94,7 +91,8 @@ class LayoutQuestionsTest {
     @Test
     void plateAndDieAreToldApart() {
         ObjectNode draft = draft("Prize card, bee");
-        JsonNode cut = look(draft, "{\"kind\": \"ADD_CUT\", \"keys\": [\"bee\"], \"plateId\": \"oval-2\"}")
+        JsonNode cut = Asked.look(
+                        caller, draft, "{\"kind\": \"ADD_CUT\", \"keys\": [\"bee\"], \"plateId\": \"oval-2\"}")
                 .json();
         assertEquals(1, cut.path("plates").size());
         assertEquals("oval-2", cut.path("cuts").get(0).path("key").asString());
@@ -102,14 +100,16 @@ class LayoutQuestionsTest {
                 "in line with Bee", cut.path("cuts").get(0).path("words").get(0).asString());
         ObjectNode more = draft.deepCopy();
         more.set("layout", cut.path("layout"));
-        JsonNode other = look(more, "{\"kind\": \"ADD_CUT\", \"keys\": [\"bee\"], \"plateId\": \"oval-3\"}")
+        JsonNode other = Asked.look(
+                        caller, more, "{\"kind\": \"ADD_CUT\", \"keys\": [\"bee\"], \"plateId\": \"oval-3\"}")
                 .json();
         assertEquals(1, other.path("cuts").size(), "a piece is cut out by one die");
     }
 
     @Test
     void theSamePlateMayLieTwice() {
-        JsonNode view = look(
+        JsonNode view = Asked.look(
+                        caller,
                         draft("Prize card, bee"),
                         "{\"kind\": \"ADD\", \"keys\": [], \"plateId\": \"bee\"}, {\"kind\": \"ONE_AXIS\", \"keys\": [\"bee\", \"bee-2\"]}")
                 .json();
@@ -121,7 +121,8 @@ class LayoutQuestionsTest {
 
     @Test
     void snappingSaysWhatItWasDrawnTo() {
-        JsonNode view = look(
+        JsonNode view = Asked.look(
+                        caller,
                         draft("Prize card, First"),
                         "{\"kind\": \"MOVE\", \"keys\": [\"first\"], \"rightMm\": 1.2, \"upMm\": 0, \"drawing\": \"PIECE\", \"snapMm\": 2}")
                 .json();
@@ -135,7 +136,7 @@ class LayoutQuestionsTest {
     void theMatrixTakesThePieceToThePlatform(String over) {
         ObjectNode draft = draft("Prize card, First");
         part(draft, "bed").put("over", over).put("rightMm", 10).put("upMm", -5);
-        JsonNode m = look(draft, "").json().path("toPlatform");
+        JsonNode m = look(caller, draft, "").json().path("toPlatform");
         double x =
                 m.get(0).asDouble() * 52.5 + m.get(2).asDouble() * 74 + m.get(4).asDouble();
         double y =
@@ -151,27 +152,27 @@ class LayoutQuestionsTest {
     void whatHangsOverIsMendedInOnePress() {
         ObjectNode draft = draft("Prize card, bee");
         part(draft, "bed").put("rightMm", 68);
-        JsonNode view = look(draft, "").json();
+        JsonNode view = look(caller, draft, "").json();
         JsonNode overhang = null;
         for (JsonNode remark : view.path("findings")) {
             overhang = remark.path("rule").asString().equals("overhang") ? remark : overhang;
         }
         assertTrue(overhang != null, view.path("findings").toString());
         draft.set("layout", overhang.path("mend").path("layout"));
-        assertFalse(look(draft, "").json().path("findings").toString().contains("overhang"));
+        assertFalse(look(caller, draft, "").json().path("findings").toString().contains("overhang"));
     }
 
     @Test
     void absurdLayoutsAreRefusedByName() {
         ObjectNode draft = draft("Prize card, First");
         part(draft, "piece").put("widthMm", -4);
-        assertEquals("piece.widthMm", look(draft, "").fields());
+        assertEquals("piece.widthMm", look(caller, draft, "").fields());
         ObjectNode turned = draft("Prize card, First");
         part(turned, "bed").put("quarterTurns", 9);
-        assertEquals("bed.quarterTurns", look(turned, "").fields());
+        assertEquals("bed.quarterTurns", look(caller, turned, "").fields());
         ObjectNode lost = draft("Prize card, First");
         ((ObjectNode) lost.path("layout").path("plates").get(0)).put("plateId", "nothing");
-        assertEquals("layout.plates.plateId", look(lost, "").fields());
+        assertEquals("layout.plates.plateId", look(caller, lost, "").fields());
     }
 
     @Test
@@ -293,8 +294,8 @@ class LayoutQuestionsTest {
 
     @Test
     void aStencilIsNeverPressedHot() {
-        Reply reply =
-                look(draft("Prize card, First"), "{\"kind\": \"ADD\", \"keys\": [], \"plateId\": \"oval-ground\"}");
+        Reply reply = Asked.look(
+                caller, draft("Prize card, First"), "{\"kind\": \"ADD\", \"keys\": [], \"plateId\": \"oval-ground\"}");
         assertEquals(422, reply.status());
         assertEquals("plateId", reply.fields());
     }
