@@ -95,7 +95,7 @@
         font-weight="700">{preferences.length(found.cut.stopMm)}</text
       >
     </svg>
-    <p class="text-[15px]">
+    <p class="text-small">
       {found.cut.passes.length === 1 ? 'One pass' : `${found.cut.passes.length} passes`}; mark the top plate's
       far end at {found.cut.passes.map((p) => preferences.length(p.toMm)).join(', then ')}.
       {found.cut.joinedMm > 0

@@ -85,7 +85,7 @@
         ? '; what is outlined stays bare'
         : ''}.
     </p>
-    <ol class="text-soft list-decimal pl-5 text-[15px]">
+    <ol class="text-soft text-small list-decimal pl-5">
       {#each work.scraps as scrap, i (i)}<li>{scrap.name}</li>{/each}
     </ol>
   {/if}

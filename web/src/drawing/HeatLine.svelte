@@ -115,5 +115,5 @@
       <circle cx={hover.x} cy={hover.y} r="4" fill="var(--ember)" />
     {/if}
   </svg>
-  <figcaption class="text-soft min-h-5 text-[13px]">{hover?.text ?? ''}</figcaption>
+  <figcaption class="text-soft text-tiny min-h-5">{hover?.text ?? ''}</figcaption>
 </figure>

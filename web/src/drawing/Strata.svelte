@@ -116,14 +116,14 @@
         x={body.x + body.width / 2}
         y="24"
         text-anchor="middle"
-        class="text-[13px]"
+        class="text-tiny"
         fill={rollers ? 'var(--paper)' : '#fff'}>{word || 'upper roller'}</text
       >
       <text
         x={body.x + body.width / 2}
         y={bottom - 12}
         text-anchor="middle"
-        class="text-[13px]"
+        class="text-tiny"
         fill={rollers ? 'var(--paper)' : '#fff'}>{word || 'lower roller'}</text
       >
     {/if}

@@ -24,7 +24,7 @@
       />
     </g>
   </svg>
-  <figcaption class="text-[14px] leading-tight">
+  <figcaption class="text-fine leading-tight">
     <span class="font-bold">{taped ? 'tape, then turn over' : 'turn over'}</span><br />
     <span class="text-soft">{sideways ? 'left and right swap' : 'top and bottom swap'}</span>
   </figcaption>

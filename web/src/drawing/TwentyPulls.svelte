@@ -19,7 +19,7 @@
   );
 </script>
 
-<h2 class="max-w-[34ch] text-[21px] leading-tight" data-testid="twenty">{sentence}</h2>
+<h2 class="text-heading max-w-[34ch] leading-tight" data-testid="twenty">{sentence}</h2>
 <div class="mt-3 grid grid-cols-[repeat(20,minmax(0,1fr))]" aria-hidden="true">
   {#each marks as mark, i (i)}
     <span class="flex justify-center"><OutcomeMark outcome={mark} size={20} /></span>

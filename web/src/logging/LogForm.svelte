@@ -10,6 +10,8 @@
   import Tick from '../parts/Tick.svelte';
   import Modal from 'flowbite-svelte/Modal.svelte';
   import { api, asked, token, Trouble, trouble, type RouteView } from '../api/client';
+  import Asked from '../asking/Asked.svelte';
+  import { Question } from '../asking/question.svelte';
   import OutcomeMark from '../drawing/OutcomeMark.svelte';
   import Choice from '../parts/Choice.svelte';
   import NumberField from '../parts/NumberField.svelte';
@@ -36,7 +38,8 @@
   let general = $state('');
   let busy = $state(false);
   const reading = readings();
-  const known = asked(api.GET('/api/pulls/faults'));
+  const known = new Question<Schemas['FaultView'][]>();
+  $effect(() => known.follow((signal) => asked(api.GET('/api/pulls/faults', { signal }))));
   const words = $derived(outcomeWords(route));
   const outcomes = $derived<[Entry['outcome'], string][]>([
     ['CLEAN', words.CLEAN],
@@ -142,24 +145,26 @@
     <fieldset>
       <legend class="label mb-1">What else do you see?</legend>
       <div class="grid gap-x-6 sm:grid-cols-2">
-        {#await known then list}
-          {#each list as fault (fault.fault)}
-            <Tick
-              class="py-1"
-              checked={entry.faults.includes(fault.fault)}
-              ontick={(seen) =>
-                (entry.faults = entry.faults
-                  .filter((f) => f !== fault.fault)
-                  .concat(seen ? fault.fault : []))}
-            >
-              <span
-                >{fault.label}{#if entry.faults.includes(fault.fault)}<span
-                    class="text-soft block text-[14px]">Likely {fault.cause}. Next: {fault.next}.</span
-                  >{/if}</span
+        <Asked question={known}>
+          {#snippet children(list)}
+            {#each list as fault (fault.fault)}
+              <Tick
+                class="py-1"
+                checked={entry.faults.includes(fault.fault)}
+                ontick={(seen) =>
+                  (entry.faults = entry.faults
+                    .filter((f) => f !== fault.fault)
+                    .concat(seen ? fault.fault : []))}
               >
-            </Tick>
-          {/each}
-        {/await}
+                <span
+                  >{fault.label}{#if entry.faults.includes(fault.fault)}<span
+                      class="text-soft text-fine block">Likely {fault.cause}. Next: {fault.next}.</span
+                    >{/if}</span
+                >
+              </Tick>
+            {/each}
+          {/snippet}
+        </Asked>
       </div>
     </fieldset>
     {#if !route || route.film}

@@ -28,7 +28,7 @@
         <strong class={found.weight === 'STOP' ? 'text-ochre' : ''}>{WORDS[found.weight]}:</strong>
         {preferences.said(found.what)}.
       </p>
-      <p class="text-soft text-[14px]">{preferences.said(found.why)}.</p>
+      <p class="text-soft text-fine">{preferences.said(found.why)}.</p>
     </div>
     {#if found.mend}
       {@const mend = found.mend}

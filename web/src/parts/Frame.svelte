@@ -44,7 +44,7 @@
     class="border-rule flex items-center gap-3 border-b px-4 py-2 md:col-span-2 print:hidden"
     aria-label="Glanzen"
   >
-    <a href="#/bench" class="font-title text-ink text-[21px] font-bold">Glanzen</a>
+    <a href="#/bench" class="font-title text-ink text-heading font-bold">Glanzen</a>
     {#if trail}<span class="text-soft truncate">{trail}</span>{/if}
     {#if unsaved}<span role="status" class="text-ochre font-bold">Not saved yet; still trying</span>{/if}
     <div class="ml-auto flex items-center gap-1">
@@ -67,7 +67,7 @@
           ? 'border-verdigris bg-paper text-ink font-bold max-md:border-t-4 md:border-l-4 md:pl-2'
           : 'text-soft hover:text-ink'}"
       >
-        <span class="text-[12px] max-md:hidden" aria-hidden="true">{i + 1}</span>{place.name}
+        <span class="text-tiny max-md:hidden" aria-hidden="true">{i + 1}</span>{place.name}
       </a>
     {/each}
   </nav>

@@ -13,7 +13,7 @@
       onclose={() => messages.remove(message.id)}
       class="w-full max-w-none rounded-[3px] border border-l-4 shadow-none {message.bad
         ? 'border-ochre-line bg-ochre-wash'
-        : 'border-verdigris bg-paper'} text-ink text-[16px]"
+        : 'border-verdigris bg-paper'} text-ink text-(length:--text-body)"
     >
       {message.text}
       {#if message.action}

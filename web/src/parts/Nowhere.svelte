@@ -11,9 +11,9 @@
 
 <svelte:head><title>{title} · Glanzen</title></svelte:head>
 <div class="mx-auto max-w-[60ch] px-6 py-14">
-  <h1 class="text-[28px]">{title}</h1>
+  <h1 class="text-title">{title}</h1>
   {#if children}{@render children()}{:else}
-    <p class="mt-3 text-[18px]">It may have been mistyped, or belong to another workshop.</p>
+    <p class="text-lead mt-3">It may have been mistyped, or belong to another workshop.</p>
   {/if}
   <a class="press press-strong mt-6 inline-block" href="#/bench">To the bench</a>
 </div>

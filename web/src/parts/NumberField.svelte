@@ -1,4 +1,5 @@
 <script lang="ts">
+  import TextField from './TextField.svelte';
   import { onMount } from 'svelte';
   import { plainNumber } from './format';
   import { formReadings } from './readings';
@@ -34,13 +35,11 @@
     whole = false,
     hideLabel = false,
     error = '',
-    class: extra = 'w-full',
+    class: extra = '',
   }: Props = $props();
 
   let typed = $state<string>();
   let unread = $state('');
-  const id = $props.id();
-  const named = $derived(unit ? `${label}, ${unit}` : label);
   const wrong = $derived(unread || error);
   const accepted = $derived.by(() => {
     const kind = whole ? 'a whole number' : 'a number such as 12 or 0.5';
@@ -56,7 +55,7 @@
     else {
       const number = plainNumber(text);
       if (number === undefined || (whole && !Number.isInteger(number)) || number < min || number > max) {
-        unread = `cannot be read so. Accepted: ${accepted}`;
+        unread = `cannot be read so. Accepted: ${accepted}.`;
         return false;
       }
       onvalue(number);
@@ -70,19 +69,14 @@
   onMount(() => form?.add(() => Promise.resolve(take())));
 </script>
 
-<div>
-  {#if !hideLabel}<label for={id} class="label block">{named}</label>{/if}
-  <input
-    {id}
-    {name}
-    class="{extra} px-2 py-1.5"
-    inputmode="decimal"
-    aria-label={hideLabel ? named : undefined}
-    value={typed ?? (value === undefined ? '' : String(value))}
-    aria-invalid={wrong ? 'true' : undefined}
-    aria-describedby={wrong ? `${id}-wrong` : undefined}
-    oninput={(e) => (typed = e.currentTarget.value)}
-    onchange={take}
-  />
-  {#if wrong}<p id="{id}-wrong" role="alert" class="text-ochre mt-1 text-[14px]">{wrong}.</p>{/if}
-</div>
+<TextField
+  label={unit ? `${label}, ${unit}` : label}
+  {name}
+  {hideLabel}
+  {wrong}
+  class={extra}
+  inputmode="decimal"
+  value={typed ?? (value === undefined ? '' : String(value))}
+  oninput={(text) => (typed = text)}
+  onchange={take}
+/>

@@ -58,7 +58,7 @@
     class="rounded-[3px] {extra}"
     classes={{
       select:
-        'bg-paper text-ink border-rule-strong focus:border-verdigris rounded-[3px] py-1.5 pr-8 pl-2 text-[16px] focus:ring-0',
+        'bg-paper text-ink border-rule-strong focus:border-verdigris rounded-[3px] py-1.5 pr-8 pl-2 text-(length:--text-body) focus:ring-0',
     }}
     bind:value
     items={options}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import TextField from './TextField.svelte';
   import { onMount } from 'svelte';
   import { api, asked, Trouble } from '../api/client';
   import { preferences } from '../state/preferences.svelte';
@@ -16,7 +17,6 @@
     onclear?: () => void;
     error?: string;
     hideLabel?: boolean;
-    bare?: boolean;
     class?: string;
   }
   let {
@@ -28,14 +28,12 @@
     onclear,
     error = '',
     hideLabel = false,
-    bare = false,
     class: extra = '',
   }: Props = $props();
 
   let typed = $state<string>();
   let unread = $state('');
   let reading: { text: string; done: Promise<boolean> } | undefined;
-  const id = $props.id();
   const printed = $derived(value === undefined ? '' : print(value));
   const wrong = $derived(unread || error);
 
@@ -86,23 +84,19 @@
   onMount(() => form?.add(read));
 </script>
 
-<div class={extra}>
-  <label for={id} class={hideLabel ? 'sr-only' : 'label block'}>{label}</label>
-  <input
-    {id}
-    {name}
-    class={bare ? 'bare figure -ml-2 w-full min-w-0 px-2 py-0 text-[20px]' : 'w-full min-w-0 px-2 py-1.5'}
-    value={typed ?? printed}
-    aria-invalid={wrong ? 'true' : undefined}
-    aria-describedby={wrong ? `${id}-wrong` : undefined}
-    oninput={(e) => (typed = e.currentTarget.value)}
-    onblur={read}
-    onkeydown={(e) => {
-      if (e.key === 'Enter') {
-        e.preventDefault();
-        read();
-      }
-    }}
-  />
-  {#if wrong}<p id="{id}-wrong" class="text-ochre mt-1 text-[14px]">{preferences.said(wrong)}</p>{/if}
-</div>
+<TextField
+  {label}
+  {name}
+  {hideLabel}
+  {wrong}
+  class={extra}
+  value={typed ?? printed}
+  oninput={(text) => (typed = text)}
+  onblur={read}
+  onkeydown={(e) => {
+    if (e.key === 'Enter') {
+      e.preventDefault();
+      read();
+    }
+  }}
+/>

@@ -18,7 +18,9 @@
   bind:checked
   onchange={(e) => ontick?.((e.currentTarget as HTMLInputElement).checked)}
   class="text-verdigris border-rule-strong bg-paper me-2 mt-1 size-4 shrink-0 rounded-[2px] focus:ring-0"
-  classes={{ div: `flex cursor-pointer items-start gap-0 text-[16px] font-normal text-inherit ${extra}` }}
+  classes={{
+    div: `flex cursor-pointer items-start gap-0 text-(length:--text-body) font-normal text-inherit ${extra}`,
+  }}
 >
   {@render children()}
 </Checkbox>

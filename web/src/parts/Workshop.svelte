@@ -38,7 +38,7 @@
 </script>
 
 <section class="border-rule border-t pt-4">
-  <h3 class="mb-2 text-[18px]">Your workshop as one file</h3>
+  <h3 class="text-lead mb-2">Your workshop as one file</h3>
   {#if taken}
     <p role="status">
       Taken in: {taken.setUps} set-ups, {taken.pulls} pulls, {taken.pictures} pictures. Every page open on the old

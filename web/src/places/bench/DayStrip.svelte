@@ -99,12 +99,12 @@
   </div>
   {#if due}
     <p class="mt-2" aria-live="off">
-      <span class="figure text-ember text-[20px]">{clock((due.to.getTime() - now.getTime()) / 1000)}</span>
+      <span class="figure text-ember text-large">{clock((due.to.getTime() - now.getTime()) / 1000)}</span>
       until {due.step.kind === 'COOL' ? 'it can be peeled' : `the ${due.step.kind.toLowerCase()} is over`}
     </p>
   {:else if drying[0]}
     <p class="mt-2" aria-live="off">
-      <span class="figure text-[20px]">{clock((drying[0].at.getTime() - now.getTime()) / 1000)}</span>
+      <span class="figure text-large">{clock((drying[0].at.getTime() - now.getTime()) / 1000)}</span>
       until {drying[0].name} is dry through
     </p>
   {:else}

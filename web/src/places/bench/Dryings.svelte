@@ -78,7 +78,7 @@
 
 <section aria-labelledby="drying-title">
   <div class="flex items-baseline justify-between">
-    <h2 id="drying-title" class="text-[21px]">Drying</h2>
+    <h2 id="drying-title" class="text-heading">Drying</h2>
     <button class="press press-quiet" onclick={() => (spreading = true)}>Gel spread</button>
   </div>
   <ul class="mt-1">
@@ -108,12 +108,12 @@
             <rect x="{100 * vocabulary.now.gel.clear}%" y="0" width="2" height="12" fill="var(--ink)" />
             <rect x="{100 * vocabulary.now.gel.sound}%" y="0" width="2" height="12" fill="var(--ink)" />
           </svg>
-          <p class="text-soft text-[15px]">
+          <p class="text-soft text-small">
             clear {when(panel.clearAt)}, sound {when(panel.soundAt)}, use it {when(panel.useBy)}
           </p>
-          {#each panel.says as say (say)}<p class="text-[15px]">{preferences.said(say)}.</p>{/each}
+          {#each panel.says as say (say)}<p class="text-small">{preferences.said(say)}.</p>{/each}
           {#if pressing(panel).length > 0}
-            <p class="text-[15px]">
+            <p class="text-small">
               {panel.state === 'SOUND' ? 'Press it:' : 'See it pressed as it is:'}
               {#each pressing(panel) as setUp, i (setUp.id)}
                 {i > 0 ? ' · ' : ''}<button
@@ -142,7 +142,7 @@
     {/each}
   </ul>
   {#if lying.some((p) => p.state === 'WET' || p.state === 'SETTING')}
-    <p class="text-soft text-[15px]">
+    <p class="text-soft text-small">
       Bench time, for trying things out:
       <button class="press press-quiet min-h-8" onclick={() => change(skip(3600))}>skip an hour</button>
     </p>

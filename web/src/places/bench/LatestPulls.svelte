@@ -7,7 +7,7 @@
 
 <section aria-labelledby="latest-title">
   <div class="flex items-baseline justify-between">
-    <h2 id="latest-title" class="text-[21px]">Last pulls</h2>
+    <h2 id="latest-title" class="text-heading">Last pulls</h2>
     <a class="press press-quiet" href="#/pulls">Logbook</a>
   </div>
   <ul class="border-rule mt-1 grid grid-cols-3 gap-3 border-t pt-3">
@@ -21,7 +21,7 @@
             height="160"
             class="border-rule h-auto w-full border"
           />
-          <span class="mt-1 flex items-center gap-1.5 text-[14px]">
+          <span class="text-fine mt-1 flex items-center gap-1.5">
             <OutcomeMark outcome={pull.outcome} size={14} />
             <span class="truncate">{pull.title}</span>
             <span class="sr-only">{pull.outcome.toLowerCase()}</span>

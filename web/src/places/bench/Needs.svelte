@@ -5,7 +5,7 @@
 </script>
 
 <section aria-labelledby="needs-title">
-  <h2 id="needs-title" class="text-[21px]">Short or worn</h2>
+  <h2 id="needs-title" class="text-heading">Short or worn</h2>
   <ul class="mt-1">
     {#each needs as need (need.id)}
       <li class="border-rule flex items-center gap-3 border-t py-2">

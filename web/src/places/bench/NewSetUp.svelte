@@ -1,4 +1,5 @@
 <script lang="ts">
+  import TextField from '../../parts/TextField.svelte';
   import Pick from '../../parts/Pick.svelte';
   import Modal from 'flowbite-svelte/Modal.svelte';
   import { push } from 'svelte-spa-router';
@@ -87,7 +88,7 @@
     </Pick>
     <p class="text-soft mt-1">{route?.says}</p>
     {#if route && route.waits.length > 0}
-      <p class="text-soft text-[15px]">Waits: {route.waits.join(', ')}.</p>
+      <p class="text-soft text-small">Waits: {route.waits.join(', ')}.</p>
     {/if}
   </div>
   <div class="text-ink grid gap-5 {route?.film ? 'md:grid-cols-3' : 'md:grid-cols-2'}">
@@ -107,10 +108,7 @@
     {#if route?.heated}
       <Pick label="Platform" bind:value={platformId} items={kit.inUse('platforms')} />
     {/if}
-    <label class="label">
-      Name
-      <input class="w-full px-2 py-1.5" value={name} oninput={(e) => (typedName = e.currentTarget.value)} />
-    </label>
+    <TextField label="Name" value={name} oninput={(text) => (typedName = text)} />
   </div>
   {#if missing.length > 0}
     <p class="text-ochre">Your kit has no {missing.join(', and no ')}. Add it in the Kit.</p>

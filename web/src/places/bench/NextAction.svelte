@@ -13,17 +13,17 @@
   <div>
     <p class="label">Next</p>
     {#if run && step}
-      <p class="figure text-[34px] leading-tight">{preferences.said(step.say)}</p>
+      <p class="figure text-display leading-tight">{preferences.said(step.say)}</p>
       <p class="text-soft">{run.title} is on; step {run.step + 1} of {run.steps.length}.</p>
     {:else if next}
-      <p class="figure text-[34px] leading-tight">Pull “{next.name}”</p>
+      <p class="figure text-display leading-tight">Pull “{next.name}”</p>
       <p class="text-soft">
         {next.proven
           ? 'Your proven recipe. Heat the platform, cut foil and stock.'
           : 'The set-up you touched last.'}
       </p>
     {:else}
-      <p class="figure text-[34px] leading-tight">Start your first set-up</p>
+      <p class="figure text-display leading-tight">Start your first set-up</p>
       <p class="text-soft">A plate, a foil and a stock are enough to begin.</p>
     {/if}
   </div>

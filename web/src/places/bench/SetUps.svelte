@@ -50,7 +50,7 @@
 
 <section aria-labelledby="setups-title">
   <div class="flex items-baseline justify-between">
-    <h2 id="setups-title" class="text-[21px]">Set-ups</h2>
+    <h2 id="setups-title" class="text-heading">Set-ups</h2>
     <button class="press press-quiet" onclick={onstart}>New (N)</button>
   </div>
   {#if there.length > MANY}
@@ -73,14 +73,14 @@
         <Swatch film={named(setUp, 'FILM')} stock={named(setUp, 'STOCK')} />
         <a class="min-w-0" href="#/stack/{setUp.id}">
           <strong class="text-verdigris">{setUp.name}</strong>{#if setUp.proven}<span
-              class="border-clean text-clean ml-2 border px-1.5 text-[13px]">proven</span
+              class="border-clean text-clean text-tiny ml-2 border px-1.5">proven</span
             >{/if}
-          <span class="text-soft block truncate text-[14px]">
+          <span class="text-soft text-fine block truncate">
             {made(setUp)}
           </span>
         </a>
         <button
-          class="press press-quiet text-soft text-[14px] font-normal"
+          class="press press-quiet text-soft text-fine font-normal"
           aria-label="Throw “{setUp.name}” away"
           onclick={() => remove(setUp)}
         >

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import TextField from '../../parts/TextField.svelte';
   import Pick from '../../parts/Pick.svelte';
   import Modal from 'flowbite-svelte/Modal.svelte';
   import { api, asked, Trouble } from '../../api/client';
@@ -55,7 +56,7 @@
       spread();
     }}
   >
-    <label class="label">What <input class="w-full px-2 py-1.5" bind:value={name} /></label>
+    <TextField label="What" value={name} oninput={(text) => (name = text)} />
     <Pick label="On" none="something else" bind:value={stockId} items={kit.inUse('stocks')} />
     <QuantityField
       kind="LENGTH"
@@ -82,7 +83,7 @@
         { id: '', name: 'no stencil, freely' },
       ]}
     />
-    <p class="text-soft text-[15px]">
+    <p class="text-soft text-small">
       At {preferences.temperature(preferences.now.roomC)}, as your preferences say. Spread generously; what is
       left over goes back in the pot.
     </p>

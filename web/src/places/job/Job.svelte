@@ -84,7 +84,7 @@
 
 {#if missing}
   <Nowhere title="This job is not in your workshop">
-    <p class="mt-3 text-[18px]">It was thrown away, or this address belongs to another workshop.</p>
+    <p class="text-lead mt-3">It was thrown away, or this address belongs to another workshop.</p>
   </Nowhere>
 {:else if job && !throwing.gone.includes(planning.saved?.id ?? '')}
   <div class="grid min-h-full lg:grid-cols-[minmax(0,1fr)_340px]">
@@ -92,7 +92,7 @@
       <div class="flex flex-wrap items-end gap-x-4 gap-y-2">
         <h1 class="sr-only">Job</h1>
         <input
-          class="font-title hover:border-rule-strong! -ml-2 min-w-0 flex-1 basis-[220px] border-transparent! bg-transparent! px-2 py-0 text-[28px]! font-bold"
+          class="font-title hover:border-rule-strong! text-title! -ml-2 min-w-0 flex-1 basis-[220px] border-transparent! bg-transparent! px-2 py-0 font-bold"
           aria-label="Name of this job"
           value={job.name}
           onchange={(e) => planning.change({ ...job, name: e.currentTarget.value })}
@@ -150,8 +150,8 @@
   </div>
 {:else if loaded}
   <div class="mx-auto max-w-[60ch] px-6 py-14">
-    <h1 class="text-[34px]">No job yet</h1>
-    <p class="mt-3 text-[18px]">
+    <h1 class="text-display">No job yet</h1>
+    <p class="text-lead mt-3">
       A job is one card design, or a batch of it: its pieces and what is done to them.
     </p>
     <button class="press press-strong mt-6" onclick={begin}>Begin a job</button>

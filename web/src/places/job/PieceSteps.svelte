@@ -1,4 +1,5 @@
 <script lang="ts">
+  import TextField from '../../parts/TextField.svelte';
   import Pick from '../../parts/Pick.svelte';
   import type { JobPiece, Operation, SavedSetUp, Schemas } from '../../api/client';
   import NumberField from '../../parts/NumberField.svelte';
@@ -41,14 +42,12 @@
 
 <section aria-label="Piece {piece.name}">
   <div class="grid grid-cols-2 gap-x-3 gap-y-2 sm:grid-cols-4">
-    <label class="label col-span-2"
-      >Piece
-      <input
-        class="w-full px-2 py-1.5"
-        value={piece.name}
-        onchange={(e) => put({ name: e.currentTarget.value })}
-      /></label
-    >
+    <TextField
+      class="col-span-2"
+      label="Piece"
+      value={piece.name}
+      onchange={(e) => put({ name: e.currentTarget.value })}
+    />
     <div class="col-span-2">
       <Pick
         label="From"
@@ -126,7 +125,7 @@
               >{/if}
             {#if work(operation)}
               {@const here = work(operation)!}
-              <p class="basis-full text-[15px] {here.pullable ? 'text-soft' : 'text-ochre'}">
+              <p class="text-small basis-full {here.pullable ? 'text-soft' : 'text-ochre'}">
                 {#if !here.does.includes(operation.kind)}This set-up is for {routes.of(here.route)?.label}.
                 {:else if !here.pullable}Something stops it: open it.
                 {:else}{here.twenty[1]} of 20 clean, {duration(here.seconds)} a pull{/if}

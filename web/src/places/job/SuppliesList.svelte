@@ -8,7 +8,7 @@
   const missing = $derived(look.lines.filter((l) => l.missing));
 </script>
 
-<h2 class="text-[21px]">
+<h2 class="text-heading">
   {look.costPerCard > 0 ? `${look.costPerCard.toFixed(2)} a card` : 'No prices known'}
 </h2>
 <p class="text-soft">
@@ -30,7 +30,7 @@
         <span class={i < DEAREST && line.cost > 0 ? 'font-bold' : ''}>{line.name}</span>
         <span class="figure whitespace-nowrap">{amount(line.needed)} {line.unit}</span>
       </div>
-      <p class="text-soft text-[15px]">
+      <p class="text-soft text-small">
         of {amount(line.have)}{line.cost > 0 ? `; ${line.cost.toFixed(2)}` : ''}{i < DEAREST && line.cheaper
           ? `; ${line.cheaper} would save ${line.saving.toFixed(2)}`
           : ''}

@@ -32,13 +32,13 @@
 {#if view && (inNeed.length > 0 || view.comparisons.length > 0)}
   <section class="border-rule grid gap-x-10 gap-y-4 border-b py-4 lg:grid-cols-2" aria-label="Care of boards">
     <div>
-      <h2 class="text-[18px]">Turn, swap, replace</h2>
+      <h2 class="text-lead">Turn, swap, replace</h2>
       <ul>
         {#each inNeed as care (care.boardId)}
           <li class="border-rule flex items-center gap-3 border-t py-2">
             <p class="min-w-0 flex-1">
               <strong>{care.name}</strong>
-              <span class="text-soft block text-[15px]"
+              <span class="text-soft text-small block"
                 >{care.says.map(preferences.said).join('. ')}. {care.passesLeft} passes left.</span
               >
             </p>
@@ -55,20 +55,20 @@
     </div>
     {#if view.comparisons.length > 0}
       <div>
-        <h2 class="text-[18px]">Another maker's plates</h2>
+        <h2 class="text-lead">Another maker's plates</h2>
         <ul>
           {#each view.comparisons as c (c.ownName + c.otherName)}
             <li class="border-rule border-t py-2">
               <strong>{c.otherName}</strong> for {c.ownName}: {money(c.otherCost)} a pass instead of {money(
                 c.ownCost,
               )}
-              <span class="text-soft block text-[15px]">
+              <span class="text-soft text-small block">
                 {preferences.said(c.says)}
               </span>
             </li>
           {/each}
         </ul>
-        <p class="border-ochre-line bg-ochre-wash mt-1 border-l-4 px-3 py-1.5 text-[15px]">
+        <p class="border-ochre-line bg-ochre-wash text-small mt-1 border-l-4 px-3 py-1.5">
           {view.comparisons[0]?.caution}.
         </p>
       </div>

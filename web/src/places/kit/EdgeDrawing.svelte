@@ -22,5 +22,5 @@
     <path d={path} {fill} stroke="var(--rule-strong)" stroke-width="0.8" />
     {#if look !== 'stock' && look !== 'foil'}<path d={path} fill="url(#hatch-{look})" />{/if}
   </svg>
-  <figcaption class="text-[15px]">{preferences.length(item.thicknessMm)}</figcaption>
+  <figcaption class="text-small">{preferences.length(item.thicknessMm)}</figcaption>
 </figure>

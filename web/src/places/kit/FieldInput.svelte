@@ -1,4 +1,5 @@
 <script lang="ts">
+  import TextField from '../../parts/TextField.svelte';
   import Tick from '../../parts/Tick.svelte';
   import Pick from '../../parts/Pick.svelte';
   import NumberField from '../../parts/NumberField.svelte';
@@ -14,7 +15,6 @@
     onvalue: (value: unknown) => void;
   }
   let { field, name, value, error, onvalue }: Props = $props();
-  const id = $props.id();
   const options = $derived(
     field.input === 'FILM'
       ? [
@@ -33,30 +33,24 @@
   <div class="self-end py-1.5">
     <Tick {name} checked={value === true} ontick={onvalue}>{field.label}</Tick>
   </div>
-{:else}
+{:else if field.input === 'CHOICE' || field.input === 'FILM'}
   <div>
-    {#if field.input === 'CHOICE' || field.input === 'FILM'}
-      <Pick
-        {id}
-        {name}
-        label={field.label}
-        value={value as string}
-        items={options.map((option) => ({ id: option.key, name: option.label }))}
-        onchoose={onvalue}
-      />
-    {:else}
-      <label for={id} class="label block">{field.label}</label>
-      <input
-        {id}
-        {name}
-        class={field.input === 'COLOUR' ? 'h-10 w-full p-1' : 'w-full px-2 py-1.5'}
-        type={field.input === 'COLOUR' ? 'color' : 'text'}
-        value={value as string}
-        aria-invalid={error ? 'true' : undefined}
-        aria-describedby={error ? `${id}-wrong` : undefined}
-        oninput={(e) => onvalue(e.currentTarget.value)}
-      />
-    {/if}
-    {#if error}<p id="{id}-wrong" class="text-ochre mt-1 text-[14px]">{error}.</p>{/if}
+    <Pick
+      {name}
+      label={field.label}
+      value={value as string}
+      items={options.map((option) => ({ id: option.key, name: option.label }))}
+      onchoose={onvalue}
+    />
+    {#if error}<p class="text-ochre text-fine mt-1">{error}.</p>{/if}
   </div>
+{:else}
+  <TextField
+    label={field.label}
+    {name}
+    type={field.input === 'COLOUR' ? 'color' : 'text'}
+    value={value as string}
+    wrong={error && `${error}.`}
+    oninput={onvalue}
+  />
 {/if}

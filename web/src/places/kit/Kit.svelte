@@ -29,7 +29,7 @@
 <svelte:head><title>{vocabulary.form(shelf).many} · Kit · Glanzen</title></svelte:head>
 <div class="px-4 py-5 md:px-8">
   <div class="flex flex-wrap items-end justify-between gap-3">
-    <h1 class="text-[28px]">Kit</h1>
+    <h1 class="text-title">Kit</h1>
     <button class="press press-strong" onclick={() => (edited = {})}
       >Add a {vocabulary.form(shelf).one}</button
     >

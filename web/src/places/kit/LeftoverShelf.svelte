@@ -54,7 +54,7 @@
         {#if view}<LeftoverDrawing leftover={view} width={250} />{/if}
       </div>
       <p>
-        <strong class="text-[17px]">{kept.item.name}</strong><br />
+        <strong class="text-lead">{kept.item.name}</strong><br />
         <span class="text-soft"
           >{film(kept.item.filmId)}, {preferences.lengthFigure(kept.item.widthMm)} × {preferences.length(
             kept.item.heightMm,

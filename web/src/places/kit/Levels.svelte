@@ -1,4 +1,5 @@
 <script lang="ts">
+  import TextField from '../../parts/TextField.svelte';
   import QuantityField from '../../parts/QuantityField.svelte';
 
   /** The heat levels of a dock. */
@@ -17,11 +18,13 @@
   <legend class="label">Heat levels, coolest first</legend>
   {#each levels as level, i (i)}
     <div class="mt-1 flex gap-2">
-      <input
-        class="min-w-0 flex-1 px-2 py-1.5"
-        aria-label="Name of level {i + 1}"
+      <TextField
+        class="min-w-0 flex-1"
+        label="Name of level {i + 1}"
+        hideLabel
+        name="levels[{i}].name"
         value={level.name}
-        oninput={(e) => change(i, { name: e.currentTarget.value })}
+        oninput={(name) => change(i, { name })}
       />
       <QuantityField
         kind="TEMPERATURE"

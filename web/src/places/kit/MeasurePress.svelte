@@ -1,6 +1,7 @@
 <script lang="ts">
   import Modal from 'flowbite-svelte/Modal.svelte';
-  import { api, asked, Trouble, type Press, type Schemas } from '../../api/client';
+  import { api, asked, type Press, type Schemas } from '../../api/client';
+  import { Question } from '../../asking/question.svelte';
   import Choice from '../../parts/Choice.svelte';
   import NumberField from '../../parts/NumberField.svelte';
   import QuantityField from '../../parts/QuantityField.svelte';
@@ -25,32 +26,31 @@
   let counts = $state<Record<string, number>>({});
   let trials = $state<Schemas['Trial'][]>([]);
   let now = $state<Schemas['Trial']>({ stripMm: 0.3, left: 'DRAGS', middle: 'DRAGS', right: 'DRAGS' });
-  let measured = $state<Schemas['Measured']>();
-  let wrong = $state('');
   const boards = $derived(
     kit.inUse('boards').filter((b) => b.thicknessMm >= vocabulary.now.limits.carriesMm),
   );
   const boardIds = $derived(boards.flatMap((b) => Array.from({ length: counts[b.id] ?? 0 }, () => b.id)));
   const sum = $derived(boards.reduce((mm, b) => mm + b.thicknessMm * (counts[b.id] ?? 0), 0));
 
-  async function weigh() {
-    try {
-      const params = { path: { pressId: press.id } };
-      const body = { boardIds, trials: $state.snapshot(trials) };
-      measured = await asked(api.POST('/api/rigs/presses/{pressId}/strips', { params, body }));
-      now.stripMm = measured.nextMm;
-      wrong = '';
-    } catch (trouble) {
-      measured = undefined;
-      const field = trouble instanceof Trouble ? trouble.fields[0] : undefined;
-      wrong = field
-        ? `The boards together: ${field.message}. Accepted: ${field.accepted}.`
-        : (trouble as Error).message;
-    }
-  }
+  const weighing = new Question<Schemas['Measured']>();
+  const measured = $derived(weighing.trouble ? undefined : weighing.answer);
+  const wrong = $derived.by(() => {
+    const field = weighing.trouble?.fields[0];
+    return field
+      ? `The boards together: ${field.message}. Accepted: ${field.accepted}.`
+      : (weighing.trouble?.message ?? '');
+  });
 
   $effect(() => {
-    if (boardIds.length > 0) weigh();
+    if (boardIds.length === 0) return;
+    const params = { path: { pressId: press.id } };
+    const body = { boardIds, trials: $state.snapshot(trials) };
+    return weighing.follow((signal) =>
+      asked(api.POST('/api/rigs/presses/{pressId}/strips', { params, body, signal })),
+    );
+  });
+  $effect(() => {
+    if (measured) now.stripMm = measured.nextMm;
   });
 
   async function note() {
@@ -80,7 +80,7 @@
 <Modal open title="Measure {press.name}" size="lg" {onclose}>
   <div class="text-ink grid gap-6 md:grid-cols-2">
     <section>
-      <h3 class="text-[18px]">1. Nearly fill the opening, cold</h3>
+      <h3 class="text-lead">1. Nearly fill the opening, cold</h3>
       <p class="text-soft">
         The opening is {preferences.length(press.openingMm)} by its label. Lay boards that come to a little less:
         <strong class="text-ink">{preferences.length(sum)}</strong> now.
@@ -106,7 +106,7 @@
       {#if wrong}<p role="alert" class="text-ochre mt-2">{preferences.said(wrong)}</p>{/if}
     </section>
     <section>
-      <h3 class="text-[18px]">2. Pull three strips</h3>
+      <h3 class="text-lead">2. Pull three strips</h3>
       <p class="text-soft">
         Card strips of 15 mm on top, at the left, in the middle and at the right, their ends looking out. Let
         the rollers hold them and pull each. Never force the press.
@@ -140,7 +140,7 @@
   </div>
   {#if measured}
     <section class="border-rule text-ink border-t pt-3" aria-live="polite">
-      <h3 class="text-[18px]">
+      <h3 class="text-lead">
         3. What {trials.length === 0
           ? 'the label says'
           : trials.length === 1

@@ -105,12 +105,11 @@
     {/if}
   </div>
   <div class="min-w-0">
-    <strong class="text-[18px]">{item.name}</strong>{#if kept.retired}<span class="text-soft ml-2"
-        >retired</span
+    <strong class="text-lead">{item.name}</strong>{#if kept.retired}<span class="text-soft ml-2">retired</span
       >{/if}
     <span class="text-soft block">{facts}</span>
     {#if gauge}
-      <span class="text-soft mt-1 flex items-center gap-2 text-[14px]">
+      <span class="text-soft text-fine mt-1 flex items-center gap-2">
         <svg width="120" height="8" aria-hidden="true">
           <rect x="0.5" y="0.5" width="119" height="7" fill="none" stroke="var(--rule-strong)" />
           <rect width={120 * Math.min(1, gauge.share)} height="8" fill="var(--rule-strong)" />

@@ -40,5 +40,5 @@
     /></label
   >
   {#if said}<p role="status">{said}</p>{/if}
-  {#if wrong}<p role="alert" class="text-ochre mt-1 text-[14px]">{wrong}</p>{/if}
+  {#if wrong}<p role="alert" class="text-ochre text-fine mt-1">{wrong}</p>{/if}
 </div>

@@ -86,14 +86,14 @@
       {#each tried as die (die.dieId)}
         <li class="border-rule border-b py-2 {die.fits ? '' : 'text-soft'}">
           <div class="flex items-center gap-2">
-            <span class="figure w-7 text-[20px]">{die.number}</span>
+            <span class="figure text-large w-7">{die.number}</span>
             <button
               class="min-w-0 flex-1 text-left"
               onclick={() => ontrial(die.path)}
               aria-label="Show {die.name} on the piece"
             >
               <strong class={die.fits ? 'text-clean' : ''}>{die.name}</strong>{die.fits ? ', fits' : ''}<br />
-              <span class="text-[15px]">
+              <span class="text-small">
                 {die.clears
                   ? `border ${preferences.length(die.leastMm)} where it is tightest`
                   : `cuts ${preferences.length(-die.leastMm)} into the design`}{die.bleed
@@ -113,7 +113,7 @@
         </li>
       {/each}
     </ul>
-    <p class="text-soft mt-1 text-[14px]">Numbers count from the largest.</p>
+    <p class="text-soft text-fine mt-1">Numbers count from the largest.</p>
   {/if}
   <PartialCut {dies} />
 </section>

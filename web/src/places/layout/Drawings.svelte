@@ -90,7 +90,7 @@
     class:touch-none={laying.moving}
   >
     <div class="flex shrink-0 flex-col">
-      <h2 class="pl-8 text-[19px]">As it will be read</h2>
+      <h2 class="text-large pl-8">As it will be read</h2>
       <div class="flex flex-1 items-center">
         <PieceView
           {view}
@@ -111,7 +111,7 @@
       <TurnHand over={view.layout.bed.over} taped={view.layout.method === 'TAPED'} />
     </div>
     <div class="shrink-0">
-      <h2 class="pl-8 text-[19px]">As you load it, mirrored</h2>
+      <h2 class="text-large pl-8">As you load it, mirrored</h2>
       <PlatformView
         {view}
         {scale}

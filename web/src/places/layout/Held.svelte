@@ -38,7 +38,7 @@
           }}
         >
           <strong>{plate.name}</strong>
-          <span class="text-soft block text-[15px] leading-snug"
+          <span class="text-soft text-small block leading-snug"
             >{plate.words.map(preferences.said).join(', ')}</span
           >
         </button>
@@ -65,7 +65,7 @@
         />
         <button class="press" disabled={words.trim() === ''}>Place</button>
       </div>
-      {#if laying.wrong}<p id="words-wrong" role="alert" class="text-ochre mt-1 text-[14px]">
+      {#if laying.wrong}<p id="words-wrong" role="alert" class="text-ochre text-fine mt-1">
           {laying.wrong}
         </p>{/if}
     </form>
@@ -84,7 +84,7 @@
       >
     </div>
   {:else}
-    <p class="text-soft mt-2 text-[15px]">Choose a design to place it; with Shift several.</p>
+    <p class="text-soft text-small mt-2">Choose a design to place it; with Shift several.</p>
   {/if}
   <div class="mt-2">
     <Pick

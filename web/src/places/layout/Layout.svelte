@@ -30,8 +30,8 @@
 <OpenedSetUp id={params.id} home="/layout" place="Layout">
   {#if draft && unlaid}
     <div class="mx-auto max-w-[60ch] px-6 py-14">
-      <h1 class="text-[28px]">Nothing to lay out here</h1>
-      <p class="mt-3 text-[18px]">
+      <h1 class="text-title">Nothing to lay out here</h1>
+      <p class="text-lead mt-3">
         “{editing.saved?.name}” is {routes.of(draft.route)?.label}: {routes.of(draft.route)?.toolInStack
           ? 'its stack says where things lie.'
           : `its ${routes.of(draft.route)?.toolWord} has laid the design already.`} Layouts are for what is pressed
@@ -44,7 +44,7 @@
       <section class="flex min-w-0 flex-col gap-3 px-4 py-4 md:px-6" aria-label="Layout">
         <div class="flex flex-wrap items-start gap-x-4 gap-y-2">
           <div class="min-w-0 flex-1">
-            <h1 class="text-[28px]">Layout</h1>
+            <h1 class="text-title">Layout</h1>
             <Expected />
           </div>
           <div class="flex gap-1">

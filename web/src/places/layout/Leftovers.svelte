@@ -44,7 +44,7 @@
   {/if}
   <Asked question={asking} />
   {#if finder && plate}
-    <h2 id="leftover-title" class="mt-2 text-[18px]">
+    <h2 id="leftover-title" class="text-lead mt-2">
       {finder.found.length === 0
         ? `No leftover covers ${plate.name}`
         : `${finder.found.length} of ${finder.searched} leftover${finder.searched === 1 ? '' : 's'} cover${finder.found.length === 1 ? 's' : ''} ${plate.name}`}
@@ -64,7 +64,7 @@
             placing={found.placing}
           />
           <div class="mt-1 flex items-center justify-between gap-2">
-            <p class="min-w-0 text-[15px] leading-snug">
+            <p class="text-small min-w-0 leading-snug">
               <strong>{found.leftover.name}</strong><br />
               <span class="text-soft"
                 >middle {preferences.length(found.from.xMm)} from the left, {preferences.length(

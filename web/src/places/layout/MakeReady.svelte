@@ -34,7 +34,7 @@
 <section aria-labelledby="ready-title">
   <h2 id="ready-title" class="sr-only">Make-ready</h2>
   <Pick label="The pull is weak" bind:value={where} items={PLACES.map(([id, name]) => ({ id, name }))} />
-  {#if now}<div class="mt-3 [&_h2]:text-[16px]!"><TwentyPulls expected={now} /></div>{/if}
+  {#if now}<div class="[&_h2]:text-body! mt-3"><TwentyPulls expected={now} /></div>{/if}
   {#if view.layout.patches.length > 0}
     <button class="press press-quiet mt-2 -ml-2" onclick={() => laying.part({ patches: [] })}
       >Take the patches out</button

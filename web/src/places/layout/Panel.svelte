@@ -34,7 +34,7 @@
   <div class="mb-3 flex flex-wrap gap-x-1" role="group" aria-label="Tasks">
     {#each TASKS as name (name)}
       <button
-        class="border-b-2 px-1.5 py-1 text-[15px] {name === task
+        class="text-small border-b-2 px-1.5 py-1 {name === task
           ? 'border-verdigris text-ink font-bold'
           : 'text-verdigris border-transparent'}"
         aria-pressed={name === task}

@@ -18,7 +18,7 @@
 </script>
 
 <section aria-labelledby="print-title">
-  <h2 id="print-title" class="text-[18px]">Templates at true scale</h2>
+  <h2 id="print-title" class="text-lead">Templates at true scale</h2>
   <div class="mt-2">
     <Choice
       label="Paper"
@@ -33,7 +33,7 @@
   <ul class="mt-3">
     {#each KINDS as { kind, name, what } (kind)}
       <li class="border-rule border-t py-2">
-        <strong>{name}</strong><span class="text-soft block text-[15px]">{what}</span>
+        <strong>{name}</strong><span class="text-soft text-small block">{what}</span>
         <!-- What is on the page is saved before it is printed. -->
         <span class="mt-1 flex gap-1" onpointerenter={() => editing.settle()} role="presentation">
           <a
@@ -54,7 +54,7 @@
       </li>
     {/each}
   </ul>
-  <p class="text-soft border-rule border-t pt-2 text-[15px]">
+  <p class="text-soft border-rule text-small border-t pt-2">
     Print at 100 %. Each sheet carries a bar of 50 mm and one of 2 in: measure them before you trust it.
   </p>
 </section>

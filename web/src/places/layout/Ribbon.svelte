@@ -62,12 +62,12 @@
       />
       <g transform="rotate({turn})">{@render strip()}</g>
     </svg>
-    <p class="text-[15px]">
+    <p class="text-small">
       Reads {view.ribbon?.hangingDown ? 'downwards from the knot' : 'upwards'};
       {preferences.length(Math.max(0, view.ribbon?.tailMm ?? 0))} of tail below.
     </p>
   {/if}
-  <p class="text-soft text-[15px]">
+  <p class="text-soft text-small">
     Run it in and back out; keep the tail out of the rollers. Good face to the foil.
   </p>
 </section>

@@ -47,7 +47,7 @@
             />
           {/each}
         </svg>
-        <span class="text-soft block text-[14px]">{pattern.times} so</span>
+        <span class="text-soft text-fine block">{pattern.times} so</span>
       </div>
     {/each}
   </div>

@@ -44,7 +44,7 @@
         <div class="border-rule flex justify-between gap-3 border-b py-1.5">
           <dt>
             {line.count} × {line.kind === 'STOCK' ? plan.stock.name : `foil for ${line.what}`}
-            {#if line.trimmedShort}<span class="text-soft block text-[14px]"
+            {#if line.trimmedShort}<span class="text-soft text-fine block"
                 >trimmed short, so that tape grips past it</span
               >{/if}
           </dt>

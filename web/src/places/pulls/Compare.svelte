@@ -16,7 +16,7 @@
 
 <section class="border-rule bg-paper my-4 border p-4" aria-label="Two pulls compared">
   <div class="mb-2 flex justify-between">
-    <h2 class="text-[20px]">What changed</h2>
+    <h2 class="text-large">What changed</h2>
     <button class="press press-quiet" onclick={onclose}>Close</button>
   </div>
   <div class="grid gap-4 md:grid-cols-[220px_1fr_220px]">

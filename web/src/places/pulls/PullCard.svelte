@@ -33,11 +33,11 @@
       <OutcomeMark outcome={pull.outcome} size={16} />
       <strong class="min-w-0 flex-1 truncate">{pull.title}</strong>
     </span>
-    <span class="text-soft block truncate text-[14px]"
+    <span class="text-soft block truncate text-(length:--text-fine)"
       >no. {pull.number} · {when}{pull.proven ? ' · proven' : ''}</span
     >
   </a>
   <div class="text-soft mt-0.5">
-    <Tick checked={picked} ontick={oncompare} class="text-[14px]">compare</Tick>
+    <Tick checked={picked} ontick={oncompare} class="text-(length:--text-fine)">compare</Tick>
   </div>
 </li>

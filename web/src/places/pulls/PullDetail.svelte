@@ -1,7 +1,7 @@
 <script lang="ts">
   import { tick, untrack } from 'svelte';
   import { push } from 'svelte-spa-router';
-  import { api, asked, type PullView } from '../../api/client';
+  import { api, asked, type PullView, type Schemas } from '../../api/client';
   import Asked from '../../asking/Asked.svelte';
   import { Question } from '../../asking/question.svelte';
   import OutcomeMark from '../../drawing/OutcomeMark.svelte';
@@ -15,7 +15,8 @@
   const asking = new Question<PullView>();
   const pull = $derived(asking.answer);
   let title = $state<HTMLElement>();
-  const faults = asked(api.GET('/api/pulls/faults'));
+  const faults = new Question<Schemas['FaultView'][]>();
+  $effect(() => faults.follow((signal) => asked(api.GET('/api/pulls/faults', { signal }))));
   const route = $derived(routes.of(pull?.route));
   const words = $derived(outcomeWords(route));
 
@@ -66,7 +67,7 @@
       aria-label="Pull {pull.number}"
     >
       <div class="flex items-start justify-between gap-2">
-        <h2 bind:this={title} tabindex="-1" class="text-[21px] leading-tight">{pull.title}</h2>
+        <h2 bind:this={title} tabindex="-1" class="text-heading leading-tight">{pull.title}</h2>
         <button class="press press-quiet -mt-1" onclick={onclose}>Close</button>
       </div>
       <p class="text-soft">
@@ -82,10 +83,10 @@
         height="400"
         class="border-rule mt-2 h-auto w-full border"
       />
-      {#if !pull.pictured}<p class="text-soft text-[13px]">
+      {#if !pull.pictured}<p class="text-soft text-tiny">
           Drawn from what was logged; there is no photograph.
         </p>{/if}
-      <p class="mt-2 flex items-center gap-2 text-[18px]">
+      <p class="text-lead mt-2 flex items-center gap-2">
         <OutcomeMark outcome={pull.outcome} size={20} />{words[pull.outcome]}{pull.outcome !== 'CLEAN'
           ? `, ${pull.amount.toLowerCase().replace('_', ' ')}`
           : ''}
@@ -112,13 +113,15 @@
         {#if pull.note}<dt class="text-soft">note</dt>
           <dd>{pull.note}</dd>{/if}
       </dl>
-      {#await faults then list}
-        {#each list.filter((f) => pull.faults.includes(f.fault)) as fault (fault.fault)}
-          <p class="border-ochre-line bg-ochre-wash mt-2 border-l-4 px-3 py-1.5">
-            <strong class="first-letter:uppercase">{fault.label}.</strong> Likely {fault.cause}. Next: {fault.next}.
-          </p>
-        {/each}
-      {/await}
+      <Asked question={faults}>
+        {#snippet children(list)}
+          {#each list.filter((f) => pull.faults.includes(f.fault)) as fault (fault.fault)}
+            <p class="border-ochre-line bg-ochre-wash mt-2 border-l-4 px-3 py-1.5">
+              <strong class="first-letter:uppercase">{fault.label}.</strong> Likely {fault.cause}. Next: {fault.next}.
+            </p>
+          {/each}
+        {/snippet}
+      </Asked>
       <div class="mt-4 flex flex-wrap gap-2">
         <button class="press press-strong" onclick={again}>Use this set-up again</button>
         <button class="press" disabled={pull.proven} onclick={prove}

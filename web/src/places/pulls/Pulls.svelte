@@ -58,7 +58,7 @@
 <svelte:head><title>Pulls · Glanzen</title></svelte:head>
 <div class="px-4 py-5 md:px-8">
   <div class="flex flex-wrap items-end justify-between gap-3">
-    <h1 class="text-[28px]">Pulls</h1>
+    <h1 class="text-title">Pulls</h1>
     <button class="press" onclick={() => (logging = true)}>Log a pull by hand (L)</button>
   </div>
   <Filters {filter} total={found.answer?.total ?? 0} onchange={(changed) => go(changed, 0)} />

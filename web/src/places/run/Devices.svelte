@@ -44,11 +44,11 @@
     {#if heater}<section>
         <h2 class="label font-sans font-normal">{name} (simulated)</h2>
         <p
-          class="figure text-[42px] leading-tight {heater.celsius > vocabulary.now.limits.burnsC
+          class="figure text-banner leading-tight {heater.celsius > vocabulary.now.limits.burnsC
             ? 'text-ember'
             : ''}"
         >
-          {temperatureFigure(heater.celsius, preferences.now)}<span class="text-soft ml-1 text-[20px]"
+          {temperatureFigure(heater.celsius, preferences.now)}<span class="text-soft text-large ml-1"
             >°{preferences.now.temperature}</span
           >
         </p>
@@ -90,7 +90,7 @@
     </section>
     {#if step && step.cautions.length > 0}
       <section class="border-ember bg-ember-wash border-l-4 px-3 py-2">
-        {#each step.cautions as caution (caution)}<p class="text-[15px]">{caution}</p>{/each}
+        {#each step.cautions as caution (caution)}<p class="text-small">{caution}</p>{/each}
       </section>
     {/if}
     {#if step && step.meanwhile.length > 0}

@@ -2,8 +2,8 @@
 </script>
 
 <div class="mx-auto max-w-[60ch] px-6 py-14">
-  <h1 class="text-[34px]">No run is on</h1>
-  <p class="mt-3 text-[18px]">
+  <h1 class="text-display">No run is on</h1>
+  <p class="text-lead mt-3">
     Open a set-up on the Stack and choose “Run it”. Glanzen then leads through the pull one instruction at a
     time, with its timers, and waits wherever you leave it.
   </p>

@@ -41,23 +41,25 @@
 <section class="bg-paper flex min-w-0 flex-col px-5 py-6 md:px-9" aria-label="Now">
   <p class="label md:hidden">{run.title}, step {run.step + 1} of {run.steps.length}</p>
   {#if over}
-    <h1 class="text-[44px] leading-[1.08]">{run.status === 'LOGGED' ? 'Logged' : 'Left'}</h1>
-    <p class="mt-3 text-[20px]">This run is over. Its pull is in the logbook if you logged it.</p>
+    <h1 class="text-banner leading-[1.08]">{run.status === 'LOGGED' ? 'Logged' : 'Left'}</h1>
+    <p class="text-large mt-3">This run is over. Its pull is in the logbook if you logged it.</p>
     <div class="mt-6 flex gap-3">
       <a class="press press-strong" href="#/pulls">Logbook</a><a class="press" href="#/stack"
         >Back to the stack</a
       >
     </div>
   {:else}
-    <h1 class="max-w-[24ch] text-[34px] leading-[1.08] md:text-[46px]" aria-live="assertive">
+    <h1 class="text-display md:text-banner max-w-[24ch] leading-[1.08]" aria-live="assertive">
       {preferences.said(step.say)}.
     </h1>
-    <p class="text-soft mt-3 text-[20px]">{preferences.said(step.detail)}</p>
+    <p class="text-soft text-large mt-3">{preferences.said(step.detail)}</p>
 
     {#if timed}
       <div class="mt-6 {hot ? 'text-ember' : 'text-ink'}" role="timer" aria-label="Time">
-        <span class="figure text-[88px] leading-none md:text-[128px]">{clock(Math.min(elapsed, 3599))}</span>
-        <span class="figure text-soft ml-2 text-[34px]">of {clock(Math.ceil(step.seconds))}</span>
+        <span class="figure text-clock-narrow md:text-clock leading-none"
+          >{clock(Math.min(elapsed, 3599))}</span
+        >
+        <span class="figure text-soft text-display ml-2">of {clock(Math.ceil(step.seconds))}</span>
       </div>
       <div class="bg-blotter mt-4 h-4 w-full">
         <div
@@ -67,12 +69,12 @@
       </div>
     {/if}
     {#if due}
-      <p class="border-verdigris mt-5 border-4 px-4 py-2 text-[24px] font-bold" role="status">
+      <p class="border-verdigris text-heading mt-5 border-4 px-4 py-2 font-bold" role="status">
         {step.kind === 'HEAT_UP' ? 'Ready. Go on.' : 'Time. Go on.'}
       </p>
     {/if}
     {#each run.reminders as reminder (reminder.kind)}
-      <div class="border-ochre-line bg-ochre-wash mt-4 border-l-8 px-4 py-3 text-[20px]" role="alert">
+      <div class="border-ochre-line bg-ochre-wash text-large mt-4 border-l-8 px-4 py-3" role="alert">
         {reminder.text}
         {#if reminder.kind === 'SWITCHED_OFF'}
           <button class="press mt-2 block" onclick={() => running.act('RELIGHT')}>Switch it on again</button>
@@ -98,21 +100,21 @@
       {#if next}
         <div class="border-rule border-t pt-3">
           <p class="label">next, press Space</p>
-          <p class="text-[22px]">{preferences.said(next.say)}</p>
+          <p class="text-heading">{preferences.said(next.say)}</p>
         </div>
       {/if}
       <div class="mt-4 flex flex-wrap gap-3">
         {#if stalled}
           <button
-            class="press press-strong min-h-14 px-8 text-[20px]"
+            class="press press-strong text-large min-h-14 px-8"
             onclick={() => running.act('REVERSE_OUT')}>Reverse it out</button
           >
         {:else if next}
-          <button class="press press-strong min-h-14 px-8 text-[20px]" onclick={() => running.act('NEXT')}>
+          <button class="press press-strong text-large min-h-14 px-8" onclick={() => running.act('NEXT')}>
             {waiting ? 'Go on, not ready yet' : step.kind === 'PLACE' ? 'It is on: start the soak' : 'Next'}
           </button>
         {:else}
-          <button class="press press-strong min-h-14 px-8 text-[20px]" onclick={onlog}>Log the pull</button>
+          <button class="press press-strong text-large min-h-14 px-8" onclick={onlog}>Log the pull</button>
         {/if}
         {#if run.step > 0}<button class="press min-h-14" onclick={() => running.act('BACK')}>Back</button
           >{/if}

@@ -75,11 +75,11 @@
       {#if !taped}
         <dl class="min-w-[180px] flex-1">
           {#each distances as { plate, list } (plate.key)}
-            <dt class="mt-3 text-[19px] font-bold">{plate.name}</dt>
+            <dt class="text-large mt-3 font-bold">{plate.name}</dt>
             {#each list as m (m.what)}
               <dd class="leading-tight">
-                <span class="figure text-verdigris text-[26px]">{preferences.length(m.mm)}</span>
-                <span class="text-soft block text-[15px]">{m.what}</span>
+                <span class="figure text-verdigris text-title">{preferences.length(m.mm)}</span>
+                <span class="text-soft text-small block">{m.what}</span>
               </dd>
             {/each}
           {/each}

@@ -19,7 +19,7 @@
   <legend class="label">{left === 0 ? 'All ready' : `${left} still to do`}</legend>
   {#each run.preflight as line, i (line.text)}
     <label
-      class="border-rule flex cursor-pointer items-center gap-4 border-t py-2 text-[18px]"
+      class="border-rule text-lead flex cursor-pointer items-center gap-4 border-t py-2"
       onpointerdown={() => (pointed = true)}
     >
       <input

@@ -58,7 +58,7 @@
 <svelte:head><title>{run ? `${run.title} · ` : ''}Run · Glanzen</title></svelte:head>
 
 {#if running.lost}
-  <p role="alert" class="border-ochre-line bg-ochre-wash border-l-8 px-4 py-2 text-[18px]">
+  <p role="alert" class="border-ochre-line bg-ochre-wash text-lead border-l-8 px-4 py-2">
     Glanzen does not answer. The clock here goes on; what the heater and the press do is not seen. Still
     trying.
   </p>

@@ -30,18 +30,18 @@
     <span class="-mt-1 -mr-2 flex">
       {#if onless}
         <button
-          class="press press-quiet min-h-8 min-w-8 text-[20px]"
+          class="press press-quiet text-large min-h-8 min-w-8"
           aria-label="{label} {less}"
           onclick={onless}>−</button
         >
         <button
-          class="press press-quiet min-h-8 min-w-8 text-[20px]"
+          class="press press-quiet text-large min-h-8 min-w-8"
           aria-label="{label} {more}"
           onclick={onmore}>+</button
         >
       {:else}
         <button
-          class="press press-quiet min-h-8 text-[14px]"
+          class="press press-quiet text-fine min-h-8"
           aria-label="Change {label.toLowerCase()}"
           onclick={onmore}>change</button
         >
@@ -51,8 +51,8 @@
   {#if children}
     {@render children()}
   {:else}
-    <p class="figure text-[20px] leading-tight" aria-live="polite">
-      {value}{#if unit}<span class="text-soft ml-1 font-sans text-[14px] font-normal">{unit}</span>{/if}
+    <p class="figure text-large leading-tight" aria-live="polite">
+      {value}{#if unit}<span class="text-soft text-fine ml-1 font-sans font-normal">{unit}</span>{/if}
     </p>
   {/if}
 </div>

@@ -86,7 +86,7 @@
           name="soakSeconds"
           hideLabel
           value={seconds}
-          class="[&_input]:font-title w-[104px] [&_input]:border-transparent! [&_input]:py-0! [&_input]:text-[22px]! [&_input]:font-bold"
+          class="[&_input]:font-title [&_input]:text-heading! w-[104px] [&_input]:border-transparent! [&_input]:py-0! [&_input]:font-bold"
           onvalue={(seconds) => heat({ seconds })}
         />
       </Dial>

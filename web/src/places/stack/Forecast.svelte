@@ -77,7 +77,7 @@
     {/if}
   </div>
 {:else if answer}
-  <h2 class="max-w-[24ch] text-[21px]">
+  <h2 class="text-heading max-w-[24ch]">
     There is no forecast until everything lies there that this route asks for
   </h2>
   <p class="text-soft mt-2">The findings beside the stack say what is missing, and how to mend it.</p>

@@ -26,7 +26,7 @@
     name="coatMm"
     hideLabel
     value={gel.coatMm}
-    class="[&_input]:font-title w-[110px] [&_input]:border-transparent! [&_input]:py-0! [&_input]:text-[22px]! [&_input]:font-bold"
+    class="[&_input]:font-title [&_input]:text-heading! w-[110px] [&_input]:border-transparent! [&_input]:py-0! [&_input]:font-bold"
     onvalue={(coatMm) => put({ coatMm })}
   />
 </div>

@@ -56,7 +56,7 @@
   <GelPanel {dryness} clear={drying.clear} stock={stock?.colour ?? '#f6efdd'} stencilId={stencil?.id} />
   <p class="min-w-0 flex-1">
     {Math.round(100 * dryness)} % dry after {duration(draft.gel?.driedSeconds ?? 0)}: {word}.
-    <span class="text-soft block text-[15px]"
+    <span class="text-soft text-small block"
       >Clear in {roughly(drying.clearSeconds)}, sound in {roughly(drying.soundSeconds)}; use it within {Math.round(
         drying.useWithinSeconds / 86400,
       )} days.</span

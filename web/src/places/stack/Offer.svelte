@@ -13,13 +13,13 @@
 
 <li class="border-rule grid grid-cols-[64px_1fr_auto] items-center gap-3 border-t py-2">
   <div class="leading-none">
-    <span class="figure text-clean text-[24px]">{offer.expected.twenty[1]}</span>
-    <span class="text-soft block text-[13px]">of 20 clean</span>
+    <span class="figure text-clean text-heading">{offer.expected.twenty[1]}</span>
+    <span class="text-soft text-tiny block">of 20 clean</span>
   </div>
   <div class="min-w-0">
-    {#if tag}<span class="text-soft block text-[13px]">{tag}</span>{/if}
+    {#if tag}<span class="text-soft text-tiny block">{tag}</span>{/if}
     <strong class="leading-snug first-letter:uppercase">{title}</strong>
-    <span class="text-soft block text-[14px]"
+    <span class="text-soft text-fine block"
       >{preferences.said(offer.why)} · {duration(offer.seconds)} in all</span
     >
   </div>

@@ -31,7 +31,7 @@
       <fieldset class="border-rule border-b py-2">
         <legend class="float-left w-full">
           <strong>{school.question}</strong>
-          <span class="text-soft text-[14px]">What decides: {school.decides}</span>
+          <span class="text-soft text-fine">What decides: {school.decides}</span>
         </legend>
         <div class="clear-both grid grid-cols-2 gap-2 pt-1">
           {#each school.ways as way (way.name)}
@@ -43,8 +43,8 @@
               onclick={() => editing.change(way.draft)}
             >
               <span class="font-bold {way.present ? 'text-verdigris' : ''}">{way.name}</span>
-              <span class="block text-[15px]">{way.twenty[1]} of 20 clean, {duration(way.seconds)}</span>
-              <span class="text-soft block text-[14px] leading-snug">{preferences.said(way.says)}</span>
+              <span class="text-small block">{way.twenty[1]} of 20 clean, {duration(way.seconds)}</span>
+              <span class="text-soft text-fine block leading-snug">{preferences.said(way.says)}</span>
             </button>
           {/each}
         </div>

@@ -33,7 +33,7 @@
   <div class="min-w-0 flex-1">
     <h1 class="sr-only">Stack</h1>
     <input
-      class="font-title hover:border-rule-strong! -ml-2 w-full max-w-[24ch] border-transparent! bg-transparent! px-2 py-0 text-[28px]! font-bold"
+      class="font-title hover:border-rule-strong! text-title! -ml-2 w-full max-w-[24ch] border-transparent! bg-transparent! px-2 py-0 font-bold"
       aria-label="Name of this set-up"
       value={editing.saved?.name ?? ''}
       onchange={(e) => editing.rename(e.currentTarget.value)}

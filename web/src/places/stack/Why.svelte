@@ -23,7 +23,7 @@
 
 <details class="mt-1">
   <summary class="text-verdigris">Why: the sum behind it</summary>
-  <dl class="mt-2 grid grid-cols-[auto_1fr] gap-x-5 gap-y-1 text-[15px]">
+  <dl class="text-small mt-2 grid grid-cols-[auto_1fr] gap-x-5 gap-y-1">
     {#if pressed}
       <dt class="text-soft">squeeze</dt>
       <dd>

@@ -1,0 +1,48 @@
+<script lang="ts">
+  import Input from 'flowbite-svelte/Input.svelte';
+  import type { HTMLInputAttributes } from 'svelte/elements';
+  import { preferences } from '../state/preferences.svelte';
+
+  /** A line of text with its label, and what is wrong with it below. */
+  interface Props extends Pick<HTMLInputAttributes, 'name' | 'type' | 'inputmode' | 'onchange'> {
+    onblur?: () => void;
+    onkeydown?: (event: KeyboardEvent) => void;
+    label: string;
+    value: string;
+    oninput?: (text: string) => void;
+    wrong?: string;
+    hideLabel?: boolean;
+    class?: string;
+  }
+  let {
+    label,
+    value,
+    oninput,
+    wrong = '',
+    hideLabel = false,
+    class: extra = '',
+    type = 'text',
+    ...rest
+  }: Props = $props();
+  const id = $props.id();
+</script>
+
+<div class={extra}>
+  {#if !hideLabel}<label for={id} class="label block">{label}</label>{/if}
+  <Input
+    {id}
+    {type}
+    {value}
+    {...rest}
+    aria-label={hideLabel ? label : undefined}
+    aria-invalid={wrong ? 'true' : undefined}
+    aria-describedby={wrong ? `${id}-wrong` : undefined}
+    class="w-full min-w-0 rounded-[3px] text-(length:--text-body) focus:ring-0 {type === 'color'
+      ? 'h-10 p-1'
+      : 'px-2 py-1.5'}"
+    oninput={(e: Event) => oninput?.((e.currentTarget as HTMLInputElement).value)}
+  />
+  {#if wrong}
+    <p id="{id}-wrong" role="alert" class="text-ochre text-fine mt-1">{preferences.said(wrong)}</p>
+  {/if}
+</div>
