@@ -73,3 +73,10 @@ export function trouble(status: number, body: unknown): Trouble {
   const problem = body as { detail?: string; errors?: Schemas['Problem'][] } | undefined;
   return new Trouble(status, problem?.detail ?? 'Something went wrong.', problem?.errors ?? []);
 }
+
+/** What was refused, where, and what would be accepted; or what went wrong. */
+export function refusal(cause: unknown, where?: string): string {
+  const field = cause instanceof Trouble ? cause.fields[0] : undefined;
+  if (!field) return (cause as Error).message;
+  return `${where ?? `${field.field}:`} ${field.message}. Accepted: ${field.accepted}.`.trim();
+}

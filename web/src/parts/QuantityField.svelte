@@ -1,7 +1,7 @@
 <script lang="ts">
   import TextField from './TextField.svelte';
   import { onMount } from 'svelte';
-  import { api, asked, Trouble } from '../api/client';
+  import { api, asked, refusal } from '../api/client';
   import { preferences } from '../state/preferences.svelte';
   import { duration } from './format';
   import { formReadings } from './readings';
@@ -72,8 +72,7 @@
       onvalue(meant.value);
       return true;
     } catch (trouble) {
-      const field = trouble instanceof Trouble ? trouble.fields[0] : undefined;
-      unread = field ? `${field.message}. Accepted: ${field.accepted}.` : (trouble as Error).message;
+      unread = refusal(trouble, '');
       return false;
     } finally {
       reading = undefined;

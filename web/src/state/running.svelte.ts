@@ -62,6 +62,8 @@ class Running {
   }
 
   async act(action: 'NEXT' | 'BACK' | 'REVERSE_OUT' | 'RELIGHT' | 'LEAVE') {
+    // A tick on its way changes the version that this is done on.
+    await this.#ticked;
     const run = this.run;
     if (!run) return;
     try {

@@ -3,7 +3,7 @@
   import Pick from '../../parts/Pick.svelte';
   import Modal from 'flowbite-svelte/Modal.svelte';
   import { push } from 'svelte-spa-router';
-  import { api, asked, Trouble, type RouteView } from '../../api/client';
+  import { api, asked, refusal, type RouteView } from '../../api/client';
   import { kit } from '../../state/kit.svelte';
   import { routes } from '../../state/routes.svelte';
   import { vocabulary } from '../../state/vocabulary.svelte';
@@ -69,10 +69,7 @@
       open = false;
       await push(`/stack/${saved.id}`);
     } catch (trouble) {
-      const field = trouble instanceof Trouble ? trouble.fields[0] : undefined;
-      wrong = field
-        ? `${field.field}: ${field.message}. Accepted: ${field.accepted}.`
-        : (trouble as Error).message;
+      wrong = refusal(trouble);
     }
   }
 </script>
@@ -108,7 +105,7 @@
     {#if route?.heated}
       <Pick label="Platform" bind:value={platformId} items={kit.inUse('platforms')} />
     {/if}
-    <TextField label="Name" value={name} oninput={(text) => (typedName = text)} />
+    <TextField label="Name" name="name" value={name} oninput={(text) => (typedName = text)} />
   </div>
   {#if missing.length > 0}
     <p class="text-ochre">Your kit has no {missing.join(', and no ')}. Add it in the Kit.</p>

@@ -2,7 +2,7 @@
   import TextField from '../../parts/TextField.svelte';
   import Pick from '../../parts/Pick.svelte';
   import Modal from 'flowbite-svelte/Modal.svelte';
-  import { api, asked, Trouble } from '../../api/client';
+  import { api, asked, refusal } from '../../api/client';
   import NumberField from '../../parts/NumberField.svelte';
   import QuantityField from '../../parts/QuantityField.svelte';
   import { readings } from '../../parts/readings';
@@ -40,10 +40,7 @@
       wrong = '';
       await onchanged();
     } catch (trouble) {
-      const field = trouble instanceof Trouble ? trouble.fields[0] : undefined;
-      wrong = field
-        ? `${field.field}: ${field.message}. Accepted: ${field.accepted}.`
-        : (trouble as Error).message;
+      wrong = refusal(trouble);
     }
   }
 </script>

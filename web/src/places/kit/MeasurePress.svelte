@@ -1,6 +1,6 @@
 <script lang="ts">
   import Modal from 'flowbite-svelte/Modal.svelte';
-  import { api, asked, type Press, type Schemas } from '../../api/client';
+  import { api, asked, refusal, type Press, type Schemas } from '../../api/client';
   import { Question } from '../../asking/question.svelte';
   import Choice from '../../parts/Choice.svelte';
   import NumberField from '../../parts/NumberField.svelte';
@@ -34,12 +34,7 @@
 
   const weighing = new Question<Schemas['Measured']>();
   const measured = $derived(weighing.trouble ? undefined : weighing.answer);
-  const wrong = $derived.by(() => {
-    const field = weighing.trouble?.fields[0];
-    return field
-      ? `The boards together: ${field.message}. Accepted: ${field.accepted}.`
-      : (weighing.trouble?.message ?? '');
-  });
+  const wrong = $derived(weighing.trouble ? refusal(weighing.trouble, 'The boards together:') : '');
 
   $effect(() => {
     if (boardIds.length === 0) return;

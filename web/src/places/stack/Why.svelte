@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Expected, RouteView } from '../../api/client';
   import { percent } from '../../parts/format';
+  import { vocabulary } from '../../state/vocabulary.svelte';
   import { preferences } from '../../state/preferences.svelte';
 
   /** The sum behind the forecast, for the middle of what is plausible. */
@@ -52,12 +53,12 @@
     <dd>
       {percent(expected.coverage.low)} to {percent(expected.coverage.high)}, likeliest {percent(
         expected.coverage.middle,
-      )}; 97 % counts as complete
+      )}; {percent(vocabulary.now.limits.completeShare)} counts as complete
     </dd>
     <dt class="text-soft">too much</dt>
     <dd>
       {preferences.length(expected.spillMm.low)} to {preferences.length(expected.spillMm.high)}
-      {excess}; from {preferences.length(0.2)} it shows
+      {excess}; from {preferences.length(vocabulary.now.limits.showsMm)} it shows
     </dd>
     {#if transfer}
       <dt class="text-soft">backing</dt>

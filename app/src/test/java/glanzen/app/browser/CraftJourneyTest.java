@@ -5,38 +5,20 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.app.Asked;
 import glanzen.app.Caller;
-import glanzen.app.Server;
 import java.util.List;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.support.ui.Select;
 import tools.jackson.databind.JsonNode;
 
 /** What a person does without a heated platform, in a browser. */
-@ExtendWith(Server.class)
-class CraftJourneyTest {
+class CraftJourneyTest extends BrowserTest {
 
     private static final String PANEL = "section[@aria-labelledby='drying-title']//li[.//strong='Trial badge']";
 
-    private final Caller caller;
-    private Browser browser;
-
     CraftJourneyTest(Caller caller) {
-        this.caller = caller;
-    }
-
-    @BeforeEach
-    void open() {
-        browser = new Browser(caller.base());
-    }
-
-    @AfterEach
-    void close() {
-        browser.close();
+        super(caller);
     }
 
     private void startSetUp(String route, String name, String... picked) {
@@ -47,7 +29,7 @@ class CraftJourneyTest {
         for (String thing : picked) {
             browser.press("dialog//label", thing);
         }
-        WebElement field = browser.see("dialog label.label:last-of-type input");
+        WebElement field = browser.see("dialog[open] input[name=name]");
         field.sendKeys(Keys.chord(Keys.CONTROL, "a"), name);
         browser.press("button", "Build the stack");
         browser.until(() -> browser.place().startsWith("/stack/"));

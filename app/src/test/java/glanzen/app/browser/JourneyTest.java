@@ -5,13 +5,9 @@ import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.app.Caller;
-import glanzen.app.Server;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
@@ -19,31 +15,10 @@ import org.openqa.selenium.support.ui.Select;
 import tools.jackson.databind.JsonNode;
 
 /** What a person does with the demo data, in a real browser. */
-@ExtendWith(Server.class)
-class JourneyTest {
-
-    private final Caller caller;
-    private Browser browser;
+class JourneyTest extends BrowserTest {
 
     JourneyTest(Caller caller) {
-        this.caller = caller;
-    }
-
-    @BeforeEach
-    void open() {
-        browser = new Browser(caller.base());
-    }
-
-    @AfterEach
-    void close() {
-        JsonNode run = caller.get("/api/bench").json().path("run");
-        if (!run.isMissingNode()) {
-            String id = "/api/runs/" + run.path("id").asString();
-            caller.put(id + "/speed?speed=1", "");
-            caller.post(
-                    id + "/actions?action=LEAVE&version=" + run.path("version").asLong(), "");
-        }
-        browser.close();
+        super(caller);
     }
 
     private void startSetUp(String plate, String foil, String stock, String name) {
@@ -53,7 +28,7 @@ class JourneyTest {
         browser.press("label", plate);
         browser.press("label", foil);
         browser.press("label", stock);
-        WebElement field = browser.see("dialog label.label:last-of-type input");
+        WebElement field = browser.see("dialog[open] input[name=name]");
         field.clear();
         field.sendKeys(name);
         browser.press("button", "Build the stack");

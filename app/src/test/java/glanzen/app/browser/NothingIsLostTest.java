@@ -5,37 +5,19 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.app.Asked;
 import glanzen.app.Caller;
-import glanzen.app.Server;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
 import tools.jackson.databind.JsonNode;
 
 /** What a person typed, and where they came from, stays: however quick the hand, and whatever the server does. */
-@ExtendWith(Server.class)
-class NothingIsLostTest {
-
-    private final Caller caller;
-    private Browser browser;
+class NothingIsLostTest extends BrowserTest {
 
     NothingIsLostTest(Caller caller) {
-        this.caller = caller;
-    }
-
-    @BeforeEach
-    void open() {
-        browser = new Browser(caller.base());
-    }
-
-    @AfterEach
-    void close() {
-        browser.close();
+        super(caller);
     }
 
     private static void retype(WebElement field, String text) {

@@ -5,38 +5,20 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.app.Asked;
 import glanzen.app.Caller;
-import glanzen.app.Server;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.support.ui.Select;
 import tools.jackson.databind.JsonNode;
 
 /** What a person does around the pulls: jobs, gel, boards, the press itself. */
-@ExtendWith(Server.class)
-class WorkshopJourneyTest {
-
-    private final Caller caller;
-    private Browser browser;
+class WorkshopJourneyTest extends BrowserTest {
 
     WorkshopJourneyTest(Caller caller) {
-        this.caller = caller;
-    }
-
-    @BeforeEach
-    void open() {
-        browser = new Browser(caller.base());
-    }
-
-    @AfterEach
-    void close() {
-        browser.close();
+        super(caller);
     }
 
     @Test
