@@ -37,11 +37,9 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 5, time = 2)
 public class PullBenchmark {
 
-    private final Forecaster forecaster = new Forecaster(DemoBench.SHOP.artworks());
-    private final Advisor advisor = new Advisor(forecaster, DemoBench.SHOP);
     private final RigEnsemble ensemble = RigEnsemble.fresh().knowing("copper");
     private final HeatPlan soaked = HeatPlans.platform(DemoBench.SOLID.withSoak(Heating.COVERED, 240), 1);
-    private final TransferModel bee = forecaster.transfer(DemoBench.BEE);
+    private final TransferModel bee = forecaster().transfer(DemoBench.BEE);
 
     /** One heat solve: covered soak of 240 s, hold, nip, cool. */
     @Benchmark
@@ -52,25 +50,25 @@ public class PullBenchmark {
     /** Forecast of a bee, 256 rigs. */
     @Benchmark
     public Forecast forecastBee() {
-        return forecaster.forecast(DemoBench.BEE, ensemble);
+        return forecaster().forecast(DemoBench.BEE, ensemble);
     }
 
     /** Forecast of a solid, 256 rigs; its heater meets its limit, which takes nine heat solves. */
     @Benchmark
     public Forecast forecastSolid() {
-        return forecaster.forecast(DemoBench.SOLID, ensemble);
+        return forecaster().forecast(DemoBench.SOLID, ensemble);
     }
 
     /** Advice over all stacks from the demo kit; how many set-ups it considers is in docs/benchmarks.md. */
     @Benchmark
     public Advice adviceBee() {
-        return advisor.advise(DemoBench.BEE, ensemble, ErrorBias.OVER);
+        return new Advisor(forecaster(), DemoBench.SHOP).advise(DemoBench.BEE, ensemble, ErrorBias.OVER);
     }
 
     /** The same for a solid. */
     @Benchmark
     public Advice adviceSolid() {
-        return advisor.advise(DemoBench.SOLID, ensemble, ErrorBias.OVER);
+        return new Advisor(forecaster(), DemoBench.SHOP).advise(DemoBench.SOLID, ensemble, ErrorBias.OVER);
     }
 
     /** Forecast picture, 600×400. */
@@ -84,5 +82,10 @@ public class PullBenchmark {
     public RigEnsemble learn() {
         return Learner.learn(
                 ensemble, bee, "copper", Observation.roughly(Observation.Outcome.OVER, Observation.Amount.A_LITTLE), 1);
+    }
+
+    /** A new one each time: one that is kept remembers what it was asked last. */
+    private static Forecaster forecaster() {
+        return new Forecaster(DemoBench.SHOP.artworks());
     }
 }

@@ -34,8 +34,6 @@ public class RouteBenchmark {
     @Param({"HOT_PLATE", "TONER", "GEL_COLD", "FLOCK", "THIN_CUT", "INTRICATE_CUT", "FLAT_FOLDER", "CUTTING_FOLDER"})
     public Route route;
 
-    private final Forecaster forecaster = new Forecaster(DemoBench.SHOP.artworks());
-    private final Advisor advisor = new Advisor(forecaster, DemoBench.SHOP);
     private final RigEnsemble ensemble = RigEnsemble.fresh();
     private StartingStack.Pick pick;
     private SetUp started;
@@ -56,12 +54,17 @@ public class RouteBenchmark {
     /** Its forecast, 256 rigs. */
     @Benchmark
     public Forecast forecast() {
-        return forecaster.forecast(started, ensemble);
+        return forecaster().forecast(started, ensemble);
     }
 
     /** Advice on it. */
     @Benchmark
     public Advice advice() {
-        return advisor.advise(started, ensemble, ErrorBias.OVER);
+        return new Advisor(forecaster(), DemoBench.SHOP).advise(started, ensemble, ErrorBias.OVER);
+    }
+
+    /** A new one each time: one that is kept remembers what it was asked last. */
+    private static Forecaster forecaster() {
+        return new Forecaster(DemoBench.SHOP.artworks());
     }
 }

@@ -91,8 +91,7 @@ class LayoutQuestionsTest {
     @Test
     void plateAndDieAreToldApart() {
         ObjectNode draft = draft("Prize card, bee");
-        JsonNode cut = Asked.look(
-                        caller, draft, "{\"kind\": \"ADD_CUT\", \"keys\": [\"bee\"], \"plateId\": \"oval-2\"}")
+        JsonNode cut = look(caller, draft, "{\"kind\": \"ADD_CUT\", \"keys\": [\"bee\"], \"plateId\": \"oval-2\"}")
                 .json();
         assertEquals(1, cut.path("plates").size());
         assertEquals("oval-2", cut.path("cuts").get(0).path("key").asString());
@@ -100,8 +99,7 @@ class LayoutQuestionsTest {
                 "in line with Bee", cut.path("cuts").get(0).path("words").get(0).asString());
         ObjectNode more = draft.deepCopy();
         more.set("layout", cut.path("layout"));
-        JsonNode other = Asked.look(
-                        caller, more, "{\"kind\": \"ADD_CUT\", \"keys\": [\"bee\"], \"plateId\": \"oval-3\"}")
+        JsonNode other = look(caller, more, "{\"kind\": \"ADD_CUT\", \"keys\": [\"bee\"], \"plateId\": \"oval-3\"}")
                 .json();
         assertEquals(1, other.path("cuts").size(), "a piece is cut out by one die");
     }
@@ -294,7 +292,7 @@ class LayoutQuestionsTest {
 
     @Test
     void aStencilIsNeverPressedHot() {
-        Reply reply = Asked.look(
+        Reply reply = look(
                 caller, draft("Prize card, First"), "{\"kind\": \"ADD\", \"keys\": [], \"plateId\": \"oval-ground\"}");
         assertEquals(422, reply.status());
         assertEquals("plateId", reply.fields());
