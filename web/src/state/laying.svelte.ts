@@ -26,12 +26,18 @@ class Laying {
   #held?: Draft;
   #waiting?: LayoutStep[];
   #busy = false;
+  #of?: string;
+  #shown = 0;
   #doing: Promise<void> = Promise.resolve();
 
-  /** Works the draft out anew, unless a hand is moving something. */
+  /** Works the draft out anew, unless a hand is moving something. Nothing of another set-up stays in view. */
   async show(draft: Draft) {
     if (this.moving) return;
-    await this.#look(draft, []);
+    const of = editing.saved?.id;
+    if (of !== this.#of) this.view = undefined;
+    this.#of = of;
+    const mine = ++this.#shown;
+    await this.#look(draft, [], { wanted: () => mine === this.#shown });
   }
 
   choose(key: string, more: boolean) {
@@ -47,7 +53,7 @@ class Laying {
       const draft = editing.draft;
       if (!draft) return;
       this.wrong = '';
-      await this.#look(draft, [{ keys, ...step }], true);
+      await this.#look(draft, [{ keys, ...step }], { loud: true });
       this.keep();
     });
     return this.#doing;
@@ -112,9 +118,11 @@ class Laying {
     }
   }
 
-  async #look(draft: Draft, steps: LayoutStep[], loud = false) {
+  async #look(draft: Draft, steps: LayoutStep[], { loud = false, wanted = (): boolean => true } = {}) {
     try {
       const view = await asked(api.POST('/api/layouts', { body: { draft, steps } }));
+      // Answers may come in another order than they were asked for.
+      if (!wanted()) return;
       this.view = view;
       const keys = [...view.plates, ...view.cuts].map((p) => p.key);
       this.chosen = this.chosen.filter((k) => keys.includes(k));

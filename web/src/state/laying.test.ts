@@ -126,6 +126,18 @@ describe('laying out by hand', () => {
     expect(laying.chosen).toEqual(['first']);
   });
 
+  it('shows the newest, though its answer comes first', async () => {
+    const old = { layers: [], layout: { plates: [] }, passes: 1 } as unknown as Draft;
+    const first = laying.show(old);
+    const second = laying.show(editing.draft as Draft);
+    await settle();
+    const [late, early] = server.asked.splice(0);
+    early?.answer({ ...view(early.body as Body), guides: ['new'] });
+    late?.answer({ ...view(late.body as Body), guides: ['old'] });
+    await Promise.all([first, second]);
+    expect(laying.view?.guides).toEqual(['new']);
+  });
+
   it('does not work a draft out while a hand is on it', async () => {
     laying.grab();
     await laying.show(editing.draft as Draft);

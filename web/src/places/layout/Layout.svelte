@@ -17,7 +17,8 @@
 
   $effect(() => {
     void world.revision;
-    if (draft && !unlaid) laying.show(draft);
+    // Until the one this address names is open, another is.
+    if (draft && !unlaid && editing.saved?.id === params.id) void laying.show(draft);
   });
 
   function key(event: KeyboardEvent) {
