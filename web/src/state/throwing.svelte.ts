@@ -18,7 +18,7 @@ class Throwing {
   /**
    * Throws something away.
    *
-   * @param done really does it; called at most once
+   * @param done really does it; called at most once, perhaps as the page closes, so it asks with keepalive
    */
   away(key: string, said: string, done: () => Promise<unknown>, after: () => void = () => {}) {
     this.gone = [...this.gone, key];

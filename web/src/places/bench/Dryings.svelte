@@ -44,7 +44,7 @@
     throwing.away(
       id,
       `“${name}” is off the bench.`,
-      () => asked(api.DELETE('/api/dryings/{id}', { params })),
+      () => asked(api.DELETE('/api/dryings/{id}', { params, keepalive: true })),
       () => void onchanged(),
     );
   }

@@ -55,7 +55,7 @@
     throwing.away(
       id,
       `“${gone.job.name}” is thrown away. Its set-ups and pulls stay.`,
-      () => asked(api.DELETE('/api/jobs/{id}', { params: query })),
+      () => asked(api.DELETE('/api/jobs/{id}', { params: query, keepalive: true })),
       () => void planning.load(params.id).catch(tell),
     );
     const next = there[0]?.id;

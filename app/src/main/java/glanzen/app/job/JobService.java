@@ -45,7 +45,7 @@ public class JobService {
     private final JobRepository jobs;
     private final KitService kit;
     private final SetUpService setUps;
-    private final ForecastService answers;
+    private final ForecastService forecasts;
     private final Json json;
     private final EntityManager entities;
 
@@ -53,13 +53,13 @@ public class JobService {
             JobRepository jobs,
             KitService kit,
             SetUpService setUps,
-            ForecastService answers,
+            ForecastService forecasts,
             Json json,
             EntityManager entities) {
         this.jobs = jobs;
         this.kit = kit;
         this.setUps = setUps;
-        this.answers = answers;
+        this.forecasts = forecasts;
         this.json = json;
         this.entities = entities;
     }
@@ -158,8 +158,8 @@ public class JobService {
                 Arrays.stream(Operation.Kind.values())
                         .filter(k -> k.doneBy(setUp.route()))
                         .toList(),
-                Rules.pullable(Rules.check(setUp, answers.workshop())),
-                answers.twenty(setUp),
+                Rules.pullable(Rules.check(setUp, forecasts.inventory())),
+                forecasts.twenty(setUp),
                 setUp.totalSeconds());
     }
 

@@ -24,12 +24,12 @@ import org.springframework.web.bind.annotation.RestController;
 class LayoutController {
 
     private final LayoutService layouts;
-    private final ForecastService answers;
+    private final ForecastService forecasts;
     private final Forecaster forecaster;
 
-    LayoutController(LayoutService layouts, ForecastService answers, Forecaster forecaster) {
+    LayoutController(LayoutService layouts, ForecastService forecasts, Forecaster forecaster) {
         this.layouts = layouts;
-        this.answers = answers;
+        this.forecasts = forecasts;
         this.forecaster = forecaster;
     }
 
@@ -57,14 +57,14 @@ class LayoutController {
     @Operation(summary = "Patches behind weak places, with the forecast after patching")
     @PostMapping("/make-ready")
     List<PatchView> makeReady(@RequestBody Draft draft, @RequestParam MakeReady.Where where) {
-        SetUp setUp = answers.computable(layouts.laidOut(draft));
+        SetUp setUp = forecasts.computable(layouts.laidOut(draft));
         return new MakeReady(forecaster)
-                .propose(setUp, answers.ensemble(setUp), answers.workshop().boards(), where).stream()
+                .propose(setUp, forecasts.ensemble(setUp), forecasts.inventory().boards(), where).stream()
                         .map(p -> new PatchView(
                                 p.board().id(),
                                 p.board().name(),
                                 p.outline(),
-                                answers.expected(p.setUp(), p.forecast()),
+                                forecasts.expected(p.setUp(), p.forecast()),
                                 Objects.requireNonNull(Drafts.draft(p.setUp().layout()))))
                         .toList();
     }

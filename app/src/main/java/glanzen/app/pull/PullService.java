@@ -50,7 +50,7 @@ public class PullService {
     private final PictureRepository pictures;
     private final RunService runs;
     private final SetUpService setUps;
-    private final ForecastService answers;
+    private final ForecastService forecasts;
     private final RigService rigs;
     private final Consumption usage;
     private final Forecaster forecaster;
@@ -63,7 +63,7 @@ public class PullService {
             PictureRepository pictures,
             RunService runs,
             SetUpService setUps,
-            ForecastService answers,
+            ForecastService forecasts,
             RigService rigs,
             Consumption usage,
             Forecaster forecaster,
@@ -74,7 +74,7 @@ public class PullService {
         this.pictures = pictures;
         this.runs = runs;
         this.setUps = setUps;
-        this.answers = answers;
+        this.forecasts = forecasts;
         this.rigs = rigs;
         this.usage = usage;
         this.forecaster = forecaster;
@@ -97,7 +97,7 @@ public class PullService {
     /** Logs a pull as of some time: freezes its set-up, learns from it, and counts what was used. */
     public PullView log(LogEntry entry, Instant at) {
         SetUp setUp =
-                entry.runId() != null ? ofRun(entry.runId()) : answers.setUp(Objects.requireNonNull(entry.draft()));
+                entry.runId() != null ? ofRun(entry.runId()) : forecasts.setUp(Objects.requireNonNull(entry.draft()));
         if (!Rules.computable(setUp)) {
             throw new BadInput("draft.layers", "are not a stack that was pulled", Rules.asksFor(setUp.route()));
         }
@@ -119,7 +119,7 @@ public class PullService {
         }
         Forecast after =
                 forecaster.forecast(setUp, rigs.ensemble(setUp.machine().id(), setUp.platformId()));
-        pull.position = answers.position(setUp, after);
+        pull.position = forecasts.position(setUp, after);
         pulls.saveAndFlush(pull);
         usage.count(setUp, pull.id, !Boolean.FALSE.equals(entry.keepFoil()));
         return view(pull);

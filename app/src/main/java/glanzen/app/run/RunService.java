@@ -47,7 +47,7 @@ public class RunService {
 
     private final RunRepository runs;
     private final SetUpService setUps;
-    private final ForecastService answers;
+    private final ForecastService forecasts;
     private final Devices devices;
     private final BenchClock clock;
     private final Json json;
@@ -55,13 +55,13 @@ public class RunService {
     RunService(
             RunRepository runs,
             SetUpService setUps,
-            ForecastService answers,
+            ForecastService forecasts,
             Devices devices,
             BenchClock clock,
             Json json) {
         this.runs = runs;
         this.setUps = setUps;
-        this.answers = answers;
+        this.forecasts = forecasts;
         this.devices = devices;
         this.clock = clock;
         this.json = json;
@@ -73,8 +73,8 @@ public class RunService {
             throw new Conflict("“" + run.title() + "” is still open. Finish it or leave it first.");
         });
         SavedSetUp saved = setUps.get(setUpId);
-        SetUp setUp = answers.setUp(saved.draft());
-        for (Finding<SetUp> finding : Rules.check(setUp, answers.workshop())) {
+        SetUp setUp = forecasts.setUp(saved.draft());
+        for (Finding<SetUp> finding : Rules.check(setUp, forecasts.inventory())) {
             if (finding.weight() == Weight.STOP) {
                 throw new BadInput("setUp", finding.what(), "a stack that nothing stops; see its findings");
             }

@@ -18,24 +18,24 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class ForecastController {
 
-    private final ForecastService answers;
+    private final ForecastService forecasts;
     private final PreferencesService preferences;
 
-    ForecastController(ForecastService answers, PreferencesService preferences) {
-        this.answers = answers;
+    ForecastController(ForecastService forecasts, PreferencesService preferences) {
+        this.forecasts = forecasts;
         this.preferences = preferences;
     }
 
     @Operation(summary = "Forecasts a draft, with findings, rig and dials")
     @PostMapping("/api/forecasts")
     SetUpReport forecast(@RequestBody Draft draft) {
-        return answers.answer(draft);
+        return forecasts.answer(draft);
     }
 
     @Operation(summary = "Searches the shelf for better set-ups and the cheapest change")
     @PostMapping("/api/advice")
     AdviceView advice(@RequestBody Draft draft) {
-        return answers.advise(draft, preferences.get().bias());
+        return forecasts.advise(draft, preferences.get().bias());
     }
 
     /** The cheapest single change towards a place on the window's scale; none if nothing on the shelf gets nearer. */
@@ -43,14 +43,14 @@ class ForecastController {
     @PostMapping("/api/advice/toward")
     List<ProposalView> toward(@RequestBody Draft draft, @RequestParam double position) {
         new Checks().figure("position", position, -3, 4, "").done();
-        return answers.toward(draft, position).stream().toList();
+        return forecasts.toward(draft, position).stream().toList();
     }
 
     /** Where practice differs, and what each way would cost here. */
     @Operation(summary = "Where practice differs, and what each way would cost")
     @PostMapping("/api/schools")
     List<SchoolView> schools(@RequestBody Draft draft) {
-        return answers.schools(draft);
+        return forecasts.schools(draft);
     }
 
     @Operation(summary = "Draws the pull of a draft as it would likely look")
@@ -60,6 +60,6 @@ class ForecastController {
             @RequestParam(defaultValue = "600") int width,
             @RequestParam(defaultValue = "400") int height) {
         Pictures.checkSize(width, height);
-        return Pictures.png(answers.picture(draft, width, height));
+        return Pictures.png(forecasts.picture(draft, width, height));
     }
 }

@@ -74,14 +74,14 @@ public class ForecastService {
     }
 
     /** What the core may draw on. */
-    public Inventory workshop() {
+    public Inventory inventory() {
         Kit things = kit.inUse();
         return new Inventory(things.boards(), artworks, things.machines());
     }
 
     SetUpReport answer(Draft draft) {
         SetUp setUp = setUp(draft);
-        List<Finding<SetUp>> findings = Rules.check(setUp, workshop());
+        List<Finding<SetUp>> findings = Rules.check(setUp, inventory());
         boolean computable = Rules.computable(setUp);
         RigEnsemble ensemble = ensemble(setUp);
         return new SetUpReport(
@@ -108,7 +108,7 @@ public class ForecastService {
 
     AdviceView advise(Draft draft, ErrorBias bias) {
         SetUp setUp = computable(draft);
-        Advice advice = new Advisor(forecaster, workshop()).advise(setUp, ensemble(setUp), bias);
+        Advice advice = new Advisor(forecaster, inventory()).advise(setUp, ensemble(setUp), bias);
         return new AdviceView(
                 advice.best().stream().map(this::view).toList(),
                 advice.cheapest() == null ? null : view(advice.cheapest()),
@@ -121,13 +121,15 @@ public class ForecastService {
         SetUp setUp = computable(draft);
         RigEnsemble ensemble = ensemble(setUp);
         double dose = scale(forecaster.forecast(setUp, ensemble).window()).dose(position);
-        return new Advisor(forecaster, workshop()).toward(setUp, ensemble, dose).map(this::view);
+        return new Advisor(forecaster, inventory())
+                .toward(setUp, ensemble, dose)
+                .map(this::view);
     }
 
     /** Where practice differs on a draft. */
     List<SchoolView> schools(Draft draft) {
         SetUp setUp = computable(draft);
-        return Schools.of(setUp, forecaster, ensemble(setUp), workshop()).stream()
+        return Schools.of(setUp, forecaster, ensemble(setUp), inventory()).stream()
                 .map(s -> new SchoolView(
                         s.key(),
                         s.question(),
