@@ -1,5 +1,6 @@
 <script lang="ts">
   import Pick from '../parts/Pick.svelte';
+  import Fold from '../parts/Fold.svelte';
   import Asked from '../asking/Asked.svelte';
   import { Question } from '../asking/question.svelte';
   import { api, asked, type Plate, type Schemas } from '../api/client';
@@ -28,8 +29,12 @@
   });
 </script>
 
-<details {open} class="border-rule mt-4 border-t pt-3">
-  <summary class="text-verdigris font-bold">Cut a die only in part</summary>
+<Fold
+  {open}
+  class="border-rule mt-4 border-t pt-3"
+  titleClass="text-verdigris font-bold"
+  title="Cut a die only in part"
+>
   <div class="mt-2 grid gap-2">
     <Pick label="Die" bind:value={dieId} items={dies} />
     <Pick label="Top plate" bind:value={boardId} items={plates} />
@@ -103,4 +108,4 @@
         : 'Nothing stays joined.'}
     </p>
   {/if}
-</details>
+</Fold>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Fold from '../parts/Fold.svelte';
   import Asked from '../asking/Asked.svelte';
   import { Question } from '../asking/question.svelte';
   import { api, asked, type Plate, type Schemas } from '../api/client';
@@ -24,8 +25,12 @@
   }
 </script>
 
-<details open={stamp !== undefined} class="border-rule mt-4 border-t pt-3">
-  <summary class="text-verdigris font-bold">Patchwork of scraps for a stamp</summary>
+<Fold
+  open={stamp !== undefined}
+  class="border-rule mt-4 border-t pt-3"
+  titleClass="text-verdigris font-bold"
+  title="Patchwork of scraps for a stamp"
+>
   <div class="mt-2 grid grid-cols-2 gap-2 {stamp ? 'hidden' : ''}">
     <QuantityField
       kind="LENGTH"
@@ -89,4 +94,4 @@
       {#each work.scraps as scrap, i (i)}<li>{scrap.name}</li>{/each}
     </ol>
   {/if}
-</details>
+</Fold>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import TitleField from '../../parts/TitleField.svelte';
   import Pick from '../../parts/Pick.svelte';
   import { untrack } from 'svelte';
   import { push } from 'svelte-spa-router';
@@ -91,12 +92,13 @@
     <section class="min-w-0 px-4 py-4 md:px-6" aria-label="Job">
       <div class="flex flex-wrap items-end gap-x-4 gap-y-2">
         <h1 class="sr-only">Job</h1>
-        <input
-          class="font-title hover:border-rule-strong! text-title! -ml-2 min-w-0 flex-1 basis-[220px] border-transparent! bg-transparent! px-2 py-0 font-bold"
-          aria-label="Name of this job"
-          value={job.name}
-          onchange={(e) => planning.change({ ...job, name: e.currentTarget.value })}
-        />
+        <div class="min-w-0 flex-1 basis-[220px]">
+          <TitleField
+            label="Name of this job"
+            value={job.name}
+            onchange={(name) => planning.change({ ...job, name })}
+          />
+        </div>
         <NumberField
           label="Cards"
           name="cards"

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Input from 'flowbite-svelte/Input.svelte';
   import Pick from '../../parts/Pick.svelte';
   import type { LayoutView } from '../../api/client';
   import { kit } from '../../state/kit.svelte';
@@ -55,9 +56,9 @@
     >
       <label class="label block" for="words">Place {named}</label>
       <div class="flex gap-1">
-        <input
+        <Input
           id="words"
-          class="min-w-0 flex-1 px-2 py-1.5"
+          class="min-w-0 flex-1 rounded-[3px] px-2 py-1.5 text-(length:--text-body) focus:ring-0"
           placeholder={example}
           bind:value={words}
           aria-invalid={laying.wrong ? 'true' : undefined}

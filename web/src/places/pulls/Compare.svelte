@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Table from 'flowbite-svelte/Table.svelte';
   import Asked from '../../asking/Asked.svelte';
   import { Question } from '../../asking/question.svelte';
   import { api, asked, type PullView, type Schemas } from '../../api/client';
@@ -37,7 +38,7 @@
     <div class="md:order-2">
       <Asked question={asking}>
         {#snippet children(comparison)}
-          <table class="w-full text-left">
+          <Table border={false} class="text-ink w-full bg-transparent text-left text-(length:--text-body)">
             <thead
               ><tr class="label"
                 ><th class="font-normal">&nbsp;</th><th class="font-normal">no. {left.number}</th><th
@@ -60,7 +61,7 @@
                 >
               {/each}
             </tbody>
-          </table>
+          </Table>
         {/snippet}
       </Asked>
     </div>

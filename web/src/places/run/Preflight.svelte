@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Checkbox from 'flowbite-svelte/Checkbox.svelte';
   import type { RunView } from '../../api/client';
   import { running } from '../../state/running.svelte';
   import { preferences } from '../../state/preferences.svelte';
@@ -18,18 +19,16 @@
 <fieldset class="mt-5">
   <legend class="label">{left === 0 ? 'All ready' : `${left} still to do`}</legend>
   {#each run.preflight as line, i (line.text)}
-    <label
-      class="border-rule text-lead flex cursor-pointer items-center gap-4 border-t py-2"
-      onpointerdown={() => (pointed = true)}
-    >
-      <input
-        type="checkbox"
-        class="accent-verdigris size-6"
+    <div class="border-rule border-t" onpointerdown={() => (pointed = true)} role="presentation">
+      <Checkbox
+        class="text-verdigris border-rule-strong bg-paper me-4 size-6 shrink-0 rounded-[2px] focus:ring-0"
+        classes={{ div: 'flex cursor-pointer items-center text-lead font-normal text-inherit py-2' }}
         checked={line.done}
         onkeydown={() => (pointed = false)}
-        onchange={(e) => ticked(e.currentTarget, i)}
-      />
-      <span class={line.done ? 'text-soft line-through' : ''}>{preferences.said(line.text)}</span>
-    </label>
+        onchange={(e: Event) => ticked(e.currentTarget as HTMLInputElement, i)}
+      >
+        <span class={line.done ? 'text-soft line-through' : ''}>{preferences.said(line.text)}</span>
+      </Checkbox>
+    </div>
   {/each}
 </fieldset>

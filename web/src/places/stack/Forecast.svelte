@@ -11,6 +11,7 @@
   import GelState from './GelState.svelte';
   import Learned from './Learned.svelte';
   import Toward from './Toward.svelte';
+  import Fold from '../../parts/Fold.svelte';
   import FromYourShelf from './FromYourShelf.svelte';
   import SchoolSwitch from './SchoolSwitch.svelte';
   import Why from './Why.svelte';
@@ -66,14 +67,15 @@
     <SchoolSwitch />
     {#if answer}<Learned rig={answer.rig} draft={editing.draft} />{/if}
     {#if answer && answer.cautions.length > 0}
-      <details class="border-rule mt-5 border-t pt-3">
-        <summary class="font-bold {expected.heat.length > 0 ? 'text-ember' : ''}"
-          >{expected.heat.length > 0 ? 'Hot and moving' : 'Moving and sharp'}: cautions</summary
-        >
+      <Fold
+        class="border-rule mt-5 border-t pt-3"
+        titleClass="font-bold {expected.heat.length > 0 ? 'text-ember' : ''}"
+        title={expected.heat.length > 0 ? 'Hot and moving: cautions' : 'Moving and sharp: cautions'}
+      >
         <ul class="mt-2 list-disc pl-5">
           {#each answer.cautions as caution (caution)}<li>{caution}</li>{/each}
         </ul>
-      </details>
+      </Fold>
     {/if}
   </div>
 {:else if answer}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import TitleField from '../../parts/TitleField.svelte';
   import { push } from 'svelte-spa-router';
   import { api, asked } from '../../api/client';
   import { editing } from '../../state/editing.svelte';
@@ -32,11 +33,10 @@
 <div class="flex flex-wrap items-start gap-x-4 gap-y-2">
   <div class="min-w-0 flex-1">
     <h1 class="sr-only">Stack</h1>
-    <input
-      class="font-title hover:border-rule-strong! text-title! -ml-2 w-full max-w-[24ch] border-transparent! bg-transparent! px-2 py-0 font-bold"
-      aria-label="Name of this set-up"
+    <TitleField
+      label="Name of this set-up"
       value={editing.saved?.name ?? ''}
-      onchange={(e) => editing.rename(e.currentTarget.value)}
+      onchange={(name) => editing.rename(name)}
     />
     {#if answer && draft}
       <p class="text-soft" data-testid="squeeze">

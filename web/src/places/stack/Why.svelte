@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Expected, RouteView } from '../../api/client';
+  import Fold from '../../parts/Fold.svelte';
   import { percent } from '../../parts/format';
   import { vocabulary } from '../../state/vocabulary.svelte';
   import { preferences } from '../../state/preferences.svelte';
@@ -22,8 +23,7 @@
   );
 </script>
 
-<details class="mt-1">
-  <summary class="text-verdigris">Why: the sum behind it</summary>
+<Fold class="mt-1" title="Why: the sum behind it">
   <dl class="text-small mt-2 grid grid-cols-[auto_1fr] gap-x-5 gap-y-1">
     {#if pressed}
       <dt class="text-soft">squeeze</dt>
@@ -72,4 +72,4 @@
       <dd>{preferences.length(nip.debossMm)} stays in the stock</dd>
     {/if}
   </dl>
-</details>
+</Fold>
