@@ -71,13 +71,12 @@ public final class Advisor {
         if (!incurable.isEmpty()) {
             return new Advice(List.of(), null, incurable, 0);
         }
-        RigEnsemble knowing = ensemble.knowing(present.needKey());
-        Forecast now = forecaster.forecast(present, knowing);
+        Forecast now = forecaster.forecast(present, ensemble);
         ShimChoices choices = new ShimChoices(present, shop.boards());
         List<Judged> judged =
-                new Screening(forecaster, knowing, bias, spread(now)).of(present, choices.stacks(), this::bearable);
+                new Screening(forecaster, ensemble, bias, spread(now)).of(present, choices.stacks(), this::bearable);
         List<Proposal> finalists = finalists(judged).stream()
-                .map(j -> proposal(present, now, j.setUp(), knowing))
+                .map(j -> proposal(present, now, j.setUp(), ensemble))
                 .sorted(Comparator.comparingDouble((Proposal p) -> -merit(p, present, bias)))
                 .toList();
         double merit = merit(now, bias);
@@ -85,7 +84,7 @@ public final class Advisor {
                 .filter(p -> p.forecast().clean() >= HOPELESS && merit(p.forecast(), bias) > merit + WORTH_A_CHANGE)
                 .toList());
         List<String> refusals = best.isEmpty() && now.clean() < HOPELESS ? Reasons.hopeless(finalists) : List.of();
-        return new Advice(best, cheapest(present, now, choices.shims(), knowing, bias), refusals, judged.size());
+        return new Advice(best, cheapest(present, now, choices.shims(), ensemble, bias), refusals, judged.size());
     }
 
     /**
@@ -97,8 +96,7 @@ public final class Advisor {
         if (!incurable(present).isEmpty()) {
             return Optional.empty();
         }
-        RigEnsemble knowing = ensemble.knowing(present.needKey());
-        Rig middle = knowing.middle(present.needKey());
+        Rig middle = ensemble.middle(present.needKey());
         List<Board> shims = new ShimChoices(present, shop.boards()).shims();
         return SingleChanges.of(present, shims).stream()
                 .filter(c -> bearable(c.setUp()))
@@ -108,7 +106,7 @@ public final class Advisor {
                             .dose();
                     return Math.abs(Math.log(reached / dose)) + 0.04 * c.cost();
                 }))
-                .map(c -> proposal(present, forecaster.forecast(present, knowing), c.setUp(), knowing));
+                .map(c -> proposal(present, forecaster.forecast(present, ensemble), c.setUp(), ensemble));
     }
 
     private List<String> incurable(SetUp present) {

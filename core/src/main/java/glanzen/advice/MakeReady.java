@@ -72,9 +72,8 @@ public final class MakeReady {
     public List<Proposal> propose(SetUp present, RigEnsemble ensemble, List<Board> shelf, Where where) {
         Layout bare = present.layout().withPatches(List.of());
         SetUp unpatched = present.withLayout(bare);
-        RigEnsemble knowing = ensemble.knowing(present.film().id());
         Geometry weak = where == Where.AS_FORECAST
-                ? forecastWeak(unpatched, knowing)
+                ? forecastWeak(unpatched, ensemble)
                 : designs(bare).intersection(part(bare, where));
         Geometry patch = patch(weak);
         if (patch.isEmpty()) {
@@ -85,7 +84,7 @@ public final class MakeReady {
                 .filter(b -> b.kind() == Board.Kind.TISSUE_SHIM || b.kind() == Board.Kind.CARD_SHIM)
                 .map(b -> {
                     SetUp patched = unpatched.withLayout(bare.withPatches(List.of(new MakeReadyPatch(b, outline))));
-                    return new Proposal(b, outline, patched, forecaster.forecast(patched, knowing));
+                    return new Proposal(b, outline, patched, forecaster.forecast(patched, ensemble));
                 })
                 .sorted(Comparator.comparingDouble(p -> -p.forecast().clean()))
                 .toList();

@@ -62,7 +62,7 @@ public final class Schools {
      * @param shop what is owned
      */
     public static List<School> of(SetUp setUp, Forecaster forecaster, RigEnsemble ensemble, Inventory shop) {
-        Schools schools = new Schools(forecaster, ensemble.knowing(setUp.needKey()), shop, setUp);
+        Schools schools = new Schools(forecaster, ensemble, shop, setUp);
         return setUp.route().questions().stream()
                 .map(q -> new School(q.key(), q.asks(), q.decides(), schools.ways(q)))
                 .filter(s -> s.ways().size() > 1)

@@ -8,6 +8,8 @@ import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.awt.ShapeWriter;
 import org.locationtech.jts.geom.Envelope;
@@ -26,6 +28,8 @@ public final class Artwork {
     /** Raised ground further than this from any edge counts as solid: there a hot peel lifts foil. */
     private static final double SOLID_DEPTH_MM = 3;
 
+    private static final double CONTACT_STEP_MM = 0.25;
+
     private final Geometry raised;
     private final double widthMm;
     private final double heightMm;
@@ -34,9 +38,12 @@ public final class Artwork {
     private final double solidShare;
     private final List<Patch> patches;
     private final Slices slices;
-    private final List<Band> bands;
+    /** By the length of the nip that passes over it, in steps. */
+    private final Map<Long, List<Band>> bands = new ConcurrentHashMap<>();
     /** Worked out when first asked for; the same whoever asks. */
     private volatile @Nullable BladeLine bladeLine;
+
+    private volatile double counterMm;
 
     /**
      * @param raised polygonal geometry within the plate, mm
@@ -73,7 +80,6 @@ public final class Artwork {
         this.solidShare = solidShare;
         this.patches = List.copyOf(patches);
         this.slices = new Slices(this.raised, widthMm, heightMm, middleXMm, patches);
-        this.bands = slices.bands();
     }
 
     private static double solidShare(Geometry raised) {
@@ -196,6 +202,19 @@ public final class Artwork {
         return baselineMm;
     }
 
+    /**
+     * Width of the narrowest counters, mm: a tenth of the enclosed openings are narrower; infinite if nothing is enclosed.
+     * Foil that spreads by half of it from both sides fills them.
+     */
+    public double counterMm() {
+        double width = counterMm;
+        if (width == 0) {
+            width = Counters.narrowMm(raised);
+            counterMm = width;
+        }
+        return width;
+    }
+
     /** Where the middle of the throat runs, mm from the left edge. */
     public double middleXMm() {
         return middleXMm;
@@ -206,9 +225,24 @@ public final class Artwork {
         return patches;
     }
 
-    /** At most five bands of like raised width, narrowest first; their shares sum to 1. */
-    public List<Band> bands() {
-        return bands;
+    /**
+     * Bands of like raised width, narrowest first; their shares sum to 1.
+     *
+     * @param contactMm length of feed that the nip covers at once, mm; taken to a quarter of a millimetre
+     */
+    public List<Band> bands(double contactMm) {
+        long steps = Math.max(1, Math.round(contactMm / CONTACT_STEP_MM));
+        return bands.computeIfAbsent(steps, n -> slices.bands(n * CONTACT_STEP_MM));
+    }
+
+    /** Mean raised width over all raised ground, mm. */
+    public double meanWidthMm() {
+        return slices.meanWidthMm();
+    }
+
+    /** Raised width that a nip carries around a place along the feed, mm. */
+    public double raisedWidthMm(double yMm, double contactMm) {
+        return slices.widthAroundMm(yMm, contactMm);
     }
 
     /** Raised width at a place along the feed, mm; 0 where nothing is raised. */

@@ -3,7 +3,9 @@ package glanzen.forecast;
 import glanzen.heat.HeatTrace;
 import glanzen.pull.NipFigures;
 import glanzen.pull.PullModel;
+import glanzen.pull.Trouble;
 import java.util.List;
+import java.util.Map;
 
 /**
  * What to expect of a set-up, and how sure that is.
@@ -12,7 +14,8 @@ import java.util.List;
  * @param clean share of clean pulls
  * @param over share with too much only: over-foil, a bite into the plate, a crack; under, clean and over sum to 1
  * @param both share with too little and too much at once, counted under
- * @param refused share of rigs whose press would stall
+ * @param refused share of rigs whose press would stall; part of over
+ * @param troubles why not all are clean: share of pulls that each spoils; they may overlap
  * @param dose quantiles of dose
  * @param coverage quantiles of how much of the design comes out
  * @param spillMm quantiles of what shows of too much, mm
@@ -27,6 +30,7 @@ public record Forecast(
         double over,
         double both,
         double refused,
+        Map<Trouble, Double> troubles,
         Quantiles dose,
         Quantiles coverage,
         Quantiles spillMm,

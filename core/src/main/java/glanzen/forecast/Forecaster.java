@@ -3,22 +3,16 @@ package glanzen.forecast;
 import glanzen.artwork.Artwork;
 import glanzen.artwork.ArtworkShelf;
 import glanzen.forecast.Forecast.Window;
-import glanzen.kit.Press;
 import glanzen.pull.PullModel;
 import glanzen.pull.PullModels;
-import glanzen.pull.PullOutcome;
 import glanzen.pull.PullResponse;
 import glanzen.pull.Rig;
-import glanzen.pull.RigPriors;
 import glanzen.pull.TransferModel;
+import glanzen.route.Standard;
 import glanzen.setup.PressedArtwork;
 import glanzen.setup.SetUp;
-import glanzen.transfer.Normal;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.function.DoublePredicate;
 
 /** Pulls a set-up on a whole ensemble of rigs. Safe for many threads. */
 public final class Forecaster {
@@ -64,7 +58,7 @@ public final class Forecaster {
      * @param ensemble what is known of the rig
      */
     public Forecast forecast(SetUp setUp, RigEnsemble ensemble) {
-        Asked asked = new Asked(setUp, ensemble.knowing(setUp.needKey()));
+        Asked asked = new Asked(setUp, ensemble);
         Forecast found = recent.get(asked);
         if (found == null) {
             if (recent.size() >= MOST_KEPT) {
@@ -77,69 +71,30 @@ public final class Forecaster {
     }
 
     private static Forecast forecast(SetUp setUp, PullModel model, RigEnsemble ensemble) {
-        List<Rig> rigs = ensemble.rigs();
-        List<PullOutcome> pulls = new ArrayList<>(rigs.size());
-        for (int i = 0; i < rigs.size(); i++) {
-            pulls.add(model.doses(rigs.get(i)).pull(Math.exp(RigPriors.LN_LUCK * luck(i))));
-        }
-        double most = setUp.machine() instanceof Press press ? press.maxForceN() : Double.MAX_VALUE;
-        double[] weights = rigs.stream().mapToDouble(Rig::weight).toArray();
-        double under = 0;
-        double over = 0;
-        double both = 0;
-        double refused = 0;
-        for (int i = 0; i < weights.length; i++) {
-            PullOutcome pull = pulls.get(i);
-            under += pull.under() ? weights[i] : 0;
-            over += pull.over() && !pull.under() ? weights[i] : 0;
-            both += pull.over() && pull.under() ? weights[i] : 0;
-            refused += pull.forceN() > most ? weights[i] : 0;
+        Tally tally = new Tally(setUp, model.lnNeedPrior(), ensemble);
+        for (Rig rig : ensemble.rigs()) {
+            tally.add(rig, model.doses(rig));
         }
         Rig middle = ensemble.middle(setUp.needKey());
-        return new Forecast(
-                under,
-                Math.max(0, 1 - under - over),
-                over,
-                both,
-                refused,
-                Quantiles.of(pulls, weights, PullOutcome::dose),
-                Quantiles.of(pulls, weights, PullOutcome::coverage),
-                Quantiles.of(pulls, weights, PullOutcome::spillMm),
-                window(setUp, model, middle),
-                model.figures(middle),
-                model.strips(middle),
-                model.heat());
+        return tally.forecast(
+                window(setUp, model.doses(middle)), model.figures(middle), model.strips(middle), model.heat());
     }
 
-    /** Evenly spread standard normal luck, one to a rig (golden-ratio recurrence). */
-    private static double luck(int i) {
-        double x = 0.5 + (i + 1) * 0.6180339887498949;
-        return Normal.inverse(x - Math.floor(x));
-    }
-
-    /** Finds by which factor on dose the pull would just be complete, and by which it would just spill. */
-    static Window window(SetUp setUp, PullModel model, Rig middle) {
-        PullResponse doses = model.doses(middle);
+    /** By which factor on dose the pull would just be complete, and by which too much would just show. */
+    static Window window(SetUp setUp, PullResponse doses) {
+        Standard standard = doses.standard();
         double dose = doses.pull(1).dose();
         if (dose < 1e-6) {
-            return new Window(doses.scale().leastClean(), doses.scale().mostClean(), setUp.overfillMm() > -1);
+            double least = Math.exp(doses.scale().lnFor(Math.min(0.999, standard.enough())));
+            return new Window(
+                    least, least * WIDEST_FACTOR, setUp.overfillMm() > -1 && doses.spoiled().isEmpty());
         }
-        double least = dose * edge(f -> !doses.pull(f).under());
-        double most = dose * edge(f -> doses.pull(f).over());
-        return new Window(least, most, least < most);
+        double least = within(doses.lnForKept(standard.enough()));
+        double most = doses.spoiled().isPresent() ? 1 / WIDEST_FACTOR : within(doses.lnForExcess(standard.mostExcessMm()));
+        return new Window(dose * least, dose * most, least < most);
     }
 
-    private static double edge(DoublePredicate reached) {
-        double low = Math.log(1 / WIDEST_FACTOR);
-        double high = Math.log(WIDEST_FACTOR);
-        for (int i = 0; i < 14; i++) {
-            double middle = (low + high) / 2;
-            if (reached.test(Math.exp(middle))) {
-                high = middle;
-            } else {
-                low = middle;
-            }
-        }
-        return Math.exp((low + high) / 2);
+    private static double within(double ln) {
+        return Math.max(1 / WIDEST_FACTOR, Math.min(WIDEST_FACTOR, Math.exp(ln)));
     }
 }

@@ -2,8 +2,6 @@ package glanzen.forecast;
 
 import glanzen.pull.PullOutcome;
 import java.util.Arrays;
-import java.util.Comparator;
-import java.util.List;
 import java.util.function.ToDoubleFunction;
 
 /**
@@ -17,17 +15,25 @@ public record Quantiles(double low, double middle, double high) {
 
     private static final double[] LEVELS = {0.1, 0.5, 0.9};
 
-    static Quantiles of(List<PullOutcome> pulls, double[] weights, ToDoubleFunction<PullOutcome> figure) {
-        Integer[] order = new Integer[pulls.size()];
-        Arrays.setAll(order, i -> i);
-        Arrays.sort(order, Comparator.comparingDouble(i -> figure.applyAsDouble(pulls.get(i))));
+    /** Weights travel with their figures through one sort of primitive keys: places in the low bits of rounded figures. */
+    static Quantiles of(PullOutcome[] pulls, double[] weights, ToDoubleFunction<PullOutcome> figure) {
+        double[] figures = Arrays.stream(pulls).mapToDouble(figure).toArray();
+        int bits = Integer.SIZE - Integer.numberOfLeadingZeros(pulls.length);
+        long places = (1L << bits) - 1;
+        long[] keys = new long[figures.length];
+        for (int i = 0; i < keys.length; i++) {
+            // Figures are not negative, so their bits sort as they do.
+            keys[i] = Double.doubleToRawLongBits(figures[i]) & ~places | i;
+        }
+        Arrays.sort(keys);
         double[] found = new double[LEVELS.length];
         double passed = 0;
         int level = 0;
-        for (int i : order) {
+        for (long key : keys) {
+            int i = (int) (key & places);
             passed += weights[i];
             while (level < LEVELS.length && passed >= LEVELS[level] - 1e-12) {
-                found[level++] = figure.applyAsDouble(pulls.get(i));
+                found[level++] = figures[i];
             }
         }
         return new Quantiles(found[0], found[1], found[2]);

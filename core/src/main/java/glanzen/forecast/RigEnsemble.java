@@ -5,11 +5,10 @@ import glanzen.pull.Rig;
 import glanzen.pull.RigPriors;
 import glanzen.transfer.Normal;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Map;
-import java.util.Random;
 import java.util.function.ToDoubleFunction;
+import org.apache.commons.math3.random.SobolSequenceGenerator;
 
 /**
  * A weighted ensemble of plausible rigs. Nobody's press and platform match their label; what is known of them is which
@@ -22,8 +21,11 @@ public record RigEnsemble(List<Rig> rigs) {
     /** Members of a fresh ensemble. */
     public static final int SIZE = 256;
 
-    /** Positive root of x⁵ = x + 1: generalised golden ratio for four dimensions (Roberts' additive recurrence). */
-    private static final double GOLDEN_4 = 1.1673039782614187;
+    /** Needs are drawn from the dimensions after those of the rig and of luck. */
+    private static final int FIRST_NEED = 5;
+
+    private static final int DIMENSIONS = 64;
+    private static final double[][] SPREAD = spread();
 
     public RigEnsemble {
         new Checks()
@@ -40,38 +42,49 @@ public record RigEnsemble(List<Rig> rigs) {
         List<Rig> rigs = new ArrayList<>(SIZE);
         for (int i = 0; i < SIZE; i++) {
             rigs.add(new Rig(
-                    RigPriors.SET_POINT_K * quantile(i, 1),
-                    RigPriors.OPENING_MM * quantile(i, 2),
-                    RigPriors.LN_STIFFNESS * quantile(i, 3),
-                    RigPriors.LN_CONTACT * quantile(i, 4),
+                    RigPriors.SET_POINT_K * SPREAD[i][0],
+                    RigPriors.OPENING_MM * SPREAD[i][1],
+                    RigPriors.LN_STIFFNESS * SPREAD[i][2],
+                    RigPriors.LN_CONTACT * SPREAD[i][3],
                     Map.of(),
                     1.0 / SIZE));
         }
         return new RigEnsemble(rigs);
     }
 
-    private static double quantile(int member, int dimension) {
-        double x = 0.5 + (member + 1) * Math.pow(GOLDEN_4, -dimension);
-        return Normal.inverse(x - Math.floor(x));
+    /** Sobol's sequence (directions of Joe and Kuo 2008), each point in the middle of its cell: dimensions do not correlate. */
+    private static double[][] spread() {
+        SobolSequenceGenerator sobol = new SobolSequenceGenerator(DIMENSIONS);
+        double[][] quantiles = new double[SIZE][];
+        for (int i = 0; i < SIZE; i++) {
+            quantiles[i] = sobol.nextVector();
+            for (int d = 0; d < DIMENSIONS; d++) {
+                quantiles[i][d] = Normal.inverse(quantiles[i][d] + 0.5 / SIZE);
+            }
+        }
+        return quantiles;
+    }
+
+    /** Evenly spread standard normal luck, one to a member. */
+    static double luck(int member) {
+        return SPREAD[member % SIZE][FIRST_NEED - 1];
     }
 
     /**
-     * The same ensemble with an opinion on a film. A film not met before gets evenly spread needs in an order drawn from its
-     * name, so that films are independent and the same question always has the same answer.
+     * The same ensemble with an opinion on a film or a stock. What has not been met before gets evenly spread needs that
+     * depend on nothing else.
+     *
+     * @param lnDeviation how far needs stray, ln
      */
-    public RigEnsemble knowing(String filmId) {
-        if (rigs.get(0).lnNeeds().containsKey(filmId)) {
+    public RigEnsemble knowing(String needKey, double lnDeviation) {
+        Map<String, Double> met = rigs.get(0).lnNeeds();
+        if (met.containsKey(needKey)) {
             return this;
         }
-        int n = rigs.size();
-        List<Integer> order = new ArrayList<>();
-        for (int i = 0; i < n; i++) {
-            order.add(i);
-        }
-        Collections.shuffle(order, new Random(filmId.hashCode()));
-        List<Rig> told = new ArrayList<>(n);
-        for (int i = 0; i < n; i++) {
-            told.add(rigs.get(i).needing(filmId, RigPriors.LN_NEED * Normal.inverse((order.get(i) + 0.5) / n)));
+        int dimension = FIRST_NEED + met.size() % (DIMENSIONS - FIRST_NEED);
+        List<Rig> told = new ArrayList<>(rigs.size());
+        for (int i = 0; i < rigs.size(); i++) {
+            told.add(rigs.get(i).needing(needKey, lnDeviation * SPREAD[i % SIZE][dimension]));
         }
         return new RigEnsemble(told);
     }

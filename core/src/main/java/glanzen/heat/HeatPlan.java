@@ -19,6 +19,7 @@ import java.util.List;
  * @param holdSeconds from undocking to the nip, s
  * @param nipSeconds length of one nip, s
  * @param passes how many nips, at least 1
+ * @param betweenSeconds from the end of one pass to the start of the next, s
  * @param cooling where it cools
  * @param coolSeconds how long before peeling, s
  */
@@ -35,12 +36,15 @@ public record HeatPlan(
         double holdSeconds,
         double nipSeconds,
         int passes,
+        double betweenSeconds,
         Cooling cooling,
         double coolSeconds)
         implements HeatSource {
 
-    /** Time between the end of one pass and the start of the next, s. */
-    public static final double BETWEEN_SECONDS = 4;
+    /** Time between the end of one pass and the start of the next where it goes there and back, s. */
+    public static final double THERE_AND_BACK_SECONDS = 4;
+    /** The same where it is taken out and fed again, s. */
+    public static final double FED_AGAIN_SECONDS = 15;
 
     public HeatPlan {
         layers = List.copyOf(layers);

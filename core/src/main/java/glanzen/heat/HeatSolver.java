@@ -21,11 +21,13 @@ public final class HeatSolver {
     private static final double PRESSED = 4000;
     private static final double TOP_LOSS = 10;
     private static final int STEPS_PER_LENGTH = 5;
+    private static final int FOLLOWED_STEPS = 3;
 
     private final HeatPlan plan;
     private final double contactFactor;
     private final double setPointK;
     private final List<HeatTrace> traces = new ArrayList<>();
+    private final List<HeatTrace> nips = new ArrayList<>();
     private final double[][] carried;
     private double platformK;
     private boolean limited;
@@ -64,7 +66,7 @@ public final class HeatSolver {
         onPlatform(Phase.HOLD, everything, false, false, plan.holdSeconds(), 0.05, 2);
         for (int pass = 0; pass < plan.passes(); pass++) {
             if (pass > 0) {
-                onPlatform(Phase.BETWEEN, everything, false, false, HeatPlan.BETWEEN_SECONDS, 0.05, 1);
+                onPlatform(Phase.BETWEEN, everything, false, false, plan.betweenSeconds(), 0.05, 1);
             }
             onPlatform(Phase.NIP, everything, false, true, plan.nipSeconds(), 0.01, 0.2);
         }
@@ -73,7 +75,7 @@ public final class HeatSolver {
         } else {
             coolSheet();
         }
-        return new HeatRun(List.copyOf(traces), limited, undockedK + plan.roomC());
+        return new HeatRun(List.copyOf(traces), List.copyOf(nips), limited, undockedK + plan.roomC());
     }
 
     private void onPlatform(
@@ -105,11 +107,14 @@ public final class HeatSolver {
                     double[] cells = column.slabTemperatures(tool);
                     return cells[cells.length - 1];
                 };
-        march(phase, column, bond, seconds, first, most);
+        HeatTrace.Recorder recorder = march(phase, column, bond, seconds, first, most);
         platformK = column.lumpTemperature();
         limited |= column.wasLimited();
         for (int i = 0; i < there.size(); i++) {
             carried[there.get(i)] = column.slabTemperatures(i);
+        }
+        if (phase == Phase.NIP) {
+            follow(recorder, column, bond, seconds);
         }
     }
 
@@ -142,8 +147,18 @@ public final class HeatSolver {
         march(Phase.COOL, column, () -> column.slabTemperatures(0)[0], plan.coolSeconds(), 0.05, 4);
     }
 
+    /** Beyond the end of a nip, for rigs that press longer; what comes after starts from where the nip ended. */
+    private void follow(HeatTrace.Recorder recorder, Column column, DoubleSupplier bond, double seconds) {
+        double dt = seconds * (HeatRun.NIP_FOLLOWED - 1) / FOLLOWED_STEPS;
+        for (int n = 1; n <= FOLLOWED_STEPS; n++) {
+            column.step(dt);
+            recorder.add(seconds + n * dt, bond.getAsDouble() + plan.roomC());
+        }
+        nips.add(recorder.trace());
+    }
+
     /** Steps grow by doubling, so that a factorisation serves several of them. */
-    private void march(Phase phase, Column column, DoubleSupplier bond, double seconds, double first, double most) {
+    private HeatTrace.Recorder march(Phase phase, Column column, DoubleSupplier bond, double seconds, double first, double most) {
         HeatTrace.Recorder recorder = new HeatTrace.Recorder(phase);
         double done = 0;
         double step = first;
@@ -158,5 +173,6 @@ public final class HeatSolver {
             }
         }
         traces.add(recorder.trace());
+        return recorder;
     }
 }

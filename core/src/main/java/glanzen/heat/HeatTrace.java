@@ -38,6 +38,7 @@ public record HeatTrace(Phase phase, double[] seconds, double[] celsius) {
             points.add(new double[] {seconds, celsius});
         }
 
+        /** All that was recorded so far. */
         HeatTrace trace() {
             double[] t = new double[points.size()];
             double[] c = new double[points.size()];

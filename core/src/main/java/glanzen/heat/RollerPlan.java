@@ -51,6 +51,7 @@ public record RollerPlan(
         private final double contactFactor;
         private final double rollerC;
         private final List<HeatTrace> traces = new ArrayList<>();
+        private final List<HeatTrace> nips = new ArrayList<>();
         private final double[][] carriedC = new double[layers.size()][];
 
         Solver(double contactFactor, double rollerC) {
@@ -70,7 +71,7 @@ public record RollerPlan(
                 phase(Phase.NIP, rollerC, PRESSED * contactFactor, PRESSED * contactFactor, nipSeconds, 0.02);
             }
             phase(Phase.COOL, roomC, Math.max(IN_AIR, cooling.bottomLoss()), IN_AIR, coolSeconds, 0.5);
-            return new HeatRun(List.copyOf(traces), false, rollerC);
+            return new HeatRun(List.copyOf(traces), List.copyOf(nips), false, rollerC);
         }
 
         private void phase(Phase phase, double aroundC, double below, double above, double seconds, double mostStep) {
@@ -96,6 +97,13 @@ public record RollerPlan(
             traces.add(recorder.trace());
             for (int i = 0; i < carriedC.length; i++) {
                 carriedC[i] = moved(column.slabTemperatures(i), aroundC);
+            }
+            if (phase == Phase.NIP) {
+                for (int n = steps + 1; n <= HeatRun.NIP_FOLLOWED * steps; n++) {
+                    column.step(seconds / steps);
+                    recorder.add(n * seconds / steps, bondK.getAsDouble() + aroundC);
+                }
+                nips.add(recorder.trace());
             }
         }
     }

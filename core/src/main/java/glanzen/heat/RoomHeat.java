@@ -15,12 +15,13 @@ public record RoomHeat(double roomC, double nipSeconds, int passes) implements H
 
     @Override
     public HeatRun solve(double contactFactor, double setPointErrorK) {
-        List<HeatTrace> traces = new ArrayList<>();
+        List<HeatTrace> nips = new ArrayList<>();
         for (int pass = 0; pass < passes; pass++) {
-            traces.add(steady(Phase.NIP, nipSeconds));
+            nips.add(steady(Phase.NIP, nipSeconds));
         }
+        List<HeatTrace> traces = new ArrayList<>(nips);
         traces.add(steady(Phase.COOL, 1));
-        return new HeatRun(List.copyOf(traces), false, roomC);
+        return new HeatRun(List.copyOf(traces), List.copyOf(nips), false, roomC);
     }
 
     private HeatTrace steady(Phase phase, double seconds) {

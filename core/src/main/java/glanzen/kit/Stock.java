@@ -1,8 +1,10 @@
 package glanzen.kit;
 
+import glanzen.material.Fitted;
 import glanzen.material.Material;
 import glanzen.material.Surface;
 import glanzen.measure.Checks;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is worked on: card or paper, ribbon, acetate, sheets with toner on them, and what only dies take.
@@ -39,14 +41,14 @@ public record Stock(
 
     /** The kinds of stock. */
     public enum Kind {
-        CARD("card or paper", Material.CARD, 25),
+        CARD("card or paper", Material.CARD, Fitted.BLADE_CARD),
         RIBBON("ribbon", Material.SATIN, 9),
         ACETATE("acetate", Material.ACETATE, 40),
-        TONER_SHEET("toner sheet", Material.CARD, 25),
+        TONER_SHEET("toner sheet", Material.CARD, Fitted.BLADE_CARD),
         /** Its toner lifts when a carrier is pulled off late. */
-        TONER_ADHESIVE("adhesive-backed toner sheet", Material.CARD, 25),
-        LASER_PRINT("laser print", Material.CARD, 25),
-        LEATHER("leather", Material.LEATHER, 12),
+        TONER_ADHESIVE("adhesive-backed toner sheet", Material.CARD, Fitted.BLADE_CARD),
+        LASER_PRINT("laser print", Material.CARD, Fitted.BLADE_CARD),
+        LEATHER("leather", Material.LEATHER, Fitted.BLADE_LEATHER),
         FELT("felt", Material.FABRIC, 5),
         FABRIC("fabric", Material.FABRIC, 12),
         CORK("cork", Material.CORK, 5),
@@ -56,11 +58,20 @@ public record Stock(
         private final String label;
         private final Material material;
         private final double bladeNPerMm2;
+        private final @Nullable Fitted fitted;
 
         Kind(String label, Material material, double bladeNPerMm2) {
             this.label = label;
             this.material = material;
             this.bladeNPerMm2 = bladeNPerMm2;
+            this.fitted = null;
+        }
+
+        Kind(String label, Material material, Fitted blade) {
+            this.label = label;
+            this.material = material;
+            this.bladeNPerMm2 = 0;
+            this.fitted = blade;
         }
 
         /** The everyday name. */
@@ -70,7 +81,7 @@ public record Stock(
 
         /** Load a millimetre of blade needs to cut a millimetre of it, N/mm². */
         public double bladeNPerMm2() {
-            return bladeNPerMm2;
+            return fitted == null ? bladeNPerMm2 : fitted.value();
         }
 
         /** Whether there is toner on it. */

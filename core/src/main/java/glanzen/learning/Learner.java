@@ -2,8 +2,9 @@ package glanzen.learning;
 
 import glanzen.forecast.RigEnsemble;
 import glanzen.pull.PullModel;
-import glanzen.pull.PullOutcome;
+import glanzen.pull.PullResponse;
 import glanzen.pull.Rig;
+import glanzen.pull.RigPriors;
 import glanzen.transfer.Normal;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -18,10 +19,12 @@ import java.util.function.ToDoubleFunction;
  */
 public final class Learner {
 
-    private static final double COVERAGE_NOISE = 0.35;
-    private static final double SPILL_NOISE_MM = 0.05;
     /** Share of pulls that are logged wrongly or spoiled by something the model does not know. */
-    private static final double SLIP = 0.02;
+    private static final double MISREAD = 0.05;
+    /** What may be said of a pull. */
+    private static final int WORDS = 4;
+    /** Room for what cannot be learned: how a backing spreads foil, how a sheet scatters; ln of dose. */
+    private static final double LN_ROOM = 0.15;
 
     private static final double LEAST_SHARE = 1.0 / 3;
     private static final double SHRINK = 0.97;
@@ -42,7 +45,7 @@ public final class Learner {
      * @return what is known now
      */
     public static RigEnsemble learn(RigEnsemble ensemble, PullModel model, String filmId, Observation seen, long seed) {
-        RigEnsemble knowing = ensemble.knowing(filmId);
+        RigEnsemble knowing = ensemble.knowing(filmId, model.lnNeedPrior());
         double[] likely = likelihoods(knowing, model, seen);
         double expected = 0;
         for (int i = 0; i < likely.length; i++) {
@@ -74,7 +77,7 @@ public final class Learner {
 
     private static double[] likelihoods(RigEnsemble ensemble, PullModel model, Observation seen) {
         return ensemble.rigs().stream()
-                .mapToDouble(r -> likelihood(model.pull(r), seen))
+                .mapToDouble(r -> likelihood(model.doses(r), seen))
                 .toArray();
     }
 
@@ -101,7 +104,7 @@ public final class Learner {
         int strangers = (int) (n * STRANGERS);
         RigEnsemble fresh = RigEnsemble.fresh();
         for (String film : ensemble.rigs().get(0).lnNeeds().keySet()) {
-            fresh = fresh.knowing(film);
+            fresh = fresh.knowing(film, RigPriors.LN_NEED);
         }
         List<Rig> mixed = new ArrayList<>(n);
         ensemble.thinned(n - strangers).rigs().forEach(r -> mixed.add(r.weighing(1.0 / n)));
@@ -109,22 +112,28 @@ public final class Learner {
         return new RigEnsemble(mixed);
     }
 
-    /** How likely it is to see this if the pull was that. */
-    static double likelihood(PullOutcome pull, Observation seen) {
-        double z = Normal.inverse(Math.max(1e-4, Math.min(1 - 1e-4, pull.coverage())));
-        double coverage = between(z, edge(seen.coverageLow()), edge(seen.coverageHigh()), COVERAGE_NOISE);
-        // No spill at all is one end of the scale, not a point on it.
-        double low = seen.spillLowMm() <= 0 ? -10 : seen.spillLowMm();
-        double spill = between(pull.spillMm(), low, seen.spillHighMm(), SPILL_NOISE_MM);
-        return SLIP + (1 - SLIP) * coverage * spill;
+    /**
+     * How likely it is to see this if a rig gives that: what was seen is a range of doses, and luck must have brought the
+     * pull into it. A person misreads one pull in twenty, and the model's own edges are not exact either.
+     */
+    static double likelihood(PullResponse doses, Observation seen) {
+        double spread = Math.hypot(RigPriors.LN_LUCK, LN_ROOM);
+        return MISREAD / WORDS + (1 - MISREAD) * chance(doses, seen, spread);
     }
 
-    private static double edge(double coverage) {
-        return coverage <= 0 ? -100 : coverage >= 1 ? 100 : Normal.inverse(coverage);
-    }
-
-    private static double between(double at, double low, double high, double noise) {
-        return Normal.cdf((high - at) / noise) - Normal.cdf((low - at) / noise);
+    private static double chance(PullResponse doses, Observation seen, double spread) {
+        boolean tooMuch = seen.spillLowMm() > 0;
+        boolean counts = doses.standard().mostExcessMm() < Double.POSITIVE_INFINITY;
+        if (doses.spoiled().isPresent() || tooMuch && !counts) {
+            return tooMuch && doses.spoiled().isPresent() ? 1 : 0;
+        }
+        double low = doses.lnForKept(seen.coverageLow());
+        double high = seen.coverageHigh() >= 1 ? Double.POSITIVE_INFINITY : doses.lnForKept(seen.coverageHigh());
+        if (counts) {
+            low = tooMuch ? Math.max(low, doses.lnForExcess(seen.spillLowMm())) : low;
+            high = Math.min(high, doses.lnForExcess(seen.spillHighMm()));
+        }
+        return Math.max(0, Normal.cdf(high / spread) - Normal.cdf(low / spread));
     }
 
     private static RigEnsemble resampled(RigEnsemble ensemble, long seed) {

@@ -2,6 +2,7 @@ package glanzen.learning;
 
 import glanzen.measure.Checks;
 import glanzen.pull.PullOutcome;
+import glanzen.route.Standard;
 import glanzen.transfer.Transfer;
 
 /**
@@ -14,8 +15,8 @@ import glanzen.transfer.Transfer;
  */
 public record Observation(double coverageLow, double coverageHigh, double spillLowMm, double spillHighMm) {
 
-    /** Below this share covered it is a lot too little. */
-    private static final double FAR_COVERAGE = 0.85;
+    /** So much less than is enough is a lot too little. */
+    private static final double FAR_SHORT = 0.12;
     /** What is over may have torn a little of the edge with it. */
     private static final double OVER_COVERAGE = 0.95;
 
@@ -38,8 +39,8 @@ public record Observation(double coverageLow, double coverageHigh, double spillL
         A_LOT;
 
         /** The word for a pull that was read off. */
-        public static Amount of(PullOutcome pull) {
-            boolean far = pull.coverage() < FAR_COVERAGE || pull.spillMm() > Transfer.ERASABLE_SPILL_MM;
+        public static Amount of(PullOutcome pull, Standard standard) {
+            boolean far = pull.coverage() < standard.enough() - FAR_SHORT || pull.spillMm() > Transfer.ERASABLE_SPILL_MM;
             return far ? A_LOT : A_LITTLE;
         }
     }
@@ -57,17 +58,22 @@ public record Observation(double coverageLow, double coverageHigh, double spillL
                 .done();
     }
 
-    /** In words only. */
-    public static Observation roughly(Outcome outcome, Amount amount) {
+    /**
+     * In words only.
+     *
+     * @param standard what counts as good on the route that was pulled
+     */
+    public static Observation roughly(Outcome outcome, Amount amount, Standard standard) {
         boolean lot = amount == Amount.A_LOT;
-        double under = lot ? 0.0 : FAR_COVERAGE;
-        double underMost = lot ? FAR_COVERAGE : Transfer.CLEAN_COVERAGE;
+        double far = standard.enough() - FAR_SHORT;
+        double under = lot ? 0.0 : far;
+        double underMost = lot ? far : standard.enough();
         double over = lot ? Transfer.ERASABLE_SPILL_MM : Transfer.VISIBLE_SPILL_MM;
         double overMost = lot ? WIDEST_MM : Transfer.ERASABLE_SPILL_MM;
         return switch (outcome) {
-            case CLEAN -> new Observation(Transfer.CLEAN_COVERAGE, 1, 0, Transfer.VISIBLE_SPILL_MM);
+            case CLEAN -> new Observation(standard.enough(), 1, 0, Transfer.VISIBLE_SPILL_MM);
             case UNDER -> new Observation(under, underMost, 0, Transfer.VISIBLE_SPILL_MM);
-            case OVER -> new Observation(OVER_COVERAGE, 1, over, overMost);
+            case OVER -> new Observation(Math.min(OVER_COVERAGE, standard.enough()), 1, over, overMost);
             case BOTH -> new Observation(under, underMost, over, overMost);
         };
     }

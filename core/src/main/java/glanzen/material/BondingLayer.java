@@ -5,17 +5,17 @@ package glanzen.material;
  * Loos 1985, Lee and Springer 1987, for intimate contact of thermoplastics).
  */
 public enum BondingLayer {
-    HOT_FOIL("hot foil adhesive", 120_000, 0.8),
-    TONER("toner", 150_000, 0.10),
-    REACTIVE_INK("heat-reactive ink", 130_000, 0.15),
-    GEL_FOIL("transfer gel, for foil", 40_000, 0.030),
-    GEL_FLOCK("transfer gel, for flock", 40_000, 0.045);
+    HOT_FOIL("hot foil adhesive", 120_000, Fitted.FOIL_NEED),
+    TONER("toner", 150_000, Fitted.TONER_NEED),
+    REACTIVE_INK("heat-reactive ink", 130_000, Fitted.INK_NEED),
+    GEL_FOIL("transfer gel, for foil", 40_000, Fitted.GEL_FOIL_NEED),
+    GEL_FLOCK("transfer gel, for flock", 40_000, Fitted.GEL_FLOCK_NEED);
 
     private final String label;
     private final double activationJoulePerMole;
-    private final double need;
+    private final Fitted need;
 
-    BondingLayer(String label, double activationJoulePerMole, double need) {
+    BondingLayer(String label, double activationJoulePerMole, Fitted need) {
         this.label = label;
         this.activationJoulePerMole = activationJoulePerMole;
         this.need = need;
@@ -33,6 +33,6 @@ public enum BondingLayer {
 
     /** Median need on smooth card at the reference temperature 383.15 K, MPa·s. */
     public double need() {
-        return need;
+        return need.value();
     }
 }

@@ -6,7 +6,8 @@ import glanzen.material.Stiffness.Soft;
 /** Materials of the bench with the values the pull model uses (docs/how-it-computes.md, table of materials). */
 public enum Material {
     ALUMINIUM("aluminium", 160, 2700, 900, new Hard(70_000)),
-    BRASS("brass, copper or magnesium", 110, 8500, 380, new Hard(100_000)),
+    BRASS("brass or copper", 110, 8500, 380, new Hard(100_000)),
+    MAGNESIUM("magnesium", 156, 1740, 1020, new Hard(45_000)),
     STEEL("steel", 45, 7850, 480, new Hard(200_000)),
     POLYCARBONATE("clear plastic", 0.20, 1200, 1200, new Hard(2_300)),
     LAMINATE("laminate", 0.30, 1400, 1400, new Hard(9_000)),

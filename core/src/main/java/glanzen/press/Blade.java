@@ -2,7 +2,9 @@ package glanzen.press;
 
 import glanzen.kit.Plate;
 import glanzen.kit.Stock;
+import glanzen.material.Fitted;
 import glanzen.stack.Stack;
+import java.util.List;
 
 /**
  * A blade going through stock into the plate behind it. Once it is through, the stock no longer holds the rollers apart
@@ -36,11 +38,16 @@ public final class Blade {
         return stack.overfillMm(openingMm) - stock;
     }
 
-    /** Line load that cuts all the stock of a stack, {@code q_req = Σ q_stock·t}, N/mm. */
+    /**
+     * Line load that cuts all the stock of a stack, {@code q_req = Σ q_stock·t · (1 + f·(n − 1))}, N/mm: the cut edges of one
+     * sheet wedge the blade on its way into the next.
+     */
     public static double needNPerMm(Stack stack) {
-        return stack.all(Stock.class).stream()
+        List<Stock> sheets = stack.all(Stock.class);
+        double sum = sheets.stream()
                 .mapToDouble(s -> s.kind().bladeNPerMm2() * s.thicknessMm())
                 .sum();
+        return sum * (1 + Fitted.FURTHER_SHEET.value() * Math.max(0, sheets.size() - 1));
     }
 
     /**

@@ -1,6 +1,7 @@
 package glanzen.press;
 
 import glanzen.kit.Stock;
+import glanzen.material.Fitted;
 
 /**
  * Relief pressed into stock: the mean pressure on the raised face against the pressure that forms the stock to full depth,
@@ -9,11 +10,9 @@ import glanzen.kit.Stock;
  */
 public final class Relief {
 
-    private static final double FORMING_MPA = 2.3;
     private static final double REFERENCE_MM = 0.30;
     private static final double REFERENCE_RELIEF_MM = 0.8;
     private static final double NARROW_MM = 25;
-    private static final double TEARING = 3.2;
     private static final double TEARING_DEPTH_POWER = 0.4;
     private static final double FORMED_RATE = 3.5;
     private static final double TORN_MM = 0.20;
@@ -21,14 +20,14 @@ public final class Relief {
     private Relief() {}
 
     /**
-     * Pressure that forms a sheet to full depth, {@code 2.3 MPa · f · t/0.30 · r/0.8 · (1 + 25 mm/b)}.
+     * Pressure that forms a sheet to full depth, {@code p₀ · f · t/0.30 · r/0.8 · (1 + 25 mm/b)}.
      *
      * @param sheetMm thickness of all sheets together, mm
      * @param reliefMm height of the relief r, mm
      * @param raisedWidthMm b, mm
      */
     public static double formingMpa(Stock.Kind kind, double sheetMm, double reliefMm, double raisedWidthMm) {
-        return FORMING_MPA
+        return Fitted.FORMING.value()
                 * stubborn(kind)
                 * (sheetMm / REFERENCE_MM)
                 * (reliefMm / REFERENCE_RELIEF_MM)
@@ -46,12 +45,22 @@ public final class Relief {
 
     /** How much more than forming it fully it takes to crack a sheet: deep relief stretches it further. */
     public static double tearing(double reliefMm) {
-        return TEARING * Math.pow(REFERENCE_RELIEF_MM / reliefMm, TEARING_DEPTH_POWER);
+        return Fitted.TEARING.value() * Math.pow(REFERENCE_RELIEF_MM / reliefMm, TEARING_DEPTH_POWER);
     }
 
     /** Share of the full depth at a share of the forming pressure: 97 % where it is reached. */
     public static double formed(double dose) {
         return dose <= 0 ? 0 : 1 - Math.exp(-FORMED_RATE * dose);
+    }
+
+    /** Share of the forming pressure that forms so much of the full depth; the inverse of {@link #formed}. */
+    public static double toForm(double depth) {
+        return -Math.log(1 - Math.min(0.9999, depth)) / FORMED_RATE;
+    }
+
+    /** Share of the tearing pressure that cracks so wide, mm; the inverse of {@link #crackMm}. */
+    public static double toCrack(double mm) {
+        return Math.sqrt(mm / TORN_MM);
     }
 
     /** Width of a crack at a share of the tearing pressure: 0.20 mm where it is reached, growing with its square. */

@@ -1,12 +1,9 @@
 package glanzen.pull;
 
 import glanzen.artwork.ArtworkShelf;
-import glanzen.artwork.Band;
 import glanzen.press.Relief;
 import glanzen.setup.PressedArtwork;
 import glanzen.setup.SetUp;
-import java.util.Comparator;
-import java.util.List;
 
 /**
  * What a rig that is just as its labels say makes of a set-up that can be computed: what rules go by. It is the forecast's
@@ -35,10 +32,8 @@ public final class AsLabelled {
 
     /** Over the widest part of the design: more raised ground takes more force. */
     private double pressedForceN() {
-        Band widest = PressedArtwork.of(setUp, shelf).bands().stream()
-                .max(Comparator.comparingDouble(Band::widthMm))
-                .orElseThrow();
-        return Pressing.of(setUp, List.of(widest)).nip(0, Rig.AS_LABELLED).forceN();
+        Pressing pressing = Pressing.of(setUp, PressedArtwork.of(setUp, shelf));
+        return pressing.nip(pressing.bands().size() - 1, Rig.AS_LABELLED).forceN();
     }
 
     private DoseField cut() {
@@ -65,6 +60,6 @@ public final class AsLabelled {
 
     /** Pressure over all passes where the relief gets much of it, against what cracks the stock: from 1 it is seen to crack. */
     public double tearing() {
-        return formed().spillingDose() / Relief.tearing(setUp.plate().kind().reliefMm());
+        return formed().most() / Relief.tearing(setUp.plate().kind().reliefMm());
     }
 }

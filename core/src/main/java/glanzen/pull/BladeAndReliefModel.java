@@ -1,7 +1,9 @@
 package glanzen.pull;
 
 import glanzen.artwork.Artwork;
+import glanzen.route.Standard;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A folder with dies built in. It has to come out twice in one pass: cut through, and formed to its depth; the worse of
@@ -16,23 +18,55 @@ public record BladeAndReliefModel(BladeModel blade, ReliefModel relief) implemen
     public PullResponse doses(Rig rig) {
         DoseField cut = blade.doses(rig);
         DoseField formed = relief.doses(rig);
-        return new PullResponse() {
-            @Override
-            public PullOutcome pull(double factor) {
-                PullOutcome a = cut.pull(factor);
-                PullOutcome b = formed.pull(factor);
-                return new PullOutcome(
-                        Math.min(a.dose(), b.dose()),
-                        Math.min(a.coverage(), b.coverage()),
-                        Math.max(a.spillMm(), b.spillMm()),
-                        Math.max(a.forceN(), b.forceN()));
-            }
+        return new Both(cut, formed);
+    }
 
-            @Override
-            public DoseScale scale() {
-                return formed.scale();
-            }
-        };
+    /** Through and formed: whichever asks for more. */
+    private record Both(DoseField cut, DoseField formed) implements PullResponse {
+
+        @Override
+        public PullOutcome pull(double factor) {
+            PullOutcome a = cut.pull(factor);
+            PullOutcome b = formed.pull(factor);
+            return new PullOutcome(
+                    Math.min(a.dose(), b.dose()),
+                    Math.min(a.coverage(), b.coverage()),
+                    b.spillMm(),
+                    Math.max(a.forceN(), b.forceN()),
+                    a.under() || b.under(),
+                    a.over() || b.over());
+        }
+
+        @Override
+        public DoseScale scale() {
+            return formed.scale();
+        }
+
+        @Override
+        public Standard standard() {
+            return Standard.CUT_RELIEF;
+        }
+
+        @Override
+        public double lnFor(double coverage) {
+            double through = Math.min(coverage, Standard.CUT.enough());
+            return Math.max(cut.lnFor(through), formed.lnFor(Math.min(coverage, Standard.RELIEF.enough())));
+        }
+
+        @Override
+        public double lnForKept(double coverage) {
+            return lnFor(coverage);
+        }
+
+        @Override
+        public double lnForExcess(double mm) {
+            return formed.lnForExcess(mm);
+        }
+
+        @Override
+        public Optional<Trouble> spoiled() {
+            return cut.spoiled().or(formed::spoiled);
+        }
     }
 
     @Override

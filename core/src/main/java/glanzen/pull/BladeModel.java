@@ -7,6 +7,7 @@ import glanzen.press.Blade;
 import glanzen.press.Frame;
 import glanzen.press.LoadPath;
 import glanzen.press.Nip;
+import glanzen.route.Standard;
 import glanzen.setup.SetUp;
 import java.util.ArrayList;
 import java.util.List;
@@ -50,7 +51,14 @@ public final class BladeModel implements PullModel {
             dose[i] = loads.dose(s.alongLevel(), s.awayMm(), s.acrossLevel(), s.turnedAwayMm());
             share[i] = s.share();
         }
-        return new DoseField(dose, share, new DoseScale.Cutting(need), 0, loads.greatestForceN());
+        return new DoseField(
+                dose,
+                share,
+                new DoseScale.Cutting(need),
+                Standard.CUT,
+                0,
+                loads.greatestForceN(),
+                setUp.refusedAt(loads.greatestForceN()) ? Trouble.REFUSED : null);
     }
 
     /** Dose at every point of the blade, in the order of its points. */

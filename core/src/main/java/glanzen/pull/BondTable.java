@@ -74,6 +74,32 @@ final class BondTable {
         return runs.length == 0 ? nominal.peelC() : blend(rig, HeatRun::peelC);
     }
 
+    /** Mean bond temperature over one nip of a length, on a rig, °C. */
+    double bondC(Rig rig, int pass, double dwellSeconds) {
+        double[] weights = runs.length == 0 ? new double[] {1} : weights(rig);
+        double[] seconds = nipSeconds[pass];
+        double sum = 0;
+        double before = celsius(weights, rig, pass, 0);
+        double until = Math.max(1e-3, dwellSeconds);
+        int i = 1;
+        for (; i < seconds.length && seconds[i - 1] < until; i++) {
+            double after = celsius(weights, rig, pass, i);
+            double share = Math.min(1, (until - seconds[i - 1]) / (seconds[i] - seconds[i - 1]));
+            sum += (before + share * (after - before) + before) / 2 * share * (seconds[i] - seconds[i - 1]);
+            before = after;
+        }
+        double followed = Math.min(until, seconds[i - 1]);
+        return (sum + before * (until - followed)) / until;
+    }
+
+    private double celsius(double[] weights, Rig rig, int pass, int i) {
+        double celsius = 0;
+        for (int k = 0; k < weights.length; k++) {
+            celsius += weights[k] * nipCelsius[pass][k][i];
+        }
+        return runs.length == 0 ? celsius : scaled(celsius, rig);
+    }
+
     /** Accumulated {@code ∫exp(−(E_a/R)(1/T − 1/T_ref))dt} through each nip, on a rig. */
     Exposure[] exposures(Rig rig, BondingLayer bonding) {
         if (runs.length > 0) {
@@ -94,11 +120,7 @@ final class BondTable {
             double[] total = new double[seconds.length];
             double before = 0;
             for (int i = 0; i < seconds.length; i++) {
-                double celsius = 0;
-                for (int k = 0; k < weights.length; k++) {
-                    celsius += weights[k] * nipCelsius[pass][k][i];
-                }
-                double rate = Transfer.rate(bonding, runs.length == 0 ? celsius : scaled(celsius, rig));
+                double rate = Transfer.rate(bonding, celsius(weights, rig, pass, i));
                 total[i] = i == 0 ? 0 : total[i - 1] + (rate + before) / 2 * (seconds[i] - seconds[i - 1]);
                 before = rate;
             }

@@ -5,20 +5,23 @@ import glanzen.press.Relief;
 import glanzen.transfer.Normal;
 import glanzen.transfer.Transfer;
 
-/** How a dose is read: how much of the design comes out, and what shows of too much. */
+/** How a dose is read: how much of the design comes out, and what shows of too much. Logarithms are natural. */
 public sealed interface DoseScale {
 
-    /** Share of the design that comes out at a dose, 0…1. */
-    double coverage(double dose);
+    /** Share of the design that comes out at the ln of a dose, 0…1. */
+    double coverage(double lnDose);
+
+    /** ln of the dose at which so much comes out; the inverse of {@link #coverage}. */
+    double lnFor(double coverage);
 
     /** What shows of too much, mm: over-foil beyond an edge, a bite into the plate, a crack along the relief. */
     double excessMm(double dose);
 
-    /** Dose from which nearly all of a design comes out. */
-    double leastClean();
+    /** ln of the dose from which more than this shows, mm; −∞ if it always does. */
+    double lnForExcess(double mm);
 
-    /** Dose from which too much shows. */
-    double mostClean();
+    /** Too much along less than this share of a design is taken as the odd tip, not as a fault of the pull. */
+    double excessShare();
 
     /**
      * Foil and flock.
@@ -29,8 +32,13 @@ public sealed interface DoseScale {
     record Wetting(double softnessMm, double alwaysMm) implements DoseScale {
 
         @Override
-        public double coverage(double dose) {
-            return Transfer.coverage(dose);
+        public double coverage(double lnDose) {
+            return Normal.quickCdf(lnDose / Transfer.SHEET_SIGMA);
+        }
+
+        @Override
+        public double lnFor(double coverage) {
+            return Transfer.SHEET_SIGMA * Normal.inverse(coverage);
         }
 
         @Override
@@ -39,13 +47,15 @@ public sealed interface DoseScale {
         }
 
         @Override
-        public double leastClean() {
-            return Transfer.LEAST_CLEAN_DOSE;
+        public double lnForExcess(double mm) {
+            return mm < alwaysMm
+                    ? Double.NEGATIVE_INFINITY
+                    : Math.log(Transfer.doseToSpill(mm - alwaysMm, softnessMm));
         }
 
         @Override
-        public double mostClean() {
-            return Transfer.mostCleanDose(softnessMm);
+        public double excessShare() {
+            return 0.10;
         }
     }
 
@@ -57,12 +67,17 @@ public sealed interface DoseScale {
     record Cutting(double needNPerMm) implements DoseScale {
 
         /** Sharpness scatters along a blade, in ln units. */
-        public static final double SHARPNESS_SIGMA = 0.12;
+        public static final double SHARPNESS_SIGMA = 0.04;
 
         /** Share of a blade's length that is through: sharpness scatters log-normally. */
         @Override
-        public double coverage(double dose) {
-            return dose <= 0 ? 0 : Normal.cdf(Math.log(dose) / SHARPNESS_SIGMA);
+        public double coverage(double lnDose) {
+            return Normal.quickCdf(lnDose / SHARPNESS_SIGMA);
+        }
+
+        @Override
+        public double lnFor(double coverage) {
+            return SHARPNESS_SIGMA * Normal.inverse(coverage);
         }
 
         @Override
@@ -71,13 +86,13 @@ public sealed interface DoseScale {
         }
 
         @Override
-        public double leastClean() {
-            return Math.exp(SHARPNESS_SIGMA * Normal.inverse(Transfer.CLEAN_COVERAGE));
+        public double lnForExcess(double mm) {
+            return Math.log1p(Blade.loadToBite(mm) / needNPerMm);
         }
 
         @Override
-        public double mostClean() {
-            return 1 + Blade.loadToBite(Transfer.VISIBLE_SPILL_MM) / needNPerMm;
+        public double excessShare() {
+            return 0.10;
         }
     }
 
@@ -89,8 +104,13 @@ public sealed interface DoseScale {
     record Forming(double tearing) implements DoseScale {
 
         @Override
-        public double coverage(double dose) {
-            return Relief.formed(dose);
+        public double coverage(double lnDose) {
+            return Relief.formed(Math.exp(lnDose));
+        }
+
+        @Override
+        public double lnFor(double coverage) {
+            return Math.log(Relief.toForm(coverage));
         }
 
         @Override
@@ -99,13 +119,14 @@ public sealed interface DoseScale {
         }
 
         @Override
-        public double leastClean() {
-            return 1;
+        public double lnForExcess(double mm) {
+            return Math.log(tearing * Relief.toCrack(mm));
         }
 
+        /** A crack anywhere is a crack. */
         @Override
-        public double mostClean() {
-            return tearing;
+        public double excessShare() {
+            return 0.02;
         }
     }
 }

@@ -64,6 +64,7 @@ public final class HeatPlans {
                 on.holdSeconds(),
                 nipSeconds,
                 s.passes(),
+                s.betweenSeconds(),
                 s.peel().cooling(),
                 s.peel().seconds());
     }

@@ -1,8 +1,8 @@
 package glanzen.pull;
 
+import glanzen.artwork.Artwork;
 import glanzen.artwork.Band;
 import glanzen.kit.HeatedRollers;
-import glanzen.kit.Press;
 import glanzen.press.Frame;
 import glanzen.press.LoadPath;
 import glanzen.press.Nip;
@@ -15,7 +15,10 @@ import java.util.TreeMap;
 /** Where pressure comes from: a press squeezes what is thicker than its opening, heated rollers are sprung. */
 interface Pressing {
 
-    /** The nip over a band of the artwork, on a rig. */
+    /** What is pressed alike, narrowest first. */
+    List<Band> bands();
+
+    /** The nip over a band, on a rig. */
     Nip nip(int band, Rig rig);
 
     /** Pressure behind one thickness of make-ready, MPa. */
@@ -24,26 +27,39 @@ interface Pressing {
     /** Pressure across the throat relative to its mean, ξ = −1…1. */
     double pressureShare(double forceN, double xi);
 
-    /** Contact length, mm, over the band where it is longest, on a rig as labelled. */
-    double longestMm();
+    /** Contact length over the design on a rig as labelled, mm: what the nip covers of the feed at once. */
+    double usualContactMm();
 
-    static Pressing of(SetUp setUp, List<Band> bands) {
+    /** The band with the most raised ground. */
+    default int mainBand() {
+        int main = 0;
+        for (int i = 1; i < bands().size(); i++) {
+            main = bands().get(i).share() > bands().get(main).share() ? i : main;
+        }
+        return main;
+    }
+
+    static Pressing of(SetUp setUp, Artwork artwork) {
         return setUp.machine() instanceof HeatedRollers rollers
-                ? new Sprung(rollers, bands)
-                : new Squeezed(setUp, bands);
+                ? new Sprung(rollers, artwork.bands(rollers.nipMm()))
+                : new Squeezed(setUp, artwork);
     }
 
     /** The rollers of a press. */
     final class Squeezed implements Pressing {
         private final Frame frame;
         private final double overfillMm;
+        private final double contactMm;
+        private final List<Band> bands;
         private final NipCurve[] curves;
 
-        Squeezed(SetUp setUp, List<Band> bands) {
-            Press press = setUp.press();
-            frame = Frame.of(press);
+        Squeezed(SetUp setUp, Artwork artwork) {
+            frame = Frame.of(setUp.press());
             overfillMm = setUp.overfillMm();
             LoadPath path = LoadPath.of(setUp.stack());
+            Nip usual = Nip.solve(frame, path, overfillMm, artwork.meanWidthMm());
+            contactMm = Math.max(frame.contactMm(0), usual.contactMm());
+            bands = artwork.bands(contactMm);
             curves = new NipCurve[bands.size()];
             for (int i = 0; i < curves.length; i++) {
                 curves[i] = new NipCurve(path, bands.get(i).widthMm(), packings(bands.get(i)));
@@ -58,6 +74,11 @@ interface Pressing {
             return shares.entrySet().stream()
                     .map(e -> new NipCurve.Packing(e.getValue(), e.getKey()))
                     .toList();
+        }
+
+        @Override
+        public List<Band> bands() {
+            return bands;
         }
 
         @Override
@@ -77,12 +98,8 @@ interface Pressing {
         }
 
         @Override
-        public double longestMm() {
-            double longest = frame.contactMm(0);
-            for (NipCurve curve : curves) {
-                longest = Math.max(longest, curve.at(frame, overfillMm).contactMm());
-            }
-            return longest;
+        public double usualContactMm() {
+            return contactMm;
         }
     }
 
@@ -106,7 +123,7 @@ interface Pressing {
         }
 
         @Override
-        public double longestMm() {
+        public double usualContactMm() {
             return rollers.nipMm();
         }
     }

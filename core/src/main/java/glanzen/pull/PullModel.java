@@ -28,6 +28,11 @@ public sealed interface PullModel permits TransferModel, BladeModel, ReliefModel
         return List.of();
     }
 
+    /** How far the need strays before anything is known of its film or stock, ln. */
+    default double lnNeedPrior() {
+        return RigPriors.LN_STOCK_NEED;
+    }
+
     /** What is pressed. */
     Artwork artwork();
 

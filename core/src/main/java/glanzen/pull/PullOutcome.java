@@ -1,7 +1,5 @@
 package glanzen.pull;
 
-import glanzen.transfer.Transfer;
-
 /**
  * How a pull comes out on one rig.
  *
@@ -9,21 +7,14 @@ import glanzen.transfer.Transfer;
  * @param coverage share of the design that comes out: covered after peeling, cut through, or formed; 0…1
  * @param spillMm what shows of too much: widest over-foil beyond an edge, bite into the plate, crack; mm
  * @param forceN greatest force in the nip, N
+ * @param under whether it is too little, as its route counts
+ * @param over whether it is too much, as its route counts
  */
-public record PullOutcome(double dose, double coverage, double spillMm, double forceN) {
-
-    /** Too little. */
-    public boolean under() {
-        return coverage < Transfer.CLEAN_COVERAGE;
-    }
-
-    /** Too much. */
-    public boolean over() {
-        return spillMm > Transfer.VISIBLE_SPILL_MM;
-    }
+public record PullOutcome(
+        double dose, double coverage, double spillMm, double forceN, boolean under, boolean over) {
 
     /** Neither too little nor too much. */
     public boolean clean() {
-        return !under() && !over();
+        return !under && !over;
     }
 }

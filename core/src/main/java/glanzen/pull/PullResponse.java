@@ -1,6 +1,12 @@
 package glanzen.pull;
 
-/** What one rig gives a design, and what comes of it. */
+import glanzen.route.Standard;
+import java.util.Optional;
+
+/**
+ * What one rig gives a design, and what comes of it as all doses grow by a factor: film and luck are such a factor, so that
+ * both can be integrated instead of drawn. Factors are natural logarithms; infinite ones are never or always reached.
+ */
 public interface PullResponse {
 
     /** The pull, with every dose multiplied by a factor. */
@@ -8,4 +14,19 @@ public interface PullResponse {
 
     /** How doses are read. */
     DoseScale scale();
+
+    /** What counts as good. */
+    Standard standard();
+
+    /** ln of the factor from which so much comes out, 0…1, before peeling; +∞ if never. */
+    double lnFor(double coverage);
+
+    /** ln of the factor from which so much is left after peeling, 0…1; +∞ if never. */
+    double lnForKept(double coverage);
+
+    /** ln of the factor from which more than this shows of too much, mm; −∞ if always. */
+    double lnForExcess(double mm);
+
+    /** What spoils it whatever the dose; nothing if nothing does. */
+    Optional<Trouble> spoiled();
 }

@@ -5,6 +5,7 @@ import glanzen.artwork.Band;
 import glanzen.kit.Stock;
 import glanzen.press.Nip;
 import glanzen.press.Relief;
+import glanzen.route.Standard;
 import glanzen.setup.SetUp;
 import java.util.ArrayList;
 import java.util.List;
@@ -25,8 +26,8 @@ public final class ReliefModel implements PullModel {
     ReliefModel(SetUp setUp, Artwork artwork) {
         this.setUp = setUp;
         this.artwork = artwork;
-        this.bands = artwork.bands();
-        this.pressing = Pressing.of(setUp, bands);
+        this.pressing = Pressing.of(setUp, artwork);
+        this.bands = pressing.bands();
         this.reliefMm = setUp.plate().kind().reliefMm();
         this.sheetMm = setUp.stack().all(Stock.class).stream()
                 .mapToDouble(Stock::thicknessMm)
@@ -51,7 +52,14 @@ public final class ReliefModel implements PullModel {
                 share[i++] = bands.get(band).share() * spot.share();
             }
         }
-        return new DoseField(dose, share, new DoseScale.Forming(Relief.tearing(reliefMm)), 0, force);
+        return new DoseField(
+                dose,
+                share,
+                new DoseScale.Forming(Relief.tearing(reliefMm)),
+                Standard.RELIEF,
+                0,
+                force,
+                setUp.refusedAt(force) ? Trouble.REFUSED : null);
     }
 
     private double perMpa(Rig rig, int band) {
@@ -65,24 +73,15 @@ public final class ReliefModel implements PullModel {
         return 1 + 0.15 * (setUp.passes() - 1);
     }
 
-    /** The band with the most raised area. */
-    private int mainBand() {
-        int main = 0;
-        for (int i = 1; i < bands.size(); i++) {
-            main = bands.get(i).share() > bands.get(main).share() ? i : main;
-        }
-        return main;
-    }
-
     /** Mean dose on the band with the most raised area. */
     double mainDose(Rig rig) {
-        int main = mainBand();
+        int main = pressing.mainBand();
         return perMpa(rig, main) * pressing.nip(main, rig).pressureMpa();
     }
 
     @Override
     public NipFigures figures(Rig rig) {
-        Nip nip = pressing.nip(mainBand(), rig);
+        Nip nip = pressing.nip(pressing.mainBand(), rig);
         return new NipFigures(
                 setUp.overfillMm(),
                 nip.forceN(),

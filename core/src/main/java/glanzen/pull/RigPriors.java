@@ -4,18 +4,30 @@ package glanzen.pull;
 public final class RigPriors {
 
     /** Set-point error, K. */
-    public static final double SET_POINT_K = 6;
+    public static final double SET_POINT_K = 4.5;
     /** Opening error, mm. */
-    public static final double OPENING_MM = 0.08;
+    public static final double OPENING_MM = 0.06;
     /** ln of stiffness. */
     public static final double LN_STIFFNESS = 0.15;
     /** ln of contact conductance. */
-    public static final double LN_CONTACT = 0.25;
+    public static final double LN_CONTACT = 0.20;
     /** ln of a film's need. */
-    public static final double LN_NEED = 0.35;
+    public static final double LN_NEED = 0.30;
+    /** ln of what it takes to cut a stock, or to form it. */
+    public static final double LN_STOCK_NEED = 0.15;
 
     /** ln of dose from one pull to the next on the same rig: a hand is no machine, and no two sheets are alike. */
     public static final double LN_LUCK = 0.12;
 
     private RigPriors() {}
+
+    /**
+     * How far the dose of one pull strays on a rig, ln: by luck, and by the need where nothing is known of it.
+     *
+     * @param needKey film or stock
+     * @param prior how far needs stray before anything is known, ln
+     */
+    public static double lnSpread(Rig rig, String needKey, double prior) {
+        return rig.lnNeeds().containsKey(needKey) ? LN_LUCK : Math.hypot(LN_LUCK, prior);
+    }
 }

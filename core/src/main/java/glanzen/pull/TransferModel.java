@@ -8,12 +8,15 @@ import glanzen.material.BondingLayer;
 import glanzen.press.LoadPath;
 import glanzen.press.Nip;
 import glanzen.pull.BondTable.Exposure;
+import glanzen.route.Standard;
 import glanzen.setup.SetUp;
+import glanzen.transfer.Drying;
 import glanzen.transfer.Gelled;
 import glanzen.transfer.Transfer;
 import java.util.List;
 import java.util.function.DoubleBinaryOperator;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Foil or flock that is to hold on where a bonding layer wets the sheet: nips are tabulated per band of the artwork, heat
@@ -21,13 +24,11 @@ import java.util.function.Function;
  */
 public final class TransferModel implements PullModel {
 
-    /** Rigs press longer than the label says; the nip is followed this much longer to cover them. */
-    private static final double NIP_ALLOWANCE = 1.5;
-
     private final SetUp setUp;
     private final Artwork artwork;
-    private final List<Band> bands;
+    private final Standard standard;
     private final Pressing pressing;
+    private final List<Band> bands;
     private final double need;
     private final DoseScale.Wetting scale;
     private final double halfThroatMm;
@@ -38,19 +39,21 @@ public final class TransferModel implements PullModel {
     private TransferModel(SetUp setUp, Artwork artwork, Function<HeatSource, BondTable> heat) {
         this.setUp = setUp;
         this.artwork = artwork;
-        this.bands = artwork.bands();
+        this.standard = setUp.route().standard().counting(artwork.counterMm());
         this.filmId = setUp.film().id();
         this.scale = scale(setUp);
-        this.need = bonding().need() * setUp.stock().surface().need() * aged(setUp);
+        this.need = bonding(setUp).need() * setUp.stock().surface().need() * aged(setUp);
         this.halfThroatMm = setUp.machine().throatMm() / 2;
+        this.pressing = Pressing.of(setUp, artwork);
+        this.bands = pressing.bands();
         this.spots = bands.stream().mapToInt(b -> b.spots().size()).sum();
-        this.pressing = Pressing.of(setUp, bands);
-        this.bonds = heat.apply(HeatPlans.of(setUp, NIP_ALLOWANCE * pressing.longestMm() / setUp.feedMmPerS()));
+        this.bonds = heat.apply(HeatPlans.of(setUp, pressing.usualContactMm() / setUp.feedMmPerS()));
     }
 
     private TransferModel(TransferModel pressed, BondTable bonds) {
         this.setUp = pressed.setUp;
         this.artwork = pressed.artwork;
+        this.standard = pressed.standard;
         this.bands = pressed.bands;
         this.filmId = pressed.filmId;
         this.need = pressed.need;
@@ -61,13 +64,19 @@ public final class TransferModel implements PullModel {
         this.bonds = bonds;
     }
 
+    /** Foil that heat presses on spreads beside the edge; what lies on toner, ink or gel takes only there. */
     private static DoseScale.Wetting scale(SetUp s) {
         double always = 0;
         if (s.gel() != null) {
             always = Gelled.squashedMm(s.gel().coatMm(), s.gel().dryness(s.roomC()));
             always += s.gel().sprayed() ? Gelled.haloMm(bonding(s)) : 0;
         }
-        return new DoseScale.Wetting(Transfer.softnessMm(s.stack().softBackingMm()), always);
+        boolean spreads = bonding(s) == BondingLayer.HOT_FOIL;
+        double softness = spreads
+                ? Transfer.softnessMm(
+                        s.stock().surface().spread(), s.stack().softBackingMm())
+                : 0;
+        return new DoseScale.Wetting(softness, always);
     }
 
     private static double aged(SetUp s) {
@@ -92,10 +101,6 @@ public final class TransferModel implements PullModel {
         return new TransferModel(this, other.bonds);
     }
 
-    private BondingLayer bonding() {
-        return bonding(setUp);
-    }
-
     private static BondingLayer bonding(SetUp s) {
         return s.route().bonding().orElseThrow();
     }
@@ -117,27 +122,17 @@ public final class TransferModel implements PullModel {
 
     @Override
     public NipFigures figures(Rig rig) {
-        Nip nip = mainNip(rig);
-        List<HeatTrace> nips = bonds.nominal().nips();
-        double[] last = nips.get(nips.size() - 1).celsius();
+        Nip nip = pressing.nip(pressing.mainBand(), rig);
+        double dwell = nip.dwellSeconds(setUp.feedMmPerS());
         return new NipFigures(
                 setUp.overfillMm(),
                 nip.forceN(),
                 nip.pressureMpa(),
-                nip.dwellSeconds(setUp.feedMmPerS()),
-                last[last.length / 2],
+                dwell,
+                bonds.bondC(rig, setUp.passes() - 1, dwell),
                 peelC(rig),
                 setUp.route().toolInStack() ? LoadPath.of(setUp.stack()).debossMm(nip.pressureMpa()) : 0,
                 0);
-    }
-
-    /** The nip over the band with the most raised area, on a rig. */
-    private Nip mainNip(Rig rig) {
-        int main = 0;
-        for (int i = 1; i < bands.size(); i++) {
-            main = bands.get(i).share() > bands.get(main).share() ? i : main;
-        }
-        return pressing.nip(main, rig);
     }
 
     @Override
@@ -153,23 +148,37 @@ public final class TransferModel implements PullModel {
      * @param passes not more than the set-up's
      */
     public DoseField doses(Rig rig, double feedMmPerS, int passes) {
-        Exposure[] exposures = bonds.exposures(rig, bonding());
+        Exposure[] exposures = bonds.exposures(rig, bonding(setUp));
         double perMpa = 1 / (need * Math.exp(rig.lnNeed(filmId)));
         double[] dose = new double[spots];
         double[] share = new double[spots];
         double force = 0;
+        double longest = 0;
         int i = 0;
         for (int band = 0; band < bands.size(); band++) {
             Nip nip = pressing.nip(band, rig);
             force = Math.max(force, nip.forceN());
-            double perPressure = perMpa * exposed(exposures, nip.dwellSeconds(feedMmPerS), passes);
+            double dwell = nip.dwellSeconds(feedMmPerS);
+            longest = Math.max(longest, dwell);
+            double perPressure = perMpa * exposed(exposures, dwell, passes);
             for (Band.Spot spot : bands.get(band).spots()) {
                 dose[i] = perPressure * pressureMpa(band, nip, spot);
                 share[i++] = bands.get(band).share() * spot.share();
             }
         }
         double lift = Transfer.lift(artwork.solidShare(), bonds.peelC(rig));
-        return new DoseField(dose, share, scale, lift, force);
+        return new DoseField(dose, share, scale, standard, lift, force, spoiled(rig, force, longest));
+    }
+
+    private @Nullable Trouble spoiled(Rig rig, double forceN, double dwellSeconds) {
+        if (setUp.refusedAt(forceN)) {
+            return Trouble.REFUSED;
+        }
+        if (setUp.gel() != null && setUp.gel().dryness(setUp.roomC()) < Drying.BLOB) {
+            return Trouble.BLOB;
+        }
+        boolean checked = standard.hottestBondC() < Double.POSITIVE_INFINITY;
+        return checked && bonds.bondC(rig, 0, dwellSeconds) > standard.hottestBondC() ? Trouble.BARE_SHEET : null;
     }
 
     /** Pressure at a place: rollers give in the middle, a patch presses more. */
@@ -188,7 +197,7 @@ public final class TransferModel implements PullModel {
 
     /** For the picture of a pull: dose and force over each band, on a rig, in the middle of the mean pressure. */
     public double[][] bandDoses(Rig rig) {
-        Exposure[] exposures = bonds.exposures(rig, bonding());
+        Exposure[] exposures = bonds.exposures(rig, bonding(setUp));
         double[][] rows = new double[bands.size()][];
         for (int i = 0; i < rows.length; i++) {
             Nip nip = pressing.nip(i, rig);
@@ -207,7 +216,7 @@ public final class TransferModel implements PullModel {
     public DoubleBinaryOperator doseMap(Rig rig) {
         double[][] rows = bandDoses(rig);
         return (xMm, yMm) -> {
-            double raised = artwork.raisedWidthAtMm(yMm);
+            double raised = raisedWidthMm(yMm);
             double[] nearest = rows[0];
             for (double[] row : rows) {
                 nearest = Math.abs(row[0] - raised) < Math.abs(nearest[0] - raised) ? row : nearest;
@@ -221,9 +230,9 @@ public final class TransferModel implements PullModel {
         return bonds.peelC(rig);
     }
 
-    /** What the doses of {@link #doses} belong to, in the same order. */
-    public List<Band> bands() {
-        return bands;
+    /** Raised width that the nip carries around a place along the feed, mm. */
+    public double raisedWidthMm(double yMm) {
+        return artwork.raisedWidthMm(yMm, pressing.usualContactMm());
     }
 
     /** Pressure across the throat relative to its mean, on a rig's force. */
@@ -241,6 +250,11 @@ public final class TransferModel implements PullModel {
         }
         double mean = pressing.nip(near, rig).pressureMpa();
         return mean <= 0 ? 1 : pressing.localMpa(near, mean, patchMm) / mean;
+    }
+
+    @Override
+    public double lnNeedPrior() {
+        return RigPriors.LN_NEED;
     }
 
     @Override

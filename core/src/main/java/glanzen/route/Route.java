@@ -51,22 +51,27 @@ public enum Route implements RouteFacts {
             .tool("die", Plate.Kind.THIN_DIE)
             .stock(Stock.Kind.CARD)
             .stack(hotStack(0.15, 1))
-            .soak(Heating.COVERED, 30)
+            .target(0.25)
+            .soak(Heating.COVERED, 40)
             .differ(Question.WHEN_SHEET, Question.COVER, Question.PASSES, Question.PEEL, Question.ERROR_BIAS)),
     SOLID_PLATE(hot("solid plate")
             .says("A bare plate makes metallic stock: two cards more pressure, minutes of soak, peeled cold.")
             .tool("plate", Plate.Kind.SOLID_PLATE)
             .stock(Stock.Kind.CARD)
             .stack(hotStack(0.30, 2))
+            .target(1.05)
+            .slow(4.2)
             .soak(Heating.COVERED, 240)
             .peel(Peel.COLD)
+            .good(Standard.GROUND)
             .differ(Question.WHEN_SHEET, Question.COVER, Question.PASSES, Question.PEEL, Question.ERROR_BIAS)),
     RIBBON(hot("hot foil on ribbon")
             .says("Words lie along the ribbon, taped with foil as one; in and back out, never threaded through.")
             .tool("plate", Plate.Kind.PLATE)
             .stock(Stock.Kind.RIBBON)
             .stack(hotStack(0.30, 1))
-            .soak(Heating.TOGETHER, 60)
+            .target(0.60)
+            .soak(Heating.TOGETHER, 20)
             .passes(2)
             .taped()
             .differ(Question.WHEN_SHEET, Question.PASSES, Question.PEEL, Question.ERROR_BIAS)),
@@ -74,7 +79,7 @@ public enum Route implements RouteFacts {
             .says("Heat-proof acetate only; the protective film off the foil side before, off the other side after.")
             .tool("plate", Plate.Kind.PLATE)
             .stock(Stock.Kind.ACETATE)
-            .soak(Heating.COVERED, 25)
+            .soak(Heating.COVERED, 30)
             .differ(Question.WHEN_SHEET, Question.COVER, Question.PASSES, Question.PEEL, Question.ERROR_BIAS)),
     OVER_MEDIA(hot("hot foil over dry media")
             .says("Ink or paint first and fully dry; foil on top.")
@@ -96,15 +101,18 @@ public enum Route implements RouteFacts {
             .target(0.25)
             .inked()
             .differ(Question.OUTER_PLATES)
+            .good(Standard.RELIEF)
             .rules(RuleSet.COLD_PLATE)),
     TONER(rollers("toner foil", BondingLayer.TONER)
             .says("Foil colour up on the toner, both in a folded carrier, fold first into hot rollers; peeled cold.")
             .on(EnumSet.of(ROLLER_MACHINE, LAMINATOR, HEATED_PRESS))
             .tool("design", Plate.Kind.PRINT)
             .stock(Stock.Kind.TONER_SHEET, Stock.Kind.TONER_ADHESIVE, Stock.Kind.LASER_PRINT)
+            .rollers(122)
             .peel(Peel.COLD)
             .waits(Wait.ROLLERS_READY, Wait.COOLING)
             .differ(Question.PASSES, Question.PEEL, Question.TONER_AND_DIES, Question.CARRIER_CUTTING)
+            .good(Standard.TONER)
             .rules(RuleSet.TONER)),
     GEL_HEATED(rollers("gel foil, heated", BondingLayer.GEL_FOIL)
             .says("Foil colour up on dry gel, in a folded carrier through hot rollers: the smoother finish.")
@@ -114,6 +122,7 @@ public enum Route implements RouteFacts {
             .peel(Peel.COLD)
             .waits(Wait.GEL_DRY, Wait.ROLLERS_READY, Wait.COOLING)
             .differ(Question.GEL_HEAT, Question.GEL_DRYING, Question.SPRAY, Question.PASSES)
+            .good(Standard.GEL)
             .rules(RuleSet.GEL)),
     GEL_COLD(cold("gel foil, cold", BondingLayer.GEL_FOIL, Film.Kind.TRANSFER_FOIL)
             .says("Foil colour up on dry gel between cutting plates: pressure alone, and the paste's texture shows.")
@@ -122,7 +131,7 @@ public enum Route implements RouteFacts {
                     facing(LayerRole.STOCK, Facing.UP, "The gel must meet the foil that lies on it"),
                     facing(LayerRole.FILM, Facing.UP, "The dull face must touch the gel"),
                     of(LayerRole.OUTER))
-            .pressure(7)
+            .pressure(8)
             .differ(Question.GEL_HEAT, Question.GEL_DRYING, Question.SPRAY, Question.PASSES, Question.OUTER_PLATES)),
     FLOCK(cold("gel flock", BondingLayer.GEL_FLOCK, Film.Kind.FLOCK)
             .says("Fuzzy face on the dry gel, both inside folded paper between cutting plates; cold, peeled slowly.")
@@ -136,7 +145,7 @@ public enum Route implements RouteFacts {
                             "The fuzzy face touches the gel, the plain backing looks outwards"),
                     board(LayerRole.CARRIER, 0.10).perhaps(),
                     of(LayerRole.OUTER))
-            .pressure(2.8)
+            .pressure(5)
             .passes(2)
             .differ(Question.GEL_DRYING, Question.SPRAY, Question.PASSES, Question.OUTER_PLATES)),
     REACTIVE_INK(RoutePlan.of("reactive ink and foil", TRANSFER)
@@ -144,6 +153,7 @@ public enum Route implements RouteFacts {
             .films(BondingLayer.REACTIVE_INK, Film.Kind.TRANSFER_FOIL)
             .on(EnumSet.of(HEATED_PRESS))
             .tool("stamp", Plate.Kind.STAMP)
+            .rollers(120)
             .stock(Stock.Kind.CARD)
             .stack(
                     of(LayerRole.PARCHMENT),
@@ -153,6 +163,7 @@ public enum Route implements RouteFacts {
             .peel(Peel.COLD)
             .waits(Wait.INK_KEY, Wait.ROLLERS_READY, Wait.COOLING)
             .differ(Question.PASSES, Question.PEEL)
+            .good(Standard.INK)
             .rules(RuleSet.REACTIVE_INK)),
     THIN_CUT(cut("thin die cut").sheets(2)),
     INTRICATE_CUT(cut("intricate or several sheets")
@@ -180,6 +191,7 @@ public enum Route implements RouteFacts {
             .stack(of(LayerRole.OUTER), of(LayerRole.TOOL), of(LayerRole.STOCK), of(LayerRole.OUTER))
             .target(0.30)
             .differ(Question.DIE_DIRECTION, Question.SECOND_PASS, Question.OUTER_PLATES)
+            .good(Standard.CUT)
             .rules(RuleSet.CUT)),
     CUT_THEN_EMBOSS(embossing("emboss with the die just cut")
             .says("The second pass: magnetic shim out, embossing mat over the stock, die edge up.")
@@ -190,17 +202,18 @@ public enum Route implements RouteFacts {
                     of(LayerRole.STOCK),
                     board(LayerRole.MAT, 1.5),
                     of(LayerRole.OUTER))
-            .target(0.80)),
+            .target(0.95)),
     FLAT_FOLDER(embossing("flat folder")
             .says(
                     "Folder with the stock in it between outer plates; the metal shim if too shallow, plastic is too much.")
             .tool("folder", Plate.Kind.FLAT_FOLDER)
-            .stack(of(LayerRole.OUTER), of(LayerRole.TOOL), of(LayerRole.STOCK), of(LayerRole.OUTER))),
+            .stack(of(LayerRole.OUTER), of(LayerRole.TOOL), of(LayerRole.STOCK), of(LayerRole.OUTER))
+            .pressure(12.5)),
     DEEP_FOLDER(embossing("deep folder")
             .says("Between two outer plates, or on one with the magnetic and the plastic shim, as the press asks.")
             .tool("folder", Plate.Kind.DEEP_FOLDER)
             .stack(of(LayerRole.OUTER), of(LayerRole.TOOL), of(LayerRole.STOCK), of(LayerRole.OUTER))
-            .target(0.60)
+            .pressure(12.5)
             .differ(Question.DEEP_STACK)),
     CUTTING_FOLDER(RoutePlan.of("folder with built-in dies", CUT_AND_EMBOSS)
             .says("Cuts and embosses in one pass, stock in the folder between outer plates.")
@@ -210,6 +223,7 @@ public enum Route implements RouteFacts {
             .stack(of(LayerRole.OUTER), of(LayerRole.TOOL), of(LayerRole.STOCK), of(LayerRole.OUTER))
             .target(0.30)
             .differ(Question.SECOND_PASS, Question.OUTER_PLATES)
+            .good(Standard.CUT_RELIEF)
             .rules(RuleSet.CUT_AND_EMBOSS)),
     STENCIL_EMBOSS(embossing("stencil with mat and shims")
             .says("Stock on the mat, stencil on it, embossing plate and one to three plastic shims: more is deeper.")
@@ -219,7 +233,8 @@ public enum Route implements RouteFacts {
                     of(LayerRole.STOCK),
                     of(LayerRole.TOOL),
                     board(LayerRole.EMBOSSING_PLATE, 2.0),
-                    board(LayerRole.PLASTIC, 0.5)));
+                    board(LayerRole.PLASTIC, 0.5))
+            .pressure(5));
 
     private final RoutePlan plan;
 

@@ -80,6 +80,7 @@ final class RouteBuilders {
                 .tool("stencil", Plate.Kind.STENCIL)
                 .stock(Stock.Kind.CARD)
                 .waits(Wait.GEL_DRY)
+                .good(Standard.GEL)
                 .rules(RuleSet.GEL);
     }
 
@@ -101,6 +102,7 @@ final class RouteBuilders {
                 .stack(cutStack())
                 .target(0.32)
                 .differ(Question.DIE_DIRECTION, Question.SECOND_PASS, Question.OUTER_PLATES)
+                .good(Standard.CUT)
                 .rules(RuleSet.CUT);
     }
 
@@ -122,6 +124,7 @@ final class RouteBuilders {
                 .stock(Stock.Kind.CARD, Stock.Kind.LEATHER, Stock.Kind.ACETATE)
                 .target(0.30)
                 .differ(Question.OUTER_PLATES)
+                .good(Standard.RELIEF)
                 .rules(RuleSet.EMBOSS);
     }
 }

@@ -110,6 +110,16 @@ public sealed interface RouteFacts permits Route {
         return plan().soakSeconds();
     }
 
+    /** How hot its rollers usually are, °C. */
+    default double rollersC() {
+        return plan().rollersC();
+    }
+
+    /** What counts as good on it. */
+    default Standard standard() {
+        return plan().standard();
+    }
+
     /** Usual peel. */
     default Peel peel() {
         return plan().peel();
@@ -118,6 +128,11 @@ public sealed interface RouteFacts permits Route {
     /** Usual trips through the machine. */
     default int passes() {
         return plan().passes();
+    }
+
+    /** Fastest feed that one pass is enough at, mm/s. */
+    default double slowMmPerS() {
+        return plan().slowMmPerS();
     }
 
     /** How much thicker than the opening its stack usually is once blades are through, mm. */

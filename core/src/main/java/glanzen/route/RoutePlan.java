@@ -30,13 +30,16 @@ import org.jspecify.annotations.Nullable;
  * @param targetMpa pressure on the design its stack is filled up to; 0 where it goes by thickness
  * @param heating what lies on the platform during the soak
  * @param soakSeconds usual soak, s; 0 where nothing soaks
+ * @param rollersC how hot its rollers usually are, °C
  * @param peel usual peel
  * @param passes usual trips through the machine
+ * @param slowMmPerS fastest feed that one pass is enough at, mm/s
  * @param inked whether its plate may be inked
  * @param taped whether plate, film and stock are taped together and turned over as one
  * @param waits what it has to wait for
  * @param questions where people differ
  * @param rules what experience asks of it, beyond layers, fit and place
+ * @param standard what counts as good
  */
 public record RoutePlan(
         String label,
@@ -54,13 +57,16 @@ public record RoutePlan(
         double targetMpa,
         Heating heating,
         double soakSeconds,
+        double rollersC,
         Peel peel,
         int passes,
+        double slowMmPerS,
         boolean inked,
         boolean taped,
         List<Wait> waits,
         List<Question> questions,
-        RuleSet rules) {
+        RuleSet rules,
+        Standard standard) {
 
     /** Whether a part belongs to the stack, wanted or optional. */
     public boolean has(LayerRole part) {
@@ -89,13 +95,16 @@ public record RoutePlan(
         private double targetMpa;
         private Heating heating = Heating.ALONE;
         private double soakSeconds;
+        private double rollersC = 112;
         private Peel peel = Peel.WARM;
         private int passes = 1;
+        private double slowMmPerS = 100;
         private boolean inked;
         private boolean taped;
         private final List<Wait> waits = new ArrayList<>();
         private final List<Question> questions = new ArrayList<>();
         private RuleSet rules = RuleSet.HOT_PLATE;
+        private Standard standard = Standard.FOIL;
 
         private Builder(String label, Mechanism mechanism) {
             this.label = label;
@@ -156,6 +165,11 @@ public record RoutePlan(
             return this;
         }
 
+        Builder rollers(double usualC) {
+            rollersC = usualC;
+            return this;
+        }
+
         Builder peel(Peel usual) {
             peel = usual;
             return this;
@@ -163,6 +177,11 @@ public record RoutePlan(
 
         Builder passes(int usual) {
             passes = usual;
+            return this;
+        }
+
+        Builder slow(double mmPerS) {
+            slowMmPerS = mmPerS;
             return this;
         }
 
@@ -191,6 +210,11 @@ public record RoutePlan(
             return this;
         }
 
+        Builder good(Standard counts) {
+            standard = counts;
+            return this;
+        }
+
         RoutePlan plan() {
             return new RoutePlan(
                     label,
@@ -208,13 +232,16 @@ public record RoutePlan(
                     targetMpa,
                     heating,
                     soakSeconds,
+                    rollersC,
                     peel,
                     passes,
+                    slowMmPerS,
                     inked,
                     taped,
                     List.copyOf(waits),
                     List.copyOf(questions),
-                    rules);
+                    rules,
+                    standard);
         }
     }
 }

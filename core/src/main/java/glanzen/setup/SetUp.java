@@ -11,6 +11,7 @@ import glanzen.kit.Plate;
 import glanzen.kit.Platform;
 import glanzen.kit.Press;
 import glanzen.kit.Stock;
+import glanzen.layout.Fixing;
 import glanzen.layout.Layout;
 import glanzen.layout.OnPlatform;
 import glanzen.layout.Placed;
@@ -190,8 +191,30 @@ public record SetUp(
 
     /** Time at the bench from plate on platform, or from switching on, to peel, s: soak, hold, passes over what is pressed, cooling. */
     public double totalSeconds() {
-        double between = machine instanceof HeatedRollers ? RollerPlan.BETWEEN_SECONDS : HeatPlan.BETWEEN_SECONDS;
-        return heat.seconds() + passes * passSeconds() + (passes - 1) * between + peel.seconds();
+        return heat.seconds() + passes * passSeconds() + (passes - 1) * betweenSeconds() + peel.seconds();
+    }
+
+    /** Time from the end of one pass to the start of the next, s: there and back is quick, taken out and turned is not. */
+    public double betweenSeconds() {
+        if (machine instanceof HeatedRollers) {
+            return RollerPlan.BETWEEN_SECONDS;
+        }
+        return turned ? HeatPlan.FED_AGAIN_SECONDS : HeatPlan.THERE_AND_BACK_SECONDS;
+    }
+
+    /** Whether the press stalls or must not be forced at a force in the nip, N. */
+    public boolean refusedAt(double forceN) {
+        return machine instanceof Press press && forceN > press.maxForceN();
+    }
+
+    /**
+     * How often loose plates change direction under the sheet, each of them with a chance to move. What is taped or hinged
+     * does not move, and where no plate lies in the stack nothing can.
+     */
+    public int looseReversals() {
+        boolean plate = route.toolInStack() && route.mechanism() == Mechanism.TRANSFER;
+        boolean held = layout.laid() ? layout.method() != Fixing.LOOSE : route.taped();
+        return plate && !held ? passes - 1 : 0;
     }
 
     /** The same done another way. */

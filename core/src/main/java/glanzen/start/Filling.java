@@ -9,11 +9,14 @@ final class Filling {
 
     private static final int MOST = 5;
     /** One board less is worth this much of a miss, mm; a base is there to fill. */
-    private static final double BOARD_MM = 0.06;
+    private static final double BOARD_MM = 0.08;
+    /** Card and tissue are laid as easily by twos. */
+    private static final double SOFT_MM = 0.025;
 
     private static final double BASE_MM = 0.02;
 
     private static final double TOO_THIN = 1.8;
+    private static final double TOO_THICK = 1.5;
 
     private final List<Board> boards;
     private final double wantedMm;
@@ -55,8 +58,8 @@ final class Filling {
     private double miss(double mm, List<Board> chosen) {
         double off = mm - wantedMm;
         double trouble = chosen.stream()
-                .mapToDouble(b -> b.kind() == Board.Kind.BASE ? BASE_MM : BOARD_MM)
+                .mapToDouble(b -> b.kind() == Board.Kind.BASE ? BASE_MM : b.kind() == Board.Kind.TISSUE_SHIM || b.kind() == Board.Kind.CARD_SHIM ? SOFT_MM : BOARD_MM)
                 .sum();
-        return (off < 0 ? -TOO_THIN * off : off) + trouble;
+        return (off < 0 ? -TOO_THIN * off : TOO_THICK * off) + trouble;
     }
 }

@@ -17,6 +17,7 @@ import glanzen.measure.BadInput;
 import glanzen.press.Frame;
 import glanzen.press.LoadPath;
 import glanzen.press.Nip;
+import glanzen.route.LayerRole;
 import glanzen.route.LayerSlot;
 import glanzen.route.Mechanism;
 import glanzen.route.Medium;
@@ -42,6 +43,8 @@ import org.jspecify.annotations.Nullable;
 public final class StartingStack {
 
     private static final double HOLD_SECONDS = 12;
+    /** Share of the greatest force that a starting stack may ask of a press whose label is not quite true. */
+    private static final double EASE = 0.87;
 
     /**
      * What a person picks.
@@ -124,12 +127,35 @@ public final class StartingStack {
         if (!route.heated()) {
             return bare.withStack(new Stack(start.filled(bare)));
         }
-        return bare.withLayout(FirstLayout.of(
+        return start.cushioned(bare).withLayout(FirstLayout.of(
                 pick.tool(),
                 pick.stock(),
                 bare.onPlatform().platform(),
                 bare.press(),
                 route.taped() ? Fixing.TAPED : Fixing.LOOSE));
+    }
+
+    /** With as much card as the route's squeeze wants on this press, and no more than the press bears with ease. */
+    private SetUp cushioned(SetUp bare) {
+        if (!pick.route().has(LayerRole.CARD)) {
+            return bare;
+        }
+        List<Layer> hard = bare.stack().layers().stream()
+                .filter(l -> !(l.item() instanceof Board b && b.kind() == Board.Kind.CARD_SHIM))
+                .toList();
+        SetUp without = bare.withStack(new Stack(hard));
+        Press press = bare.press();
+        double borne = EASE * press.maxForceN() / press.stiffnessNPerMm();
+        double wanted = Math.min(pick.route().targetMm(), borne) - without.overfillMm();
+        used.clear();
+        List<Board> thin = fillers().stream()
+                .filter(b -> b.kind() != Board.Kind.BASE && b.kind() != Board.Kind.OUTER_PLATE)
+                .toList();
+        List<Layer> layers = new ArrayList<>(hard);
+        new Filling(thin, wanted)
+                .best()
+                .forEach(b -> layers.add(without.shimPlace(), new Layer(b, Facing.UP)));
+        return bare.withStack(new Stack(layers));
     }
 
     private SetUp bare() {
@@ -141,7 +167,7 @@ public final class StartingStack {
                 route.toolInStack() ? null : pick.tool(),
                 new Stack(wanted()),
                 Pace.SLOW,
-                route.passes(),
+                passes(),
                 false,
                 route.peel(),
                 route.overMedium() ? Medium.DRY : Medium.NONE,
@@ -151,13 +177,30 @@ public final class StartingStack {
                 Layout.NONE);
     }
 
+    /** A quick press goes there and back where the route wants long under the rollers. */
+    private int passes() {
+        Route route = pick.route();
+        boolean quick = pick.machine().speedMmPerS(Pace.SLOW) > route.slowMmPerS();
+        return quick ? Math.max(2, route.passes()) : route.passes();
+    }
+
     private Heat heat() {
         Route route = pick.route();
         if (route.heated()) {
             return new Heat.OnPlatform(
                     Objects.requireNonNull(pick.platform()), 0, route.heating(), route.soakSeconds(), HOLD_SECONDS);
         }
-        return pick.machine() instanceof HeatedRollers rollers ? Heat.HotRollers.warm(rollers) : new Heat.None();
+        return pick.machine() instanceof HeatedRollers rollers ? warm(rollers, route.rollersC()) : new Heat.None();
+    }
+
+    /** At the setting that is nearest to what the route usually wants, warmed through. */
+    private static Heat warm(HeatedRollers rollers, double usualC) {
+        int nearest = 0;
+        for (int i = 1; i < rollers.settings().size(); i++) {
+            double off = Math.abs(rollers.settings().get(i).celsius() - usualC);
+            nearest = off < Math.abs(rollers.settings().get(nearest).celsius() - usualC) ? i : nearest;
+        }
+        return Heat.HotRollers.warm(rollers).at(nearest);
     }
 
     /** The layers the route names, as far as they are owned. */
@@ -233,9 +276,7 @@ public final class StartingStack {
         if (route.targetMpa() == 0 || !Rules.computable(bare)) {
             return route.targetMm();
         }
-        double broad = shop.artwork(bare).bands().stream()
-                .mapToDouble(b -> b.share() * b.widthMm())
-                .sum();
+        double broad = shop.artwork(bare).meanWidthMm();
         return Nip.overfillFor(Frame.of(bare.press()), LoadPath.of(bare.stack()), route.targetMpa(), broad);
     }
 
@@ -244,7 +285,8 @@ public final class StartingStack {
         for (Board board : shelf) {
             boolean fits = board.kind().filler()
                     || board.kind() == Board.Kind.PLASTIC_SHIM
-                    || board.kind() == Board.Kind.CARD_SHIM;
+                    || board.kind() == Board.Kind.CARD_SHIM
+                    || board.kind() == Board.Kind.TISSUE_SHIM;
             for (int i = 0; fits && board.sound() && i < Math.min(2, left(board)); i++) {
                 fillers.add(board);
             }

@@ -45,6 +45,29 @@ public final class Normal {
         return z > 0 ? 1 - upper : upper;
     }
 
+    private static final double TABLE_TO = 8;
+    private static final int TABLE_PER_UNIT = 256;
+    private static final double[] TABLE = new double[(int) (2 * TABLE_TO * TABLE_PER_UNIT) + 2];
+
+    static {
+        for (int i = 0; i < TABLE.length; i++) {
+            TABLE[i] = cdf((double) i / TABLE_PER_UNIT - TABLE_TO);
+        }
+    }
+
+    /** Φ(z) from a table, for sums over many places; absolute error below 1e-6. */
+    public static double quickCdf(double z) {
+        if (z <= -TABLE_TO) {
+            return 0;
+        }
+        if (z >= TABLE_TO) {
+            return 1;
+        }
+        double at = (z + TABLE_TO) * TABLE_PER_UNIT;
+        int i = (int) at;
+        return TABLE[i] + (at - i) * (TABLE[i + 1] - TABLE[i]);
+    }
+
     /**
      * Φ⁻¹(p), by Acklam's rational approximation; relative error below 1.2e-9.
      *

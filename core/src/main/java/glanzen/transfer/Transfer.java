@@ -1,6 +1,7 @@
 package glanzen.transfer;
 
 import glanzen.material.BondingLayer;
+import glanzen.material.Fitted;
 
 /**
  * From heat, dwell and pressure to what is on the sheet. One number, the dose, stands for all three: a viscous film wets
@@ -21,9 +22,6 @@ public final class Transfer {
 
     private static final double REFERENCE_K = 383.15;
     private static final double GAS_CONSTANT = 8.314;
-    private static final double SPILL_ONSET = 1.6;
-    private static final double HARD_BACKING_MM = 0.10;
-    private static final double SOFTNESS = 0.25;
     private static final double MOST_LIFT = 0.25;
     private static final double LIFT_MIDDLE_C = 55;
     private static final double LIFT_WIDTH_K = 8;
@@ -55,28 +53,29 @@ public final class Transfer {
     }
 
     /**
-     * Width of over-foil beyond the design's edge, {@code max(0, λ·ln(dose/1.6))}.
+     * Width of over-foil beyond the design's edge, {@code max(0, λ·ln(dose/onset))}.
      *
      * @param softnessMm λ as {@link #softnessMm} gives it, mm
      * @return mm
      */
     public static double spillMm(double dose, double softnessMm) {
-        return dose <= SPILL_ONSET ? 0 : softnessMm * Math.log(dose / SPILL_ONSET);
+        return Math.max(0, softnessMm * Math.log(dose / Fitted.SPILL_ONSET.value()));
     }
 
     /**
-     * How much the backing lets over-foil spread, {@code λ = 0.10 + 0.25·Σ soft shims}.
+     * How much the backing lets over-foil spread, {@code λ = s·(hard + soft·Σ soft shims)}.
      *
+     * @param spread s, how readily foil bridges beside an edge on this surface; 1 on card
      * @param softBackingMm thickness of soft shims behind the sheet, mm
      * @return λ, mm
      */
-    public static double softnessMm(double softBackingMm) {
-        return HARD_BACKING_MM + SOFTNESS * softBackingMm;
+    public static double softnessMm(double spread, double softBackingMm) {
+        return spread * (Fitted.HARD_BACKING.value() + Fitted.SOFT_BACKING.value() * softBackingMm);
     }
 
-    /** Dose above which over-foil shows, {@code 1.6·e^{0.20/λ}}. */
-    public static double mostCleanDose(double softnessMm) {
-        return SPILL_ONSET * Math.exp(VISIBLE_SPILL_MM / softnessMm);
+    /** Dose that spills so wide, mm, {@code onset·e^{w/λ}}: the inverse of {@link #spillMm}; infinite where nothing spreads. */
+    public static double doseToSpill(double mm, double softnessMm) {
+        return softnessMm <= 0 ? Double.POSITIVE_INFINITY : Fitted.SPILL_ONSET.value() * Math.exp(mm / softnessMm);
     }
 
     /**

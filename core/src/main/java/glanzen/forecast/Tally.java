@@ -1,0 +1,94 @@
+package glanzen.forecast;
+
+import glanzen.forecast.Forecast.Window;
+import glanzen.heat.HeatTrace;
+import glanzen.pull.NipFigures;
+import glanzen.pull.PullModel.StripDose;
+import glanzen.pull.PullOutcome;
+import glanzen.pull.PullResponse;
+import glanzen.pull.Rig;
+import glanzen.pull.RigPriors;
+import glanzen.pull.Trouble;
+import glanzen.route.Standard;
+import glanzen.setup.SetUp;
+import glanzen.transfer.Ghost;
+import glanzen.transfer.Normal;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Adds up what a set-up comes to over an ensemble. Of each rig only what moves force and heat is drawn; the need and the
+ * luck of a pull are integrated by their normal distribution.
+ */
+final class Tally {
+
+    private final SetUp setUp;
+    private final double lnNeedPrior;
+    private final double[] weights;
+    private final PullOutcome[] pulls;
+    private final double ghost;
+    private final Map<Trouble, Double> troubles = new EnumMap<>(Trouble.class);
+    private int members;
+    private double under;
+    private double over;
+    private double both;
+
+    Tally(SetUp setUp, double lnNeedPrior, RigEnsemble ensemble) {
+        this.setUp = setUp;
+        this.lnNeedPrior = lnNeedPrior;
+        this.ghost = setUp.route().standard().edgeShows() ? Ghost.chance(setUp.looseReversals()) : 0;
+        this.weights = ensemble.rigs().stream().mapToDouble(Rig::weight).toArray();
+        this.pulls = new PullOutcome[weights.length];
+    }
+
+    void add(Rig rig, PullResponse doses) {
+        double spread = RigPriors.lnSpread(rig, setUp.needKey(), lnNeedPrior);
+        double weight = weights[members];
+        pulls[members] = doses.pull(Math.exp(spread * RigEnsemble.luck(members)));
+        members++;
+        Trouble spoiled = doses.spoiled().orElse(null);
+        if (spoiled == Trouble.REFUSED) {
+            over += weight;
+            count(Trouble.REFUSED, weight);
+            return;
+        }
+        Standard standard = doses.standard();
+        double least = doses.lnForKept(standard.enough());
+        double bare = Normal.cdf(doses.lnFor(standard.enough()) / spread);
+        double less = Normal.cdf(least / spread);
+        double more = spoiled != null ? 0 : Normal.cdf(doses.lnForExcess(standard.mostExcessMm()) / spread);
+        double tooMuch = Math.min(1 - less, 1 - more);
+        double ghosted = ghost * (1 - less);
+        under += weight * (less + ghosted);
+        over += weight * tooMuch * (1 - ghost);
+        both += weight * (Math.max(0, less - more) + ghost * tooMuch);
+        count(Trouble.BARE, weight * bare);
+        count(Trouble.LIFTS, weight * Math.max(0, less - bare));
+        count(Trouble.GHOST, weight * ghosted);
+        count(spoiled == null ? Trouble.EXCESS : spoiled, weight * (1 - more));
+    }
+
+    private void count(Trouble trouble, double share) {
+        if (share > 0) {
+            troubles.merge(trouble, share, Double::sum);
+        }
+    }
+
+    Forecast forecast(Window window, NipFigures nip, List<StripDose> strips, List<HeatTrace> heat) {
+        return new Forecast(
+                under,
+                Math.max(0, 1 - under - over),
+                over,
+                both,
+                troubles.getOrDefault(Trouble.REFUSED, 0.0),
+                troubles,
+                Quantiles.of(pulls, weights, PullOutcome::dose),
+                Quantiles.of(pulls, weights, PullOutcome::coverage),
+                Quantiles.of(pulls, weights, PullOutcome::spillMm),
+                window,
+                nip,
+                strips,
+                heat);
+    }
+}

@@ -1,0 +1,48 @@
+package glanzen.anchor;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import glanzen.forecast.Forecast;
+import java.util.List;
+import java.util.Locale;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class AnchorTest {
+
+    static List<Anchor> rows() {
+        return Anchor.all();
+    }
+
+    @ParameterizedTest
+    @MethodSource("rows")
+    void whatWorksAtTheBenchWorksInTheForecast(Anchor row) {
+        Forecast f = row.forecast();
+        assertEquals(
+                0,
+                row.miss(f, 0),
+                () -> String.format(
+                        Locale.ROOT,
+                        "of twenty: under %.1f, good %.1f, over %.1f; %s",
+                        20 * f.under(),
+                        20 * f.clean(),
+                        20 * f.over(),
+                        f.troubles()));
+    }
+
+    public static void main(String[] args) {
+        for (Anchor row : Anchor.all()) {
+            try {
+                Forecast f = row.forecast();
+                System.out.printf(
+                        Locale.ROOT,
+                        "%-42s miss %4.1f  u %4.1f g %4.1f o %4.1f  dose %.2f %.1f %.1f  win %.2f-%.1f F %.0f p %.1f T %.1f a/v %.2f over %.2f %s%n",
+                        row.name(), row.miss(f, 0), 20 * f.under(), 20 * f.clean(), 20 * f.over(),
+                        f.dose().low(), f.dose().middle(), f.dose().high(), f.window().least(), f.window().most(),
+                        f.nip().forceN(), f.nip().pressureMpa(), f.nip().bondC(), f.nip().dwellSeconds(), f.nip().overfillMm(), f.troubles() + " " + row.setUp().stack().layers().stream().map(l -> l.item().id()).toList());
+            } catch (RuntimeException e) {
+                System.out.println(row.name() + "  " + e);
+            }
+        }
+    }
+}
