@@ -24,8 +24,8 @@ final class Counters {
             }
             for (int hole = 0; hole < part.getNumInteriorRing(); hole++) {
                 Polygon open = part.getFactory().createPolygon(part.getInteriorRingN(hole));
-                widths[n++] = 2
-                        * MaximumInscribedCircle.getRadiusLine(open, EXACT_MM).getLength();
+                widths[n++] =
+                        2 * MaximumInscribedCircle.getRadiusLine(open, EXACT_MM).getLength();
             }
         }
         Arrays.sort(widths);

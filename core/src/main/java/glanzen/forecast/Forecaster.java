@@ -87,10 +87,13 @@ public final class Forecaster {
         if (dose < 1e-6) {
             double least = Math.exp(doses.scale().lnFor(Math.min(0.999, standard.enough())));
             return new Window(
-                    least, least * WIDEST_FACTOR, setUp.overfillMm() > -1 && doses.spoiled().isEmpty());
+                    least,
+                    least * WIDEST_FACTOR,
+                    setUp.overfillMm() > -1 && doses.spoiled().isEmpty());
         }
         double least = within(doses.lnForKept(standard.enough()));
-        double most = doses.spoiled().isPresent() ? 1 / WIDEST_FACTOR : within(doses.lnForExcess(standard.mostExcessMm()));
+        double most =
+                doses.spoiled().isPresent() ? 1 / WIDEST_FACTOR : within(doses.lnForExcess(standard.mostExcessMm()));
         return new Window(dose * least, dose * most, least < most);
     }
 

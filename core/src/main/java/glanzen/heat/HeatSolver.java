@@ -158,7 +158,8 @@ public final class HeatSolver {
     }
 
     /** Steps grow by doubling, so that a factorisation serves several of them. */
-    private HeatTrace.Recorder march(Phase phase, Column column, DoubleSupplier bond, double seconds, double first, double most) {
+    private HeatTrace.Recorder march(
+            Phase phase, Column column, DoubleSupplier bond, double seconds, double first, double most) {
         HeatTrace.Recorder recorder = new HeatTrace.Recorder(phase);
         double done = 0;
         double step = first;

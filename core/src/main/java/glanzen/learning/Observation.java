@@ -40,7 +40,8 @@ public record Observation(double coverageLow, double coverageHigh, double spillL
 
         /** The word for a pull that was read off. */
         public static Amount of(PullOutcome pull, Standard standard) {
-            boolean far = pull.coverage() < standard.enough() - FAR_SHORT || pull.spillMm() > Transfer.ERASABLE_SPILL_MM;
+            boolean far =
+                    pull.coverage() < standard.enough() - FAR_SHORT || pull.spillMm() > Transfer.ERASABLE_SPILL_MM;
             return far ? A_LOT : A_LITTLE;
         }
     }

@@ -85,7 +85,7 @@ public final class RigReport {
                 say(
                         ensemble,
                         r -> r.lnNeed(item.id()),
-                        RigPriors.LN_NEED,
+                        item instanceof Film ? RigPriors.LN_NEED : RigPriors.LN_STOCK_NEED,
                         item instanceof Film ? "film" : "stock",
                         remarks,
                         (m, s) -> item.name() + " needs about " + percent(m) + (m > 0 ? " more" : " less")

@@ -139,7 +139,7 @@ public final class DoseField implements PullResponse {
     }
 
     /** The least that any part gets. */
-    double least() {
+    public double least() {
         return Math.exp(leastLn());
     }
 
@@ -160,7 +160,7 @@ public final class DoseField implements PullResponse {
     }
 
     /** The dose that counts for too much: what the scale's share of the design gets or passes. */
-    double most() {
+    public double most() {
         return Math.exp(mostLn());
     }
 

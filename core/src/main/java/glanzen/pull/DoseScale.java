@@ -48,9 +48,7 @@ public sealed interface DoseScale {
 
         @Override
         public double lnForExcess(double mm) {
-            return mm < alwaysMm
-                    ? Double.NEGATIVE_INFINITY
-                    : Math.log(Transfer.doseToSpill(mm - alwaysMm, softnessMm));
+            return mm < alwaysMm ? Double.NEGATIVE_INFINITY : Math.log(Transfer.doseToSpill(mm - alwaysMm, softnessMm));
         }
 
         @Override

@@ -10,8 +10,7 @@ package glanzen.pull;
  * @param under whether it is too little, as its route counts
  * @param over whether it is too much, as its route counts
  */
-public record PullOutcome(
-        double dose, double coverage, double spillMm, double forceN, boolean under, boolean over) {
+public record PullOutcome(double dose, double coverage, double spillMm, double forceN, boolean under, boolean over) {
 
     /** Neither too little nor too much. */
     public boolean clean() {

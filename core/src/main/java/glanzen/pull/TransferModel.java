@@ -73,8 +73,7 @@ public final class TransferModel implements PullModel {
         }
         boolean spreads = bonding(s) == BondingLayer.HOT_FOIL;
         double softness = spreads
-                ? Transfer.softnessMm(
-                        s.stock().surface().spread(), s.stack().softBackingMm())
+                ? Transfer.softnessMm(s.stock().surface().spread(), s.stack().softBackingMm())
                 : 0;
         return new DoseScale.Wetting(softness, always);
     }

@@ -19,8 +19,8 @@ public record Standard(
     private static final double NEVER = Double.POSITIVE_INFINITY;
 
     /** Foil by heat and a detailed plate. */
-    public static final Standard FOIL = new Standard(
-            Transfer.CLEAN_COVERAGE, Transfer.VISIBLE_SPILL_MM, NEVER, "under-foil", "clean", "over-foil");
+    public static final Standard FOIL =
+            new Standard(Transfer.CLEAN_COVERAGE, Transfer.VISIBLE_SPILL_MM, NEVER, "under-foil", "clean", "over-foil");
     /** Solid ground, whose edge is trimmed off afterwards. */
     public static final Standard GROUND = new Standard(0.95, NEVER, NEVER, "patchy", "even", "over-foil");
     /** Toner: bare sheet takes foil only when it is far too hot. */
@@ -37,8 +37,8 @@ public record Standard(
     public static final Standard RELIEF =
             new Standard(0.80, Transfer.VISIBLE_SPILL_MM, NEVER, "shallow", "full depth", "cracked");
     /** A folder that cuts and embosses at once. */
-    public static final Standard CUT_RELIEF =
-            new Standard(CUT.enough, RELIEF.mostExcessMm, NEVER, "not through or shallow", "through and full", "cracked");
+    public static final Standard CUT_RELIEF = new Standard(
+            CUT.enough, RELIEF.mostExcessMm, NEVER, "not through or shallow", "through and full", "cracked");
 
     /**
      * The same for a design whose counters fill sooner.

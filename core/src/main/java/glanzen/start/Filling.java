@@ -3,37 +3,60 @@ package glanzen.start;
 import glanzen.kit.Board;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 
 /** Chooses boards that together are about as thick as is wanting; of equal fits the one with fewer boards. */
 final class Filling {
 
     private static final int MOST = 5;
     /** One board less is worth this much of a miss, mm; a base is there to fill. */
-    private static final double BOARD_MM = 0.08;
-    /** Card and tissue are laid as easily by twos. */
-    private static final double SOFT_MM = 0.025;
+    private static final double BOARD_MM = 0.06;
 
     private static final double BASE_MM = 0.02;
+    /** Card and tissue are laid on foil's stock as easily by twos; a hard shim there is one more thing to square up. */
+    private static final double SOFT_MM = 0.025;
+
+    private static final double HARD_MM = 0.08;
 
     private static final double TOO_THIN = 1.8;
     private static final double TOO_THICK = 1.5;
 
     private final List<Board> boards;
     private final double wantedMm;
+    private final ToDoubleFunction<Board> trouble;
     private List<Board> best = List.of();
     private double bestMiss;
 
-    /**
-     * @param boards what there is, thickest first
-     * @param wantedMm thickness that is wanting, mm
-     */
-    Filling(List<Board> boards, double wantedMm) {
+    private Filling(List<Board> boards, double wantedMm, ToDoubleFunction<Board> trouble) {
         this.boards = boards;
         this.wantedMm = wantedMm;
+        this.trouble = trouble;
         this.bestMiss = miss(0, List.of());
     }
 
-    List<Board> best() {
+    /**
+     * Fills the opening from below.
+     *
+     * @param boards what there is, thickest first
+     * @param wantedMm thickness that is wanting, mm
+     */
+    static List<Board> below(List<Board> boards, double wantedMm) {
+        return new Filling(boards, wantedMm, b -> b.kind() == Board.Kind.BASE ? BASE_MM : BOARD_MM).best();
+    }
+
+    /**
+     * Cushions a sheet from behind.
+     *
+     * @param shims what there is, thickest first
+     * @param wantedMm thickness that is wanting, mm
+     */
+    static List<Board> behind(List<Board> shims, double wantedMm) {
+        return new Filling(
+                        shims, wantedMm, b -> b.material().stiffness().soft() ? SOFT_MM : HARD_MM)
+                .best();
+    }
+
+    private List<Board> best() {
         tryFrom(0, new ArrayList<>(), 0);
         return best;
     }
@@ -57,9 +80,7 @@ final class Filling {
     /** Too thin is worse than too thick by the same: what is not gripped is not pressed at all. */
     private double miss(double mm, List<Board> chosen) {
         double off = mm - wantedMm;
-        double trouble = chosen.stream()
-                .mapToDouble(b -> b.kind() == Board.Kind.BASE ? BASE_MM : b.kind() == Board.Kind.TISSUE_SHIM || b.kind() == Board.Kind.CARD_SHIM ? SOFT_MM : BOARD_MM)
-                .sum();
-        return (off < 0 ? -TOO_THIN * off : TOO_THICK * off) + trouble;
+        double all = chosen.stream().mapToDouble(trouble).sum();
+        return (off < 0 ? -TOO_THIN * off : TOO_THICK * off) + all;
     }
 }

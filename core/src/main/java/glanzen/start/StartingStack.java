@@ -127,12 +127,13 @@ public final class StartingStack {
         if (!route.heated()) {
             return bare.withStack(new Stack(start.filled(bare)));
         }
-        return start.cushioned(bare).withLayout(FirstLayout.of(
-                pick.tool(),
-                pick.stock(),
-                bare.onPlatform().platform(),
-                bare.press(),
-                route.taped() ? Fixing.TAPED : Fixing.LOOSE));
+        return start.cushioned(bare)
+                .withLayout(FirstLayout.of(
+                        pick.tool(),
+                        pick.stock(),
+                        bare.onPlatform().platform(),
+                        bare.press(),
+                        route.taped() ? Fixing.TAPED : Fixing.LOOSE));
     }
 
     /** With as much card as the route's squeeze wants on this press, and no more than the press bears with ease. */
@@ -152,9 +153,7 @@ public final class StartingStack {
                 .filter(b -> b.kind() != Board.Kind.BASE && b.kind() != Board.Kind.OUTER_PLATE)
                 .toList();
         List<Layer> layers = new ArrayList<>(hard);
-        new Filling(thin, wanted)
-                .best()
-                .forEach(b -> layers.add(without.shimPlace(), new Layer(b, Facing.UP)));
+        Filling.behind(thin, wanted).forEach(b -> layers.add(without.shimPlace(), new Layer(b, Facing.UP)));
         return bare.withStack(new Stack(layers));
     }
 
@@ -263,7 +262,7 @@ public final class StartingStack {
                         .mapToDouble(item -> item.thicknessMm())
                         .sum()
                 - press.openingMm();
-        List<Board> fill = new Filling(fillers(), squeezeMm(bare) - free).best();
+        List<Board> fill = Filling.below(fillers(), squeezeMm(bare) - free);
         List<Layer> all = new ArrayList<>();
         fill.forEach(b -> all.add(new Layer(b, Facing.UP)));
         all.addAll(layers);

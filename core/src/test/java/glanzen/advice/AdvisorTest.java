@@ -87,7 +87,7 @@ class AdvisorTest {
 
     @Test
     void biasTiltsTheAdvice() {
-        SetUp words = Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 1, 60);
+        SetUp words = Bench.setUp(Route.DIE_AS_PLATE, Bench.DIE, 1, 60);
         Advice over = ADVISOR.advise(words, FRESH, ErrorBias.OVER);
         Advice under = ADVISOR.advise(words, FRESH, ErrorBias.UNDER);
         assertTrue(overShare(over) > overShare(under), overShare(over) + " against " + overShare(under));

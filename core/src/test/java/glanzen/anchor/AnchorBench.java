@@ -14,13 +14,14 @@ import glanzen.kit.Stock;
 import glanzen.material.Material;
 import glanzen.material.Surface;
 import glanzen.setup.Inventory;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 
 /** The kit of the anchors: what is usual, as a person would choose it from a shelf. */
-final class AnchorBench {
+public final class AnchorBench {
 
-    static final Inventory SHOP = new Inventory(
+    public static final Inventory SHOP = new Inventory(
             List.of(
                     board("spacer", Kind.SPACER, Material.LAMINATE, 3.00, 1),
                     board("plastic", Kind.PLASTIC_SHIM, Material.POLYCARBONATE, 0.50, 2),
@@ -97,8 +98,7 @@ final class AnchorBench {
     private AnchorBench() {}
 
     static Film film(Film.Kind kind) {
-        return new Film(
-                "film", "Film", kind, kind == Film.Kind.FLOCK ? 0.4 : 0.012, 100, 5000, 4200, "#b8683a");
+        return new Film("film", "Film", kind, kind == Film.Kind.FLOCK ? 0.4 : 0.012, 100, 5000, 4200, "#b8683a");
     }
 
     private static Board board(String id, Kind kind, Material material, double mm, int owned) {
@@ -119,7 +119,7 @@ final class AnchorBench {
             double warmUpSeconds,
             double uneven,
             double... celsius) {
-        List<Platform.Level> settings = java.util.Arrays.stream(celsius)
+        List<Platform.Level> settings = Arrays.stream(celsius)
                 .mapToObj(c -> new Platform.Level("at " + c, c))
                 .toList();
         return new HeatedRollers(id, id, kind, 230, gapMm, mpa, nipMm, settings, warmUpSeconds, uneven, 5, 9, 15);
@@ -134,11 +134,9 @@ final class AnchorBench {
         return Map.entry(id, new Plate(id, id, kind, kind.usual(), mm, width, height, Motif.of(motif)));
     }
 
-    private static Map.Entry<String, Stock> stock(
-            String id, Stock.Kind kind, Surface surface, double mm, double gsm) {
+    private static Map.Entry<String, Stock> stock(String id, Stock.Kind kind, Surface surface, double mm, double gsm) {
         double width = kind == Stock.Kind.RIBBON ? 25 : 108;
         double height = kind == Stock.Kind.RIBBON ? 4000 : 148;
-        return Map.entry(
-                id, new Stock(id, id, kind, surface, mm, gsm, width, height, 42, true, false, "#f6efdd"));
+        return Map.entry(id, new Stock(id, id, kind, surface, mm, gsm, width, height, 42, true, false, "#f6efdd"));
     }
 }

@@ -30,7 +30,7 @@ class PlacedArtworkTest {
         Artwork words = Artwork.of(Motif.words("First"), 48, 20);
         Artwork both = Artwork.together(List.of(at(bee, 20, 60), at(words, 20, 20)), 105, 148, 52.5, List.of());
         assertEquals(bee.areaMm2() + words.areaMm2(), both.areaMm2(), 0.1);
-        assertEquals(1, both.bands().stream().mapToDouble(Band::share).sum(), 1e-9);
+        assertEquals(1, both.bands(4).stream().mapToDouble(Band::share).sum(), 1e-9);
         assertEquals(
                 words.raisedWidthAtMm(10), both.raisedWidthAtMm(30), 1.5, "slices pass over the words where they lie");
     }
@@ -40,8 +40,8 @@ class PlacedArtworkTest {
         Artwork block = new Artwork(box(0, 0, 10, 30), 10, 30);
         Artwork one = Artwork.together(List.of(at(block, 10, 10)), 100, 100, 50, List.of());
         Artwork two = Artwork.together(List.of(at(block, 10, 10), at(block, 60, 10)), 100, 100, 50, List.of());
-        assertEquals(10, one.bands().get(0).widthMm(), 0.3);
-        assertEquals(20, two.bands().get(0).widthMm(), 0.3);
+        assertEquals(10, one.meanWidthMm(), 0.3);
+        assertEquals(20, two.meanWidthMm(), 0.3);
     }
 
     @ParameterizedTest
@@ -49,7 +49,7 @@ class PlacedArtworkTest {
     void spotsTellHowFarADesignLiesFromTheThroatsMiddle(double aside) {
         Artwork block = new Artwork(box(0, 0, 10, 30), 10, 30);
         Artwork placed = Artwork.together(List.of(at(block, 45 + aside, 10)), 200, 100, 50, List.of());
-        for (Band band : placed.bands()) {
+        for (Band band : placed.bands(4)) {
             assertEquals(1, band.spots().stream().mapToDouble(Band.Spot::share).sum(), 1e-9);
             for (Band.Spot spot : band.spots()) {
                 assertTrue(spot.awayMm() >= Math.max(0, aside - 5.2) && spot.awayMm() <= aside + 5.2, spot + "");
@@ -62,7 +62,7 @@ class PlacedArtworkTest {
         Artwork block = new Artwork(box(0, 0, 40, 30), 40, 30);
         Patch left = new Patch(box(30, 0, 50, 100), 0.05);
         Artwork patched = Artwork.together(List.of(at(block, 30, 20)), 100, 100, 50, List.of(left));
-        Band band = patched.bands().get(0);
+        Band band = patched.bands(4).get(0);
         assertTrue(band.patched());
         double share = band.spots().stream()
                 .filter(s -> s.patchMm() > 0)

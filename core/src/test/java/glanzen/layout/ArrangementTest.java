@@ -240,7 +240,7 @@ public class ArrangementTest {
         double nearest = Math.min(Math.abs(onPlatform.getMinX()), Math.abs(onPlatform.getMaxX()));
         double furthest = Math.max(Math.abs(onPlatform.getMinX()), Math.abs(onPlatform.getMaxX()));
         boolean astride = onPlatform.getMinX() < 0 && onPlatform.getMaxX() > 0;
-        a.together().bands().stream()
+        a.together().bands(4).stream()
                 .flatMap(b -> b.spots().stream())
                 .forEach(s -> assertTrue(
                         s.awayMm() <= furthest + 0.2 && (astride || s.awayMm() >= nearest - 0.2),

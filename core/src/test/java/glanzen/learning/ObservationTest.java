@@ -11,6 +11,7 @@ import glanzen.learning.Observation.Outcome;
 import glanzen.learning.RigReport.Remark;
 import glanzen.pull.Rig;
 import glanzen.pull.RigPriors;
+import glanzen.route.Standard;
 import glanzen.transfer.Transfer;
 import java.util.List;
 import java.util.Map;
@@ -48,11 +49,11 @@ class ObservationTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "0 | -0.1  | 0    | 0    | Old Iron runs about {mm:0.1} tighter than its label, give or take {mm:0.04}",
-                "0 | 0.1   | 0    | 0    | Old Iron runs about {mm:0.1} wider than its label, give or take {mm:0.04}",
-                "6 | 0     | 0    | 0    | A5 platform runs about {k:6} hotter than it says, give or take {k:3}",
-                "-6 | 0    | 0    | 0    | A5 platform runs about {k:6} cooler than it says, give or take {k:3}",
-                "0 | 0     | 0    | -0.3 | Copper foil needs about 35 % less than usual, give or take 19 %"
+                "0 | -0.1  | 0    | 0    | Old Iron runs about {mm:0.1} tighter than its label, give or take {mm:0.03}",
+                "0 | 0.1   | 0    | 0    | Old Iron runs about {mm:0.1} wider than its label, give or take {mm:0.03}",
+                "6 | 0     | 0    | 0    | A5 platform runs about {k:6} hotter than it says, give or take {k:2.5}",
+                "-6 | 0    | 0    | 0    | A5 platform runs about {k:6} cooler than it says, give or take {k:2.5}",
+                "0 | 0     | 0    | -0.3 | Copper foil needs about 35 % less than usual, give or take 16 %"
             })
     void whatWasFoundIsSaidWithItsSpread(
             double setPoint, double opening, double contact, double need, String sentence) {
@@ -82,7 +83,7 @@ class ObservationTest {
     @EnumSource(Outcome.class)
     void wordsAgreeWithWhatTheyMean(Outcome outcome) {
         for (Amount amount : Amount.values()) {
-            Observation seen = Observation.roughly(outcome, amount);
+            Observation seen = Observation.roughly(outcome, amount, Standard.FOIL);
             boolean under = outcome == Outcome.UNDER || outcome == Outcome.BOTH;
             boolean over = outcome == Outcome.OVER || outcome == Outcome.BOTH;
             assertEquals(under, seen.coverageHigh() <= Transfer.CLEAN_COVERAGE);
@@ -92,7 +93,7 @@ class ObservationTest {
 
     @Test
     void aReadingIsANarrowRangeWithinWhatIsPossible() {
-        Observation seen = Observation.roughly(Outcome.UNDER, Amount.A_LOT)
+        Observation seen = Observation.roughly(Outcome.UNDER, Amount.A_LOT, Standard.FOIL)
                 .withCoverage(0.99)
                 .withSpill(0.01);
         assertEquals(0.97, seen.coverageLow(), 1e-12);

@@ -17,6 +17,7 @@ import glanzen.press.Frame;
 import glanzen.press.LoadPath;
 import glanzen.press.Nip;
 import glanzen.pull.Rig;
+import glanzen.pull.RigPriors;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -75,7 +76,7 @@ class StripGaugeTest {
         RigEnsemble told = Learner.measured(RigEnsemble.fresh(), -0.09, 0.03, 5);
         assertEquals(-0.09, told.mean(Rig::openingErrorMm), 0.03);
         assertTrue(told.deviation(Rig::openingErrorMm) < 0.05);
-        assertEquals(6, told.deviation(Rig::setPointErrorK), 1.5, "heat was not measured");
+        assertEquals(RigPriors.SET_POINT_K, told.deviation(Rig::setPointErrorK), 1, "heat was not measured");
     }
 
     @Test

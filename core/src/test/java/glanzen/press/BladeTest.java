@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import glanzen.Bench;
 import glanzen.Crafts;
 import glanzen.kit.Stock;
+import glanzen.material.Fitted;
 import glanzen.material.Surface;
 import glanzen.route.Route;
 import glanzen.setup.SetUp;
@@ -77,7 +78,7 @@ class BladeTest {
         double one = Blade.needNPerMm(CUT.stack());
         int at = CUT.stack().indexOf(Stock.class);
         Stack two = CUT.stack().with(at + 1, new Layer(CUT.stock(), Facing.DOWN));
-        assertEquals(2 * one, Blade.needNPerMm(two), 1e-9);
+        assertEquals(2 * one * (1 + Fitted.FURTHER_SHEET.value()), Blade.needNPerMm(two), 1e-9);
     }
 
     @ParameterizedTest

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.kit.Stock;
+import glanzen.material.Fitted;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -12,7 +13,7 @@ class ReliefTest {
 
     @Test
     void theReferenceSheetIsFormedAtItsPressure() {
-        assertEquals(2.3 * 2, Relief.formingMpa(Stock.Kind.CARD, 0.30, 0.8, 25), 1e-9);
+        assertEquals(Fitted.FORMING.value() * 2, Relief.formingMpa(Stock.Kind.CARD, 0.30, 0.8, 25), 1e-9);
         assertEquals(0.97, Relief.formed(1), 0.005);
         assertEquals(0, Relief.formed(0));
     }
@@ -30,7 +31,7 @@ class ReliefTest {
 
     @Test
     void deepReliefTearsSooner() {
-        assertEquals(3.2, Relief.tearing(0.8), 1e-9);
+        assertEquals(Fitted.TEARING.value(), Relief.tearing(0.8), 1e-9);
         assertTrue(Relief.tearing(1.6) < Relief.tearing(0.8));
         assertTrue(Relief.tearing(1.6) > 1, "there is room between formed and torn");
         assertEquals(0.20, Relief.crackMm(1), 1e-9);

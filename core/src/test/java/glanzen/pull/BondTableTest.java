@@ -26,7 +26,7 @@ class BondTableTest {
             BondTable table = BondTable.full(HeatPlans.platform(setUp, 1));
             double[] seconds = solved.nips().get(0).seconds();
             double exact = 0;
-            for (int i = 1; i < seconds.length; i++) {
+            for (int i = 1; i < seconds.length && seconds[i] <= 1 + 1e-9; i++) {
                 double mean = (Transfer.rate(
                                         BondingLayer.HOT_FOIL,
                                         solved.nips().get(0).celsius()[i])

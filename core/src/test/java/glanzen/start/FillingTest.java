@@ -32,19 +32,19 @@ class FillingTest {
     @ParameterizedTest
     @ValueSource(doubles = {0.5, 1.0, 2.0, 3.05, 5.05, 6.25, 9.3, 11.3})
     void whatIsThereIsFound(double wanted) {
-        assertEquals(wanted, mm(new Filling(BOARDS, wanted).best()), 0.12);
+        assertEquals(wanted, mm(Filling.below(BOARDS, wanted)), 0.12);
     }
 
     @Test
     void nothingIsAddedWhereNothingIsWanting() {
-        assertEquals(List.of(), new Filling(BOARDS, 0).best());
-        assertEquals(List.of(), new Filling(BOARDS, -1).best());
-        assertEquals(List.of(), new Filling(List.of(), 4).best());
+        assertEquals(List.of(), Filling.below(BOARDS, 0));
+        assertEquals(List.of(), Filling.below(BOARDS, -1));
+        assertEquals(List.of(), Filling.below(List.of(), 4));
     }
 
     @Test
     void oneBoardIsBetterThanTwoAsThick() {
-        assertEquals(List.of(Bench.PLASTIC), new Filling(BOARDS, 0.47).best());
+        assertEquals(List.of(Bench.PLASTIC), Filling.below(BOARDS, 0.47));
     }
 
     @Test
@@ -52,7 +52,7 @@ class FillingTest {
         Random random = new Random(5);
         for (int n = 0; n < 40; n++) {
             double wanted = 9 * random.nextDouble();
-            List<Board> best = new Filling(BOARDS, wanted).best();
+            List<Board> best = Filling.below(BOARDS, wanted);
             List<Board> other = new ArrayList<>(BOARDS);
             other.sort(Comparator.comparingInt(b -> random.nextInt()));
             other = other.subList(0, random.nextInt(5));

@@ -26,11 +26,10 @@ class TransferTest {
     @Test
     void theWindowIsWideOnHardBackingAndNarrowOnSoft() {
         assertEquals(1.9, Transfer.LEAST_CLEAN_DOSE, 0.05);
-        double hard = Transfer.mostCleanDose(Transfer.softnessMm(0));
-        double soft = Transfer.mostCleanDose(Transfer.softnessMm(0.6));
-        assertEquals(1.6 * Math.exp(2), hard, 1e-9);
+        double hard = Transfer.doseToSpill(Transfer.VISIBLE_SPILL_MM, Transfer.softnessMm(1, 0));
+        double soft = Transfer.doseToSpill(Transfer.VISIBLE_SPILL_MM, Transfer.softnessMm(1, 0.6));
         assertTrue(soft < hard / 3);
-        assertEquals(Transfer.VISIBLE_SPILL_MM, Transfer.spillMm(hard, Transfer.softnessMm(0)), 1e-9);
+        assertEquals(Transfer.VISIBLE_SPILL_MM, Transfer.spillMm(hard, Transfer.softnessMm(1, 0)), 1e-9);
     }
 
     @Test
