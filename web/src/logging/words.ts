@@ -2,7 +2,7 @@ import type { RouteView } from '../api/client';
 
 /** What outcomes and readings are called on a route. */
 export function outcomeWords(route: RouteView | undefined) {
-  const { tooLittle, tooMuch } = route ?? { tooLittle: 'under', tooMuch: 'over' };
+  const { tooLittle, good, tooMuch } = route ?? { tooLittle: 'under', good: 'clean', tooMuch: 'over' };
   const readings = {
     TRANSFER: ['coverage', 'spill past the edge'],
     CUT: ['cut through', 'bite into the plate'],
@@ -12,7 +12,7 @@ export function outcomeWords(route: RouteView | undefined) {
   const [share, excess] = readings[route?.mechanism ?? 'TRANSFER'];
   return {
     UNDER: tooLittle,
-    CLEAN: 'clean',
+    CLEAN: good,
     OVER: tooMuch,
     BOTH: `${tooLittle} and ${tooMuch}`,
     share,

@@ -13,7 +13,6 @@
   import Toward from './Toward.svelte';
   import Fold from '../../parts/Fold.svelte';
   import FromYourShelf from './FromYourShelf.svelte';
-  import SchoolSwitch from './SchoolSwitch.svelte';
   import Why from './Why.svelte';
 
   const answer = $derived(editing.answer);
@@ -62,9 +61,8 @@
       <h3 class="label mt-3 mb-1 font-sans font-normal">The gel, when it is pressed</h3>
       <GelState draft={editing.draft} drying={answer.drying} />
     {/if}
-    <Why {expected} mechanism={route?.mechanism ?? 'TRANSFER'} heated={expected.heat.length > 0} />
+    {#if route}<Why {expected} {route} heated={expected.heat.length > 0} />{/if}
     <FromYourShelf />
-    <SchoolSwitch />
     {#if answer}<Learned rig={answer.rig} draft={editing.draft} />{/if}
     {#if answer && answer.cautions.length > 0}
       <Fold

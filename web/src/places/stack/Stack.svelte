@@ -8,6 +8,7 @@
   import Findings from './Findings.svelte';
   import Forecast from './Forecast.svelte';
   import LayerTools from './LayerTools.svelte';
+  import Schools from './Schools.svelte';
   import Header from './StackHeader.svelte';
   import Strata from '../../drawing/Strata.svelte';
   import { flipped, moved, removed } from './stackEdits';
@@ -79,6 +80,7 @@
         <LayerTools {selected} onselect={select} onmove={move} />
         <Findings />
         <Dials />
+        <Schools />
         <Beside />
       </section>
       <section class="border-rule bg-paper min-w-0 px-5 py-5 lg:border-l" aria-label="Forecast">

@@ -2,16 +2,16 @@
   import type { Expected, RouteView } from '../../api/client';
   import Fold from '../../parts/Fold.svelte';
   import { percent } from '../../parts/format';
-  import { vocabulary } from '../../state/vocabulary.svelte';
   import { preferences } from '../../state/preferences.svelte';
 
   /** The sum behind the forecast, for the middle of what is plausible. */
   interface Props {
     expected: Expected;
-    mechanism: RouteView['mechanism'];
+    route: RouteView;
     heated: boolean;
   }
-  let { expected, mechanism, heated }: Props = $props();
+  let { expected, route, heated }: Props = $props();
+  const mechanism = $derived(route.mechanism);
   const nip = $derived(expected.nip);
   const pressed = $derived(nip.overfillMm !== 0);
   const cut = $derived(mechanism === 'CUT' || mechanism === 'CUT_AND_EMBOSS');
@@ -53,12 +53,14 @@
     <dd>
       {percent(expected.coverage.low)} to {percent(expected.coverage.high)}, likeliest {percent(
         expected.coverage.middle,
-      )}; {percent(vocabulary.now.limits.completeShare)} counts as complete
+      )}; {percent(route.enough)} counts as {route.good}
     </dd>
     <dt class="text-soft">too much</dt>
     <dd>
       {preferences.length(expected.spillMm.low)} to {preferences.length(expected.spillMm.high)}
-      {excess}; from {preferences.length(vocabulary.now.limits.showsMm)} it shows
+      {excess}{route.shows === undefined
+        ? ', which does no harm'
+        : `; from ${preferences.length(route.shows)} it shows`}
     </dd>
     {#if transfer}
       <dt class="text-soft">backing</dt>

@@ -43,7 +43,7 @@ final class DemoBench {
             new ArtworkShelf());
 
     private static final Press OLD_IRON =
-            new Press("old-iron", "Old Iron", Press.Kind.CRANK, 14.00, 2200, 15, 155, 2600, 0.10, 4, 8, 14);
+            new Press("old-iron", "Old Iron", Press.Kind.CRANK, 14.00, 2200, 15, 155, 2600, 0.10, 4, 6, 9);
 
     private static final Platform A5 = new Platform(
             "a5",

@@ -37,7 +37,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 5, time = 2)
 public class PullBenchmark {
 
-    private final RigEnsemble ensemble = RigEnsemble.fresh().knowing("copper");
+    private final RigEnsemble ensemble = RigEnsemble.fresh();
     private final HeatPlan soaked = HeatPlans.platform(DemoBench.SOLID.withSoak(Heating.COVERED, 240), 1);
     private final TransferModel bee = forecaster().transfer(DemoBench.BEE);
 
@@ -81,7 +81,7 @@ public class PullBenchmark {
     @Benchmark
     public RigEnsemble learn() {
         return Learner.learn(
-                ensemble, bee, "copper", Observation.roughly(Observation.Outcome.OVER, Observation.Amount.A_LITTLE), 1);
+                ensemble, bee, "copper", Observation.roughly(Observation.Outcome.OVER, Observation.Amount.A_LITTLE, DemoBench.BEE.route().standard()), 1);
     }
 
     /** A new one each time: one that is kept remembers what it was asked last. */

@@ -41,6 +41,8 @@ public record Forecast(
 
     /** From this share of rigs on it is said that a press may refuse the stack. */
     public static final double LIKELY_REFUSED = 0.03;
+    /** From this share of pulls on, about one in twenty, it is said what spoils them. */
+    public static final double WORTH_SAYING = 0.03;
 
     /**
      * The clean zone on the scale of dose, for the middle of the ensemble.

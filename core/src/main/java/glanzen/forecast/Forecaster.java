@@ -18,6 +18,8 @@ import java.util.concurrent.ConcurrentHashMap;
 public final class Forecaster {
 
     private static final double WIDEST_FACTOR = 1e4;
+    /** Where more does no harm, the clean zone is drawn so many times as high as it is low. */
+    private static final double WIDEST_WINDOW = 60;
 
     private static final int MOST_KEPT = 64;
 
@@ -88,13 +90,12 @@ public final class Forecaster {
             double least = Math.exp(doses.scale().lnFor(Math.min(0.999, standard.enough())));
             return new Window(
                     least,
-                    least * WIDEST_FACTOR,
-                    setUp.overfillMm() > -1 && doses.spoiled().isEmpty());
+                    least * WIDEST_WINDOW, setUp.overfillMm() > -1 && doses.spoiled().isEmpty());
         }
         double least = within(doses.lnForKept(standard.enough()));
         double most =
                 doses.spoiled().isPresent() ? 1 / WIDEST_FACTOR : within(doses.lnForExcess(standard.mostExcessMm()));
-        return new Window(dose * least, dose * most, least < most);
+        return new Window(dose * least, dose * Math.min(most, least * WIDEST_WINDOW), least < most);
     }
 
     private static double within(double ln) {

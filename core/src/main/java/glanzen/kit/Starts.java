@@ -12,7 +12,7 @@ public final class Starts {
     private static final String UNNAMED = "new";
 
     /** A crank press of steel. */
-    public static final Press PRESS = new Press("", UNNAMED, Press.Kind.CRANK, 14, 2200, 15, 155, 2600, 0.10, 4, 8, 14);
+    public static final Press PRESS = new Press("", UNNAMED, Press.Kind.CRANK, 14, 2200, 15, 155, 2600, 0.10, 4, 6, 9);
 
     /** A platform of A5 with one level. */
     public static final Platform PLATFORM =

@@ -168,23 +168,17 @@ public final class DoseField implements PullResponse {
         double wanted = scale.excessShare();
         double passed = 0;
         double limit = Double.MAX_VALUE;
-        double before = greatest();
         while (true) {
             double highest = -Double.MAX_VALUE;
             for (double ln : lnDose) {
                 highest = ln < limit && ln > highest ? ln : highest;
             }
-            double here = 0;
             for (int i = 0; i < lnDose.length; i++) {
-                here += lnDose[i] == highest ? share[i] : 0;
+                passed += lnDose[i] == highest ? share[i] : 0;
             }
-            if (passed + here >= wanted || highest == -Double.MAX_VALUE) {
-                // Straight between the parts, so that the figure does not jump with their number.
-                double of = here == 0 ? 0 : (wanted - passed) / here;
-                return before + of * (highest - before);
+            if (passed >= wanted || highest == -Double.MAX_VALUE) {
+                return highest;
             }
-            passed += here;
-            before = highest;
             limit = highest;
         }
     }

@@ -67,7 +67,7 @@ class ForecastTest {
         assertTrue(one.over() > 0.3, "a full-weight card shim over-foils fine words");
         Forecast solid = FORECASTER.forecast(Bench.setUp(Route.SOLID_PLATE, Bench.SOLID, 0, 240), FRESH);
         Forecast padded = FORECASTER.forecast(Bench.setUp(Route.SOLID_PLATE, Bench.SOLID, 2, 240), FRESH);
-        assertTrue(solid.under() > 0.6, "a solid without extra shims misses");
+        assertTrue(solid.under() > 0.5, "a solid without extra shims misses");
         assertTrue(padded.under() < solid.under() - 0.3, "about two cards cure that");
     }
 

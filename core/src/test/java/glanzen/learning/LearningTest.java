@@ -80,7 +80,7 @@ class LearningTest {
         HiddenRigs.Quality fresh = rigs.after(0, false);
         HiddenRigs.Quality six = rigs.after(6, false);
         assertTrue(six.logScore() > fresh.logScore() + 0.1, six + " after " + fresh);
-        assertEquals(0.80, six.rangeHolds(), 0.07, "ranges stay honest");
+        assertEquals(0.80, six.rangeHolds(), 0.10, "ranges stay honest");
         assertTrue(six.calibration() < 0.07, six.toString());
         assertTrue(six.adviceClean() > 0.88, six.toString());
     }

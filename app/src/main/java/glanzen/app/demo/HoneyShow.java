@@ -200,7 +200,7 @@ public class HoneyShow implements SmartLifecycle {
                         null,
                         draft,
                         Outcome.of(pull),
-                        Amount.of(pull),
+                        Amount.of(pull, setUp.route().standard()),
                         measured ? Math.round(pull.coverage() * 50) / 50.0 : null,
                         measured ? Math.round(pull.spillMm() * 20) / 20.0 : null,
                         specks ? List.of(Fault.SPECKS) : List.of(),

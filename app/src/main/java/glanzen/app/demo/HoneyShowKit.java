@@ -42,8 +42,8 @@ final class HoneyShowKit {
     }
 
     private void machines() {
-        press(new Press(OLD_IRON, "Old Iron", Press.Kind.CRANK, 14.00, 2200, 15, 155, 2600, 0.10, 4, 8, 14));
-        press(new Press(WHIRR, "Whirr", Press.Kind.MOTOR, 13.95, 1700, 14, 230, 2200, 0.20, 5, 9, 13, true));
+        press(new Press(OLD_IRON, "Old Iron", Press.Kind.CRANK, 14.00, 2200, 15, 155, 2600, 0.10, 4, 6, 9));
+        press(new Press(WHIRR, "Whirr", Press.Kind.MOTOR, 13.95, 1700, 14, 230, 1800, 0.20, 4.5, 7, 10, true));
         kit.add(
                 Platform.class,
                 new Platform(

@@ -6,6 +6,7 @@ import glanzen.learning.Observation;
 import glanzen.learning.Observation.Amount;
 import glanzen.learning.Observation.Outcome;
 import glanzen.measure.Checks;
+import glanzen.route.Standard;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -57,9 +58,13 @@ public record LogEntry(
                 .done();
     }
 
-    /** What was seen, for learning. */
-    Observation seen() {
-        Observation seen = Observation.roughly(outcome, amount);
+    /**
+     * What was seen, for learning.
+     *
+     * @param standard what counts as good on the route that was pulled
+     */
+    Observation seen(Standard standard) {
+        Observation seen = Observation.roughly(outcome, amount, standard);
         if (coverage != null) {
             seen = seen.withCoverage(coverage);
         }

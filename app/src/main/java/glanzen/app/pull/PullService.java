@@ -109,13 +109,14 @@ public class PullService {
         pull.loggedAt = at;
         pull.runId = entry.runId();
         pull.title = entry.title().trim();
+        Observation seen = entry.seen(setUp.route().standard());
         write(pull, entry);
         pull.freeze(setUp, json.write(Snapshot.of(setUp)));
         pull.expectedUnder = expected.under();
         pull.expectedClean = expected.clean();
         pull.expectedOver = expected.over();
         if (entry.telling()) {
-            rigs.learn(setUp, entry.seen());
+            rigs.learn(setUp, seen);
         }
         Forecast after =
                 forecaster.forecast(setUp, rigs.ensemble(setUp.machine().id(), setUp.platformId()));
@@ -133,7 +134,6 @@ public class PullService {
     }
 
     private void write(PullEntity pull, LogEntry entry) {
-        entry.seen();
         pull.outcome = entry.outcome();
         pull.amount = entry.amount();
         pull.coverage = entry.coverage();
@@ -222,7 +222,8 @@ public class PullService {
         PullEntity pull = find(id);
         SetUp setUp = setUp(pull);
         PullModel model = forecaster.model(setUp);
-        Observation seen = Observation.roughly(pull.outcome, pull.amount);
+        Observation seen = Observation.roughly(
+                pull.outcome, pull.amount, setUp.route().standard());
         double coverage = pull.coverage != null ? pull.coverage : seen.likelyCoverage();
         double spill = pull.spillMm != null ? pull.spillMm : seen.likelySpillMm();
         return Pictures.png(Picture.of(setUp, model, RigFit.of(model, setUp.needKey(), coverage, spill), pull.number)

@@ -5,6 +5,7 @@ import glanzen.app.web.Pictures;
 import glanzen.learning.Observation.Amount;
 import glanzen.learning.Observation.Outcome;
 import glanzen.pull.PullOutcome;
+import glanzen.route.Standard;
 import glanzen.steps.RunAction;
 import io.swagger.v3.oas.annotations.Hidden;
 import io.swagger.v3.oas.annotations.Operation;
@@ -36,9 +37,9 @@ class RunController {
 
     /** What was read off a pull, and what that is called. */
     record ScanView(double coverage, double spillMm, Outcome outcome, Amount amount) {
-        static ScanView of(PullOutcome pull) {
+        static ScanView of(PullOutcome pull, Standard standard) {
             return new ScanView(
-                    hundredths(pull.coverage()), hundredths(pull.spillMm()), Outcome.of(pull), Amount.of(pull));
+                    hundredths(pull.coverage()), hundredths(pull.spillMm()), Outcome.of(pull), Amount.of(pull, standard));
         }
 
         /** No person reads finer. */
@@ -84,7 +85,7 @@ class RunController {
     @Operation(summary = "What the simulated scanner reads off the pull of a run")
     @GetMapping("/{id}/scan")
     ScanView scan(@PathVariable String id) {
-        return ScanView.of(runs.scan(id));
+        return ScanView.of(runs.scan(id), runs.standard(id));
     }
 
     @Operation(summary = "The pull of a run as the simulated scanner sees it")

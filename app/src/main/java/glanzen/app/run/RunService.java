@@ -18,6 +18,7 @@ import glanzen.finding.Finding;
 import glanzen.finding.Weight;
 import glanzen.measure.BadInput;
 import glanzen.pull.PullOutcome;
+import glanzen.route.Standard;
 import glanzen.rules.Rules;
 import glanzen.setup.SetUp;
 import glanzen.steps.BenchReading;
@@ -181,6 +182,12 @@ public class RunService {
         run.status = Status.LOGGED;
         runs.saveAndFlush(run);
         return pulled(run);
+    }
+
+    /** What counts as good on the route of a run. */
+    @Transactional(readOnly = true)
+    public Standard standard(String id) {
+        return pulled(find(id)).route().standard();
     }
 
     /** What the simulated scanner reads off the pull of a run. */

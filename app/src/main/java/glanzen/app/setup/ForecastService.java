@@ -32,6 +32,7 @@ import glanzen.kit.Press;
 import glanzen.measure.BadInput;
 import glanzen.picture.Picture;
 import glanzen.pull.Rig;
+import glanzen.pull.Trouble;
 import glanzen.rules.Rules;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
@@ -42,6 +43,7 @@ import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
@@ -150,7 +152,7 @@ public class ForecastService {
 
     BufferedImage picture(Draft draft, int width, int height) {
         SetUp setUp = computable(draft);
-        Rig middle = ensemble(setUp).knowing(setUp.needKey()).middle(setUp.needKey());
+        Rig middle = ensemble(setUp).middle(setUp.needKey());
         return Picture.of(setUp, forecaster.model(setUp), middle, STOCK_TEXTURE).draw(width, height);
     }
 
@@ -206,7 +208,8 @@ public class ForecastService {
                 scale.position(f.dose().middle()),
                 scale.position(f.dose().high()),
                 f.window().open(),
-                Transfer.softnessMm(setUp.stack().softBackingMm()),
+                Transfer.softnessMm(
+                        setUp.stock().surface().spread(), setUp.stack().softBackingMm()),
                 ticks);
         return new Expected(
                 f.under(),
@@ -214,12 +217,21 @@ public class ForecastService {
                 f.over(),
                 f.refused(),
                 Arrays.stream(f.twenty()).boxed().toList(),
+                troubles(f),
                 f.coverage(),
                 f.spillMm(),
                 window,
                 f.nip(),
                 f.strips(),
                 heat(f.heat()));
+    }
+
+    private static List<SetUpReport.TroubleView> troubles(Forecast f) {
+        return f.troubles().entrySet().stream()
+                .filter(e -> e.getValue() >= Forecast.WORTH_SAYING)
+                .sorted(Map.Entry.<Trouble, Double>comparingByValue().reversed())
+                .map(e -> new SetUpReport.TroubleView(e.getKey().label(), e.getKey().side(), e.getValue()))
+                .toList();
     }
 
     /** Logarithmic, with the clean zone from 0 to 1. Without a clean zone its place still has a width to be drawn. */

@@ -38,7 +38,10 @@ class RouteController {
      * @param sheets how many sheets may lie in one stack
      * @param does operations of a job it does
      * @param tooLittle what a pull is called that got too little
+     * @param good what a good pull is called
      * @param tooMuch what a pull is called that got too much
+     * @param enough share of the design from which a pull is good, 0…1
+     * @param shows too much of anything from which it shows, mm; absent where more does no harm
      * @param waits what it has to wait for
      * @param differ questions on which people differ
      */
@@ -60,7 +63,10 @@ class RouteController {
             int sheets,
             List<Operation.Kind> does,
             String tooLittle,
+            String good,
             String tooMuch,
+            double enough,
+            @Nullable Double shows,
             List<String> waits,
             List<String> differ) {
 
@@ -84,8 +90,11 @@ class RouteController {
                     Arrays.stream(Operation.Kind.values())
                             .filter(k -> k.doneBy(r))
                             .toList(),
-                    r.mechanism().tooLittle(),
-                    r.mechanism().tooMuch(),
+                    r.standard().under(),
+                    r.standard().good(),
+                    r.standard().over(),
+                    r.standard().enough(),
+                    r.standard().edgeShows() ? r.standard().mostExcessMm() : null,
                     r.waits().stream().map(Wait::label).toList(),
                     r.questions().stream().map(Question::asks).toList());
         }

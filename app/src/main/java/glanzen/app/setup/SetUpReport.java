@@ -7,6 +7,7 @@ import glanzen.learning.Observation;
 import glanzen.learning.RigReport;
 import glanzen.pull.NipFigures;
 import glanzen.pull.PullModel;
+import glanzen.pull.Trouble;
 import glanzen.setup.Difference;
 import glanzen.setup.Gel;
 import glanzen.setup.SetUp;
@@ -66,6 +67,15 @@ public record SetUpReport(
     public record MendView(String label, Draft draft) {}
 
     /**
+     * Why a pull may not be good.
+     *
+     * @param label what is seen
+     * @param side too little or too much
+     * @param share of pulls that it spoils, 0…1
+     */
+    public record TroubleView(String label, Trouble.Side side, double share) {}
+
+    /**
      * A forecast as it is drawn.
      *
      * @param under share with too little foil
@@ -73,6 +83,7 @@ public record SetUpReport(
      * @param over share with too much
      * @param refused share of rigs whose press would stall
      * @param twenty of twenty pulls: under, clean, over
+     * @param troubles why not all are good, the commonest first
      * @param strips strips across the throat, where blades cut or relief is formed
      * @param heat bond temperature, phase by phase; empty where nothing is heated
      */
@@ -82,6 +93,7 @@ public record SetUpReport(
             double over,
             double refused,
             List<Integer> twenty,
+            List<TroubleView> troubles,
             Quantiles coverage,
             Quantiles spillMm,
             WindowView window,

@@ -46,7 +46,7 @@ class SimulatedDevicesTest {
         SetUp setUp = mock(SetUp.class);
         when(setUp.machine())
                 .thenReturn(new Press("p", "Press", Press.Kind.CRANK, 14, 2200, 15, 155, 2600, 0.1, 4, 8, 14));
-        when(rig.pull(setUp, 7)).thenReturn(new PullOutcome(2, 1, 0, forceN));
+        when(rig.pull(setUp, 7)).thenReturn(new PullOutcome(2, 1, 0, forceN, false, false));
         return new Feeder.Fed(setUp, 7);
     }
 
