@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { loud } from '../parts/found';
   import type { LayoutView, PlateView } from '../api/client';
   import LaidPlate from './LaidPlate.svelte';
   import MeasureLine from './MeasureLine.svelte';
@@ -43,7 +44,7 @@
   const width = $derived(w + 2 * (EDGE + trim));
   const height = $derived(h + 2 * (EDGE + trim));
   const frame = $derived<Frame>({ scale, x: EDGE + trim, y: EDGE + trim + h });
-  const wrong = $derived(view.findings.filter((r) => r.weight !== 'NOTE').flatMap((r) => r.keys));
+  const wrong = $derived(view.findings.filter((r) => loud(r.weight)).flatMap((r) => r.keys));
   const measures = $derived(
     view.measures.filter((m) => m.drawing === 'PIECE' && (chosen.length === 0 || chosen.includes(m.key))),
   );

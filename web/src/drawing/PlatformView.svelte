@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { loud } from '../parts/found';
   import type { LayoutView } from '../api/client';
   import LaidPlate from './LaidPlate.svelte';
   import MeasureLine from './MeasureLine.svelte';
@@ -65,7 +66,7 @@
     for (let y = GRID_MM; y < ground.heightMm; y += GRID_MM) d += `M${left} ${top + y * scale}h${w}`;
     return d;
   });
-  const wrong = $derived(view.findings.filter((r) => r.weight !== 'NOTE').flatMap((r) => r.keys));
+  const wrong = $derived(view.findings.filter((r) => loud(r.weight)).flatMap((r) => r.keys));
   const measures = $derived(
     view.measures.filter(
       (m) =>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { loud } from '../parts/found';
   import type { Draft, Schemas } from '../api/client';
   import { kit } from '../state/kit.svelte';
   import { preferences } from '../state/preferences.svelte';
@@ -142,7 +143,7 @@
           band={{ ...band, top: band.top + ROLLER, label: band.label + ROLLER }}
           {body}
           {width}
-          found={findings.some((f) => f.layer === index && f.weight !== 'NOTE')}
+          found={findings.some((f) => f.layer === index && loud(f.weight))}
           level={preferences.temperature(heat ?? 0)}
           gel={draft.gel !== undefined && layer.kind === 'STOCK'}
           selected={index === selected}

@@ -11,8 +11,10 @@
   let { findings, onmend, most = Infinity }: Props = $props();
 
   let all = $state(false);
-  const shown = $derived(all ? findings : findings.slice(0, most));
-  const WORDS = { STOP: 'Stops it', WARN: 'Take care', NOTE: 'Note' };
+  const asked = $derived(findings.filter((f) => f.weight !== 'FACT'));
+  const facts = $derived(findings.filter((f) => f.weight === 'FACT'));
+  const shown = $derived(all ? asked : asked.slice(0, most));
+  const WORDS = { STOP: 'Stops it', WARN: 'Take care', NOTE: 'Note' } as const;
 </script>
 
 {#each shown as found, i (`${found.rule} ${i}`)}
@@ -25,7 +27,7 @@
   >
     <div class="min-w-0 flex-1 basis-[240px]">
       <p>
-        <strong class={found.weight === 'STOP' ? 'text-ochre' : ''}>{WORDS[found.weight]}:</strong>
+        <strong class={found.weight === 'STOP' ? 'text-ochre' : ''}>{WORDS[found.weight as keyof typeof WORDS]}:</strong>
         {preferences.said(found.what)}.
       </p>
       <p class="text-soft text-fine">{preferences.said(found.why)}.</p>
@@ -36,8 +38,17 @@
     {/if}
   </div>
 {/each}
-{#if findings.length > most}
+{#if asked.length > most}
   <button class="press press-quiet self-start" aria-expanded={all} onclick={() => (all = !all)}>
-    {all ? 'Fewer' : `${findings.length - most} more`}
+    {all ? 'Fewer' : `${asked.length - most} more`}
   </button>
 {/if}
+{#each facts as fact (`${fact.rule} ${fact.what}`)}
+  <p class="text-soft text-small" data-rule={fact.rule}>
+    {preferences.said(fact.what)}. {preferences.said(fact.why)}.
+    {#if fact.mend}
+      {@const mend = fact.mend}
+      <button class="text-verdigris underline" onclick={() => onmend(mend)}>{preferences.said(mend.label)}</button>
+    {/if}
+  </p>
+{/each}

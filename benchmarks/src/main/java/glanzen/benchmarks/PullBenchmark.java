@@ -81,7 +81,14 @@ public class PullBenchmark {
     @Benchmark
     public RigEnsemble learn() {
         return Learner.learn(
-                ensemble, bee, "copper", Observation.roughly(Observation.Outcome.OVER, Observation.Amount.A_LITTLE, DemoBench.BEE.route().standard()), 1);
+                ensemble,
+                bee,
+                "copper",
+                Observation.roughly(
+                        Observation.Outcome.OVER,
+                        Observation.Amount.A_LITTLE,
+                        DemoBench.BEE.route().standard()),
+                1);
     }
 
     /** A new one each time: one that is kept remembers what it was asked last. */

@@ -15,10 +15,13 @@ import glanzen.rules.Rules;
 import glanzen.setup.Difference;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
+import glanzen.stack.Stack;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -29,8 +32,20 @@ import org.jspecify.annotations.Nullable;
  */
 public final class Advisor {
 
-    private static final int FINALISTS = 10;
+    /** Forgiving the fault a person would rather have is worth this share of a clean pull. */
+    static final double FORGIVEN = 0.15;
+
+    private static final int SHORTLIST = 40;
+    private static final int FINALISTS = 8;
+    /** Rigs that the shortlist is tried on; the finalists are tried on all. */
+    private static final int FEW_RIGS = 32;
+
     private static final int PROPOSED = 3;
+    /** A pull that is expected to tell less than this of the rig, in bits, is no lesson. */
+    private static final double LESSON_BITS = 0.12;
+    /** A lesson may cost so much of the chance of a clean pull. */
+    private static final double LESSON_COST = 0.25;
+
     private static final double HOPELESS = 0.05;
     /** Half a mark of the twenty that a forecast is drawn as. */
     private static final double WORTH_A_CHANGE = 0.025;
@@ -69,22 +84,50 @@ public final class Advisor {
     public Advice advise(SetUp present, RigEnsemble ensemble, ErrorBias bias) {
         List<String> incurable = incurable(present);
         if (!incurable.isEmpty()) {
-            return new Advice(List.of(), null, incurable, 0);
+            return new Advice(List.of(), null, null, incurable, 0);
         }
         Forecast now = forecaster.forecast(present, ensemble);
         ShimChoices choices = new ShimChoices(present, shop.boards());
         List<Judged> judged =
                 new Screening(forecaster, ensemble, bias, spread(now)).of(present, choices.stacks(), this::bearable);
-        List<Proposal> finalists = finalists(judged).stream()
-                .map(j -> proposal(present, now, j.setUp(), ensemble))
-                .sorted(Comparator.comparingDouble((Proposal p) -> -merit(p, present, bias)))
+        List<Proposal> finalists = finalists(judged, ensemble, bias).stream()
+                .map(s -> proposal(present, now, s, ensemble))
+                .filter(p -> Rules.pullable(Rules.check(p.setUp(), shop)))
+                .sorted(Comparator.comparingDouble((Proposal p) -> -merit(p, bias)))
                 .toList();
         double merit = merit(now, bias);
-        List<Proposal> best = different(finalists.stream()
+        List<Proposal> better = finalists.stream()
                 .filter(p -> p.forecast().clean() >= HOPELESS && merit(p.forecast(), bias) > merit + WORTH_A_CHANGE)
-                .toList());
+                .toList();
+        List<Proposal> best = different(Practised.first(better, bias));
         List<String> refusals = best.isEmpty() && now.clean() < HOPELESS ? Reasons.hopeless(finalists) : List.of();
-        return new Advice(best, cheapest(present, now, choices.shims(), ensemble, bias), refusals, judged.size());
+        return new Advice(
+                best,
+                cheapest(present, now, choices.shims(), ensemble, bias),
+                lesson(present, now, finalists, ensemble),
+                refusals,
+                judged.size());
+    }
+
+    /** While the rig is unknown: the pull, nearly as good as the best, whose outcome would tell most of it. */
+    private @Nullable Proposal lesson(SetUp present, Forecast now, List<Proposal> finalists, RigEnsemble ensemble) {
+        double best =
+                finalists.stream().mapToDouble(p -> p.forecast().clean()).max().orElse(0);
+        RigEnsemble few = ensemble.thinned(2 * FEW_RIGS);
+        record Lesson(SetUp setUp, double bits) {}
+        List<SetUp> tried =
+                new ArrayList<>(finalists.stream().map(Proposal::setUp).toList());
+        SingleChanges.of(present, List.of()).stream()
+                .map(SingleChanges.Change::setUp)
+                .filter(this::bearable)
+                .forEach(tried::add);
+        return tried.stream()
+                .map(s -> new Lesson(s, forecaster.tells(s, few)))
+                .filter(l -> l.bits >= LESSON_BITS)
+                .filter(l -> forecaster.forecast(l.setUp, few).clean() >= best - LESSON_COST)
+                .max(Comparator.comparingDouble(Lesson::bits))
+                .map(l -> proposal(present, now, l.setUp, ensemble))
+                .orElse(null);
     }
 
     /**
@@ -125,22 +168,27 @@ public final class Advisor {
         return Rules.greatestForceN(setUp, shop) <= FORCE_RESERVE * press.maxForceN();
     }
 
-    private static List<Judged> finalists(List<Judged> judged) {
+    /** The most promising by the rough sum are tried on a few rigs, so that the last choice is not among a handful. */
+    private List<SetUp> finalists(List<Judged> judged, RigEnsemble ensemble, ErrorBias bias) {
+        RigEnsemble few = ensemble.thinned(FEW_RIGS);
+        record Tried(SetUp setUp, double merit) {}
+        return shortlist(judged).stream()
+                .map(s -> new Tried(s, merit(forecaster.forecast(s, few), bias) - effort(s)))
+                .sorted(Comparator.comparingDouble(t -> -t.merit))
+                .limit(FINALISTS)
+                .map(Tried::setUp)
+                .toList();
+    }
+
+    private static List<SetUp> shortlist(List<Judged> judged) {
         List<Judged> sorted = new ArrayList<>(judged);
         sorted.sort(Comparator.comparingDouble(j -> -j.merit()));
-        List<Judged> kept = new ArrayList<>();
-        for (Judged candidate : sorted) {
-            long alike = kept.stream()
-                    .filter(k -> k.setUp().stack().equals(candidate.setUp().stack()))
-                    .count();
-            if (alike < 2) {
-                kept.add(candidate);
-            }
-            if (kept.size() == FINALISTS) {
-                break;
-            }
-        }
-        return kept;
+        Map<Stack, Integer> alike = new HashMap<>();
+        return sorted.stream()
+                .filter(j -> alike.merge(j.setUp().stack(), 1, Integer::sum) <= 3)
+                .limit(SHORTLIST)
+                .map(Judged::setUp)
+                .toList();
     }
 
     /** Proposals that differ from each other in the stack, best first. */
@@ -162,10 +210,10 @@ public final class Advisor {
         record Tried(SingleChanges.Change change, double merit) {}
         List<Tried> tried = SingleChanges.of(present, shims).stream()
                 .filter(c -> bearable(c.setUp()))
-                .map(c -> new Tried(c, merit(forecaster.forecast(c.setUp(), few), bias)))
+                .map(c -> new Tried(c, merit(forecaster.forecast(c.setUp(), few), bias) - effort(c.setUp())))
                 .toList();
         double most = tried.stream().mapToDouble(Tried::merit).max().orElse(0);
-        if (most <= merit(now, bias) + WORTH_A_CHANGE) {
+        if (most <= merit(now, bias) - effort(present) + WORTH_A_CHANGE) {
             return null;
         }
         return tried.stream()
@@ -173,6 +221,7 @@ public final class Advisor {
                 .min(Comparator.comparingDouble(t -> t.change.cost()))
                 .map(t -> proposal(present, now, t.change.setUp(), ensemble))
                 .filter(p -> merit(p.forecast(), bias) > merit(now, bias))
+                .filter(p -> Rules.pullable(Rules.check(p.setUp(), shop)))
                 .orElse(null);
     }
 
@@ -192,22 +241,26 @@ public final class Advisor {
         return Math.max(0.25, Math.min(1.2, spread));
     }
 
-    private static double merit(Forecast f, ErrorBias bias) {
+    static double merit(Forecast f, ErrorBias bias) {
         double forgiven = bias == ErrorBias.OVER ? f.over() : bias == ErrorBias.UNDER ? f.under() : 0;
-        return f.clean() + 0.15 * forgiven - f.refused();
+        return f.clean() + FORGIVEN * forgiven - f.refused();
     }
 
-    private static double merit(Proposal p, SetUp present, ErrorBias bias) {
+    static double merit(Proposal p, ErrorBias bias) {
         return merit(p.forecast(), bias)
                 - effort(p.setUp())
                 - 0.002 * p.changes().size();
     }
 
-    /** Layers and time count a little, so that of two equal chances the simpler wins. */
+    /** Layers, time, heat and haste count a little, so that of two equal chances the simpler and the practised wins. */
     static double effort(SetUp setUp) {
         long shims = setUp.stack().all(Board.class).stream()
                 .filter(b -> b.kind().shim())
                 .count();
-        return 0.006 * shims + 0.008 * setUp.totalSeconds() / 60;
+        int further = Math.max(0, setUp.passes() - setUp.route().passes());
+        return 0.006 * shims
+                + 0.008 * setUp.totalSeconds() / 60
+                + 0.01 * further
+                + (setUp.heated() ? Practised.left(setUp) : 0);
     }
 }

@@ -3,8 +3,8 @@ package glanzen.advice;
 import glanzen.forecast.Forecaster;
 import glanzen.forecast.RigEnsemble;
 import glanzen.kit.Pace;
+import glanzen.pull.DoseField;
 import glanzen.pull.PullModel;
-import glanzen.pull.PullOutcome;
 import glanzen.pull.PullResponse;
 import glanzen.pull.Rig;
 import glanzen.pull.TransferModel;
@@ -15,6 +15,7 @@ import glanzen.rules.Rules;
 import glanzen.setup.Heat;
 import glanzen.setup.SetUp;
 import glanzen.stack.Stack;
+import glanzen.transfer.Normal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
@@ -31,11 +32,6 @@ final class Screening {
 
     private static final double[] SOAK_FACTORS = {0.5, 1, 1.5, 2};
     private static final double SOLID_GROUND = 0.2;
-    /** Doses beyond these are not worth a closer look. */
-    private static final double FAR_UNDER = 0.7;
-
-    private static final double FAR_OVER = 20;
-
     private final Forecaster forecaster;
     private final RigEnsemble ensemble;
     private final ErrorBias bias;
@@ -68,22 +64,51 @@ final class Screening {
         return judged;
     }
 
-    /** Presses every stack, heats every soak, and judges each pressing with each heat at each feed. */
+    /**
+     * Presses every stack at every feed once; another heat moves all its doses alike, so one window serves every soak, cover and
+     * level.
+     */
     private void transfers(SetUp present, List<Stack> stacks, Rig middle) {
         boolean solid = forecaster.artwork(present).solidShare() > SOLID_GROUND;
         SetUp slow = present.withPeel(solid ? Peel.COLD : present.peel()).withFeed(Pace.SLOW, 2);
         List<SetUp> heats = heats(slow);
-        List<TransferModel> heated = heats.stream().map(s -> one(s, middle)).toList();
+        List<TransferModel> heated = heats.stream()
+                .map(s -> TransferModel.forOne(s, forecaster.artwork(s), middle))
+                .toList();
         for (Stack stack : stacks) {
-            TransferModel pressed = one(slow.withStack(stack), middle);
-            for (int i = 0; i < heats.size(); i++) {
-                feeds(heats.get(i).withStack(stack), pressed.heatedLike(heated.get(i)), middle);
+            SetUp stacked = heats.get(0).withStack(stack);
+            TransferModel pressed = TransferModel.heatedLike(stacked, forecaster.artwork(stacked), heated.get(0));
+            for (Pace pace : Pace.values()) {
+                for (int passes = 1; passes <= 2; passes++) {
+                    fed(new Feed(stack, pace, passes), pressed, heats, heated, middle);
+                }
             }
         }
     }
 
-    private TransferModel one(SetUp setUp, Rig rig) {
-        return TransferModel.forOne(setUp, forecaster.artwork(setUp), rig);
+    private record Feed(Stack stack, Pace pace, int passes) {}
+
+    private void fed(Feed feed, TransferModel pressed, List<SetUp> heats, List<TransferModel> heated, Rig middle) {
+        double mmPerS = heats.get(0).machine().speedMmPerS(feed.pace);
+        DoseField doses = pressed.doses(middle, mmPerS, feed.passes);
+        Window window = Window.of(doses);
+        double first = heated.get(0).lnHeat(pressed, middle, mmPerS, feed.passes);
+        for (int i = 0; i < heats.size(); i++) {
+            SetUp setUp = heats.get(i).withStack(feed.stack).withFeed(feed.pace, feed.passes);
+            double more = i == 0 ? 0 : heated.get(i).lnHeat(pressed, middle, mmPerS, feed.passes) - first;
+            judge(setUp, window, more);
+        }
+    }
+
+    /** ln of the factors on dose from which a pull is complete, and from which it is too much. */
+    private record Window(double lnLeast, double lnMost, boolean spoiled) {
+
+        static Window of(PullResponse doses) {
+            return new Window(
+                    doses.lnForKept(doses.standard().enough()),
+                    doses.lnForExcess(doses.standard().mostExcessMm()),
+                    doses.spoiled().isPresent());
+        }
     }
 
     /** The heats worth trying, each at every level. */
@@ -118,16 +143,6 @@ final class Screening {
         return heats;
     }
 
-    private void feeds(SetUp heated, TransferModel model, Rig middle) {
-        for (Pace pace : Pace.values()) {
-            for (int passes = 1; passes <= 2; passes++) {
-                judge(
-                        heated.withFeed(pace, passes),
-                        model.doses(middle, heated.machine().speedMmPerS(pace), passes));
-            }
-        }
-    }
-
     /** Blades and relief know no pace: only how often, and turned or not. */
     private void passes(SetUp setUp, Rig middle) {
         for (int passes = 1; passes <= 2; passes++) {
@@ -139,21 +154,15 @@ final class Screening {
     }
 
     private void judge(SetUp setUp, PullResponse doses) {
-        judged.add(new Judged(setUp, roughMerit(doses) - Advisor.effort(setUp)));
+        judge(setUp, Window.of(doses), 0);
     }
 
-    /** Chance of clean if ln dose scatters normally around the middle rig's: fifths of the scatter, by their middles. */
-    private double roughMerit(PullResponse doses) {
-        double dose = doses.pull(1).dose();
-        if (dose < FAR_UNDER || dose > FAR_OVER) {
-            return 0;
-        }
-        double merit = 0;
-        for (double z : new double[] {-1.28, -0.52, 0, 0.52, 1.28}) {
-            PullOutcome pull = doses.pull(Math.exp(spread * z));
-            boolean forgiven = pull.under() ? bias == ErrorBias.UNDER : bias == ErrorBias.OVER;
-            merit += pull.clean() ? 1 : forgiven ? 0.15 : 0;
-        }
-        return merit / 5;
+    /** Chance of clean if ln dose scatters normally around the middle rig's, which is by so much more, ln. */
+    private void judge(SetUp setUp, Window window, double more) {
+        double least = Normal.quickCdf((window.lnLeast - more) / spread);
+        double most = Normal.quickCdf((window.lnMost - more) / spread);
+        double forgiven = bias == ErrorBias.UNDER ? least : bias == ErrorBias.OVER ? 1 - most : 0;
+        double merit = window.spoiled ? 0 : Math.max(0, most - least) + Advisor.FORGIVEN * forgiven;
+        judged.add(new Judged(setUp, merit - Advisor.effort(setUp)));
     }
 }

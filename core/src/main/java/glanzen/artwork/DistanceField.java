@@ -1,88 +1,52 @@
 package glanzen.artwork;
 
-import java.util.Arrays;
-
-/** Exact Euclidean distance to the nearest marked pixel, in linear time (Felzenszwalb and Huttenlocher 2012). */
+/** Exact Euclidean distance to the nearest marked pixel, as far as it is asked for. */
 public final class DistanceField {
-
-    private static final float FAR = 1e12f;
 
     private DistanceField() {}
 
     /**
-     * Distances of all pixels.
+     * Distances of all pixels: first along the columns, then for each pixel over as much of its row as can still be nearer.
      *
      * @param marked row by row
      * @param width columns
-     * @return distance to the nearest marked pixel, in pixels; huge if none is marked
+     * @param furthestPx distances beyond this are not told apart, px
+     * @return distance to the nearest marked pixel, in pixels; infinite where none is as near as asked
      */
-    public static float[] of(boolean[] marked, int width) {
-        int height = marked.length / width;
+    public static float[] of(boolean[] marked, int width, double furthestPx) {
+        int reach = (int) Math.ceil(furthestPx);
+        int[] along = alongColumns(marked, width, reach);
         float[] field = new float[marked.length];
-        for (int i = 0; i < field.length; i++) {
-            field[i] = marked[i] ? 0 : FAR;
-        }
-        Parabolas line = new Parabolas(Math.max(width, height));
-        for (int x = 0; x < width; x++) {
-            line.transform(field, x, width, height);
-        }
-        for (int y = 0; y < height; y++) {
-            line.transform(field, y * width, 1, width);
-        }
-        for (int i = 0; i < field.length; i++) {
-            field[i] = (float) Math.sqrt(field[i]);
+        for (int from = 0; from < marked.length; from += width) {
+            acrossRow(along, field, from, width, reach);
         }
         return field;
     }
 
-    /** Lower envelope of parabolas along one line of pixels. */
-    private static final class Parabolas {
-        private final float[] f;
-        private final int[] v;
-        private final float[] z;
-
-        Parabolas(int longest) {
-            f = new float[longest];
-            v = new int[longest];
-            z = new float[longest + 1];
+    /** Distance to the nearest marked pixel of the same column; one more than the reach where there is none. */
+    private static int[] alongColumns(boolean[] marked, int width, int reach) {
+        int[] along = new int[marked.length];
+        for (int i = 0; i < along.length; i++) {
+            int above = i < width ? reach + 1 : along[i - width] + 1;
+            along[i] = marked[i] ? 0 : Math.min(reach + 1, above);
         }
-
-        void transform(float[] field, int from, int stride, int n) {
-            for (int i = 0; i < n; i++) {
-                f[i] = field[from + i * stride];
-            }
-            int k = 0;
-            v[0] = 0;
-            z[0] = -FAR;
-            z[1] = FAR;
-            for (int q = 1; q < n; q++) {
-                float s = meeting(q, v[k]);
-                while (k > 0 && s <= z[k]) {
-                    k--;
-                    s = meeting(q, v[k]);
-                }
-                k++;
-                v[k] = q;
-                z[k] = Math.max(s, -FAR);
-                z[k + 1] = FAR;
-            }
-            write(field, from, stride, n);
-            Arrays.fill(z, 0);
+        for (int i = along.length - width - 1; i >= 0; i--) {
+            along[i] = Math.min(along[i], along[i + width] + 1);
         }
+        return along;
+    }
 
-        private void write(float[] field, int from, int stride, int n) {
-            int k = 0;
-            for (int q = 0; q < n; q++) {
-                while (z[k + 1] < q) {
-                    k++;
-                }
-                float d = q - v[k];
-                field[from + q * stride] = d * d + f[v[k]];
+    private static void acrossRow(int[] along, float[] field, int from, int width, int reach) {
+        int none = (reach + 1) * (reach + 1);
+        for (int x = 0; x < width; x++) {
+            int best = along[from + x] > reach ? none : along[from + x] * along[from + x];
+            for (int d = 1; d <= reach && d * d < best; d++) {
+                int left = x >= d ? along[from + x - d] : reach + 1;
+                int right = x + d < width ? along[from + x + d] : reach + 1;
+                int near = Math.min(left, right);
+                best = near > reach ? best : Math.min(best, d * d + near * near);
             }
-        }
-
-        private float meeting(int q, int p) {
-            return (float) (((double) f[q] + (double) q * q - (f[p] + (double) p * p)) / (2.0 * (q - p)));
+            field[from + x] = best >= none ? Float.POSITIVE_INFINITY : (float) Math.sqrt(best);
         }
     }
 }

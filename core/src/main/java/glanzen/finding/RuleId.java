@@ -34,7 +34,7 @@ public enum RuleId {
     OWNED(Weight.WARN),
     WORN(Weight.WARN),
     FOIL_SHORT(Weight.WARN),
-    SHEET_WIDE(Weight.NOTE),
+    SHEET_WIDE(Weight.FACT),
 
     // Of a heated platform
     SPACER_MISSING(Weight.STOP),
@@ -48,7 +48,7 @@ public enum RuleId {
     SOLID_PEEL(Weight.WARN),
     SOLID_TEXTURE(Weight.WARN),
     MEDIUM_NONE(Weight.NOTE),
-    SMALL_WORDS(Weight.NOTE),
+    SMALL_WORDS(Weight.FACT),
 
     // Of toner, gel, flock and ink
     GEL_WET(Weight.STOP),
@@ -61,10 +61,10 @@ public enum RuleId {
     TONER_CARRIER(Weight.NOTE),
     GEL_SOFT(Weight.NOTE),
     SPRAY_FLOCK(Weight.NOTE),
-    STENCIL_CLEAN(Weight.NOTE),
+    STENCIL_CLEAN(Weight.FACT),
     FLOCK_SLOW(Weight.NOTE),
-    INK_SCRAPS(Weight.NOTE),
-    INK_BLACK(Weight.NOTE),
+    INK_SCRAPS(Weight.FACT),
+    INK_BLACK(Weight.FACT),
 
     // Of cutting and embossing
     TEARS(Weight.STOP),
@@ -73,10 +73,10 @@ public enum RuleId {
     MAGNET_THICK(Weight.WARN),
     SHALLOW(Weight.WARN),
     INK_RIM(Weight.WARN),
-    PARTIAL_EDGE(Weight.NOTE),
-    METAL_UNDER(Weight.NOTE),
-    RAISED_SIDE(Weight.NOTE),
-    INK_THIN(Weight.NOTE),
+    PARTIAL_EDGE(Weight.FACT),
+    METAL_UNDER(Weight.FACT),
+    RAISED_SIDE(Weight.FACT),
+    INK_THIN(Weight.FACT),
 
     // Of a layout
     NOT_LAID_OUT(Weight.STOP),
@@ -91,7 +91,7 @@ public enum RuleId {
     READS_UPWARDS(Weight.WARN),
     TAIL_SHORT(Weight.WARN),
     RUNS_OFF(Weight.NOTE),
-    WEAK_MIDDLE(Weight.NOTE),
+    WEAK_MIDDLE(Weight.FACT),
 
     // Of the order of a piece
     MEDIUM_FIRST(Weight.WARN),

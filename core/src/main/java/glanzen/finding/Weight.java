@@ -7,5 +7,7 @@ public enum Weight {
     /** It will likely spoil the pull, the piece or the kit. */
     WARN,
     /** Worth knowing. */
-    NOTE
+    NOTE,
+    /** True of everything of its kind: said quietly beside the drawing, and asks for nothing. */
+    FACT
 }

@@ -11,6 +11,7 @@ import glanzen.pull.TransferModel;
 import glanzen.route.Standard;
 import glanzen.setup.PressedArtwork;
 import glanzen.setup.SetUp;
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 
@@ -72,6 +73,25 @@ public final class Forecaster {
         return found;
     }
 
+    /**
+     * How much the outcome of a pull, in a word, would tell of the rig: mutual information of the two, in bits.
+     *
+     * @param ensemble what is known of the rig
+     */
+    public double tells(SetUp setUp, RigEnsemble ensemble) {
+        PullModel model = model(setUp);
+        Tally all = new Tally(setUp, model.lnNeedPrior(), ensemble);
+        double doubt = 0;
+        for (Rig rig : ensemble.rigs()) {
+            Tally one = new Tally(setUp, model.lnNeedPrior(), new RigEnsemble(List.of(rig.weighing(1))));
+            PullResponse doses = model.doses(rig);
+            one.add(rig, doses);
+            all.add(rig, doses);
+            doubt += rig.weight() * one.doubtBits();
+        }
+        return all.doubtBits() - doubt;
+    }
+
     private static Forecast forecast(SetUp setUp, PullModel model, RigEnsemble ensemble) {
         Tally tally = new Tally(setUp, model.lnNeedPrior(), ensemble);
         for (Rig rig : ensemble.rigs()) {
@@ -90,7 +110,8 @@ public final class Forecaster {
             double least = Math.exp(doses.scale().lnFor(Math.min(0.999, standard.enough())));
             return new Window(
                     least,
-                    least * WIDEST_WINDOW, setUp.overfillMm() > -1 && doses.spoiled().isEmpty());
+                    least * WIDEST_WINDOW,
+                    setUp.overfillMm() > -1 && doses.spoiled().isEmpty());
         }
         double least = within(doses.lnForKept(standard.enough()));
         double most =

@@ -75,6 +75,15 @@ final class Tally {
         }
     }
 
+    /** How unsure the word is that a pull will get, bits. */
+    double doubtBits() {
+        return bits(under) + bits(over) + bits(1 - under - over);
+    }
+
+    private static double bits(double share) {
+        return share <= 0 ? 0 : -share * Math.log(share) / Math.log(2);
+    }
+
     Forecast forecast(Window window, NipFigures nip, List<StripDose> strips, List<HeatTrace> heat) {
         return new Forecast(
                 under,

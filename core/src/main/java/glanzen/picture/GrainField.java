@@ -5,9 +5,6 @@ import glanzen.transfer.Normal;
 /** A smooth, seeded random field with a given grain: standard normal at each place. */
 final class GrainField {
 
-    /** Smooth interpolation averages lattice values; this brings the variance back to about one. */
-    private static final double VARIANCE_GAIN = 1.45;
-
     private final long seed;
     private final double perPx;
 
@@ -26,7 +23,9 @@ final class GrainField {
         double t = smooth(v - j);
         double below = lattice(i, j) * (1 - s) + lattice(i + 1, j) * s;
         double above = lattice(i, j + 1) * (1 - s) + lattice(i + 1, j + 1) * s;
-        return VARIANCE_GAIN * (below * (1 - t) + above * t);
+        // Interpolation averages lattice values; what it takes from the variance at this place is given back.
+        double kept = ((1 - s) * (1 - s) + s * s) * ((1 - t) * (1 - t) + t * t);
+        return (below * (1 - t) + above * t) / Math.sqrt(kept);
     }
 
     /** The same field as a share of places with a lower value, 0…1. */

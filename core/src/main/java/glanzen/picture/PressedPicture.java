@@ -89,7 +89,7 @@ final class PressedPicture implements Picture {
         for (int i = 0; i < bare.length; i++) {
             bare[i] = !design[i];
         }
-        float[] depth = DistanceField.of(bare, w);
+        float[] depth = DistanceField.of(bare, w, SLOPE_MM * scale);
         double slopePx = SLOPE_MM * scale;
         boolean inked = setUp.medium() == Medium.ON_PLATE;
         for (int y = 1; y < h - 1; y++) {

@@ -16,13 +16,12 @@ import org.locationtech.jts.geom.Envelope;
 
 /**
  * How a pull would look: inside the design foil where dose·field ≥ 1; outside where the distance to the design is at
- * most λ·ln(dose·field/1.6). The field is log-normal (σ 0.35) with a grain of about 0.6 mm, seeded, for the stock.
+ * most λ·ln(dose·field/onset). The field is log-normal (σ 0.35) with a grain of about 0.6 mm, seeded, for the stock.
  */
 public final class PullPicture implements Picture {
 
     private static final double GRAIN_MM = 0.6;
     private static final double EDGE_SHARE = 0.94;
-    private static final double SPILL_ONSET = 1.6;
     private static final double SOLID_DEPTH_MM = 3;
     private static final double FURTHEST_SPILL_MM = 2;
     private static final double AROUND_MM = 7;
@@ -99,14 +98,14 @@ public final class PullPicture implements Picture {
     }
 
     private boolean[] foiled(boolean[] design, View view) {
-        float[] distance = DistanceField.of(design, view.widthPx);
+        float[] distance = DistanceField.of(design, view.widthPx, FURTHEST_SPILL_MM * view.scale);
         GrainField field = new GrainField(seed, GRAIN_MM * view.scale);
         double[][] bands = model.bandDoses(rig);
-        double lnOnset = Math.log(SPILL_ONSET);
+        double lnOnset = Math.log(Transfer.doseToSpill(0, 1));
         byte[] patches = patches(view);
         boolean[] foiled = new boolean[design.length];
         for (int y = 0; y < view.heightPx; y++) {
-            double raisedMm = model.artwork().raisedWidthAtMm(view.yMm(y));
+            double raisedMm = model.raisedWidthMm(view.yMm(y));
             double[] row = row(bands, raisedMm);
             double[] lnPatch = lnPatches(raisedMm);
             for (int x = 0; x < view.widthPx; x++) {
@@ -160,7 +159,7 @@ public final class PullPicture implements Picture {
         for (int i = 0; i < bare.length; i++) {
             bare[i] = !design[i];
         }
-        float[] depth = DistanceField.of(bare, widthPx);
+        float[] depth = DistanceField.of(bare, widthPx, SOLID_DEPTH_MM * scale);
         GrainField patches = new GrainField(seed + 1, 6 * GRAIN_MM * scale);
         for (int i = 0; i < foiled.length; i++) {
             foiled[i] &= depth[i] < SOLID_DEPTH_MM * scale || patches.share(i % widthPx, i / widthPx) >= lift;

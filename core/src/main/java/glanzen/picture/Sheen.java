@@ -4,6 +4,13 @@ package glanzen.picture;
 final class Sheen {
 
     private static final double STREAK_PX = 0.021;
+    private static final double[] WAVE = new double[4096];
+
+    static {
+        for (int i = 0; i < WAVE.length; i++) {
+            WAVE[i] = Math.sin(2 * Math.PI * i / WAVE.length);
+        }
+    }
 
     private final int foil;
     private final int stock;
@@ -20,13 +27,18 @@ final class Sheen {
             int x = i % width;
             int y = i / width;
             if (foiled[i]) {
-                double streak = Math.sin((x + 0.55 * y) * STREAK_PX * 2) + 0.5 * Math.sin((x - 0.3 * y) * STREAK_PX);
+                double streak = wave((x + 0.55 * y) * 2) + 0.5 * wave(x - 0.3 * y);
                 pixels[i] = lit(foil, 0.22 * streak);
             } else {
                 // The plate's dent shows faintly where the design took no foil.
                 pixels[i] = lit(stock, 0.012 * grain.at(x, y) - (design[i] ? 0.07 : 0));
             }
         }
+    }
+
+    /** A sine along the streaks, from a table: it is drawn for every pixel. */
+    private static double wave(double px) {
+        return WAVE[(int) (px * STREAK_PX / (2 * Math.PI) * WAVE.length) & WAVE.length - 1];
     }
 
     /** Towards white for positive light, towards black for negative. */
@@ -40,6 +52,6 @@ final class Sheen {
     }
 
     private static int mix(int from, int to, double share) {
-        return (int) Math.round(from + (to - from) * share);
+        return (int) (from + (to - from) * share + 0.5);
     }
 }

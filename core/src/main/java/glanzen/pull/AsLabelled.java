@@ -11,6 +11,8 @@ import glanzen.setup.SetUp;
  */
 public final class AsLabelled {
 
+    private static final double SPARE = 2;
+
     private final SetUp setUp;
     private final ArtworkShelf shelf;
 
@@ -32,8 +34,14 @@ public final class AsLabelled {
 
     /** Over the widest part of the design: more raised ground takes more force. */
     private double pressedForceN() {
-        Pressing pressing = Pressing.of(setUp, PressedArtwork.of(setUp, shelf));
-        return pressing.nip(pressing.bands().size() - 1, Rig.AS_LABELLED).forceN();
+        return Pressing.greatestForceN(setUp, PressedArtwork.of(setUp, shelf));
+    }
+
+    /** Whether all comes out where film is pressed on, heat and all, with something to spare for luck. */
+    public boolean complete() {
+        PullResponse doses = TransferModel.forOne(setUp, PressedArtwork.of(setUp, shelf), Rig.AS_LABELLED)
+                .doses(Rig.AS_LABELLED);
+        return doses.lnForKept(doses.standard().enough()) < -SPARE * RigPriors.LN_LUCK;
     }
 
     private DoseField cut() {

@@ -124,7 +124,7 @@ final class BondTable {
                 total[i] = i == 0 ? 0 : total[i - 1] + (rate + before) / 2 * (seconds[i] - seconds[i - 1]);
                 before = rate;
             }
-            exposures[pass] = new Exposure(seconds, total);
+            exposures[pass] = Exposure.of(seconds, total);
         }
         return exposures;
     }
@@ -164,17 +164,30 @@ final class BondTable {
         return new double[] {x * (x - 1) / 2, 1 - x * x, x * (x + 1) / 2};
     }
 
-    /** Accumulated exposure over one nip; read at any time within it, and straight on beyond. */
-    record Exposure(double[] seconds, double[] total) {
+    /** Accumulated exposure over one nip, in even steps; read at any time within it, and straight on beyond. */
+    record Exposure(double stepSeconds, double[] total) {
+
+        private static final int STEPS = 64;
+
+        static Exposure of(double[] seconds, double[] sum) {
+            double step = seconds[seconds.length - 1] / STEPS;
+            double[] total = new double[STEPS + 1];
+            int from = 1;
+            for (int n = 1; n <= STEPS; n++) {
+                double t = n * step;
+                while (from < seconds.length - 1 && seconds[from] < t) {
+                    from++;
+                }
+                double share = (t - seconds[from - 1]) / (seconds[from] - seconds[from - 1]);
+                total[n] = sum[from - 1] + share * (sum[from] - sum[from - 1]);
+            }
+            return new Exposure(step, total);
+        }
 
         double at(double t) {
-            int last = seconds.length - 1;
-            int i = 1;
-            while (i < last && seconds[i] < t) {
-                i++;
-            }
-            double share = (t - seconds[i - 1]) / (seconds[i] - seconds[i - 1]);
-            return total[i - 1] + share * (total[i] - total[i - 1]);
+            double place = t / stepSeconds;
+            int i = Math.min(STEPS - 1, (int) place);
+            return total[i] + (place - i) * (total[i + 1] - total[i]);
         }
     }
 }

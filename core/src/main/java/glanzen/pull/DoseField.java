@@ -9,8 +9,12 @@ public final class DoseField implements PullResponse {
 
     private static final double LEAST_DOSE = 1e-9;
     private static final double WIDEST_LN = 12;
-    private static final double EXACT_SHARE = 1e-4;
-    private static final double EXACT_LN = 1e-3;
+    private static final double EXACT_SHARE = 2e-5;
+    private static final double EXACT_LN = 1e-4;
+    private static final double FIRST_STEP = 0.05;
+    private static final int MOST_STEPS = 40;
+    /** Less than this share lifted moves no figure. */
+    private static final double UNFELT_LIFT = 1e-5;
 
     private final double[] lnDose;
     private final double[] share;
@@ -19,6 +23,10 @@ public final class DoseField implements PullResponse {
     private final double lift;
     private final double forceN;
     private final @Nullable Trouble spoiled;
+    private final double mean;
+    private double askedCoverage = Double.NaN;
+    private double answeredLn;
+    private double mostLn = Double.NaN;
 
     /**
      * @param dose dose of each part; without unit
@@ -38,9 +46,12 @@ public final class DoseField implements PullResponse {
             double forceN,
             @Nullable Trouble spoiled) {
         this.lnDose = new double[dose.length];
+        double sum = 0;
         for (int i = 0; i < dose.length; i++) {
             lnDose[i] = Math.log(Math.max(LEAST_DOSE, dose[i]));
+            sum += share[i] * lnDose[i];
         }
+        this.mean = sum;
         this.share = share;
         this.scale = scale;
         this.standard = standard;
@@ -52,10 +63,6 @@ public final class DoseField implements PullResponse {
     @Override
     public PullOutcome pull(double factor) {
         double ln = Math.log(factor);
-        double mean = 0;
-        for (int i = 0; i < lnDose.length; i++) {
-            mean += share[i] * lnDose[i];
-        }
         double kept = covered(ln) * (1 - lift);
         double excess = scale.excessMm(Math.exp(mostLn() + ln));
         boolean under = spoiled != Trouble.REFUSED && standard.under(kept);
@@ -73,45 +80,62 @@ public final class DoseField implements PullResponse {
 
     @Override
     public double lnForKept(double coverage) {
-        return coverage >= 1 - lift ? Double.POSITIVE_INFINITY : lnFor(coverage / (1 - lift));
+        if (coverage >= 1 - lift) {
+            return Double.POSITIVE_INFINITY;
+        }
+        double least = lnFor(coverage);
+        return lift < UNFELT_LIFT ? least : solved(coverage / (1 - lift), least, FIRST_STEP);
     }
 
-    /** False position with halving (Dowell and Jarratt 1971): coverage rises steadily with ln dose. */
     @Override
     public double lnFor(double coverage) {
+        if (coverage != askedCoverage) {
+            askedCoverage = coverage;
+            double guess = scale.lnFor(coverage) * scale.widened(variance()) - mean;
+            answeredLn = solved(coverage, guess, -FIRST_STEP);
+        }
+        return answeredLn;
+    }
+
+    /**
+     * Secants from a guess, at first the answer there would be if ln dose scattered normally over the design: coverage rises steadily with
+     * ln dose, so that the answer lies where the least and the greatest part would by themselves.
+     */
+    private double solved(double coverage, double guess, double step) {
         if (coverage <= 0) {
             return Double.NEGATIVE_INFINITY;
         }
-        double low = scale.lnFor(coverage) - greatest();
-        double high = scale.lnFor(coverage) - leastLn();
-        if (high - low < EXACT_LN) {
-            return low;
-        }
+        double alone = scale.lnFor(coverage);
+        double low = alone - greatest();
+        double high = alone - leastLn();
         if (low > WIDEST_LN) {
             return Double.POSITIVE_INFINITY;
         }
-        double below = covered(low) - coverage;
-        double above = covered(high) - coverage;
-        int kept = 0;
-        while (high - low > EXACT_LN) {
-            double at = above - below < EXACT_SHARE ? (low + high) / 2 : (low * above - high * below) / (above - below);
+        double at = Math.max(low, Math.min(high, guess));
+        double before = at + step;
+        double offBefore = covered(before) - coverage;
+        for (int i = 0; i < MOST_STEPS && high - low > EXACT_LN; i++) {
             double off = covered(at) - coverage;
-            if (Math.abs(off) < EXACT_SHARE / 10) {
+            if (Math.abs(off) < EXACT_SHARE) {
                 return at;
             }
-            if (off < 0) {
-                low = at;
-                below = off;
-                above *= kept == 1 ? 0.5 : 1;
-                kept = 1;
-            } else {
-                high = at;
-                above = off;
-                below *= kept == -1 ? 0.5 : 1;
-                kept = -1;
-            }
+            low = off < 0 ? Math.max(low, at) : low;
+            high = off < 0 ? high : Math.min(high, at);
+            double slope = (off - offBefore) / (at - before);
+            double next = slope > 0 ? at - off / slope : (low + high) / 2;
+            before = at;
+            offBefore = off;
+            at = next > low && next < high ? next : (low + high) / 2;
         }
-        return (low + high) / 2;
+        return at;
+    }
+
+    private double variance() {
+        double sum = 0;
+        for (int i = 0; i < lnDose.length; i++) {
+            sum += share[i] * (lnDose[i] - mean) * (lnDose[i] - mean);
+        }
+        return sum;
     }
 
     @Override
@@ -165,6 +189,13 @@ public final class DoseField implements PullResponse {
     }
 
     private double mostLn() {
+        if (Double.isNaN(mostLn)) {
+            mostLn = reachedBy();
+        }
+        return mostLn;
+    }
+
+    private double reachedBy() {
         double wanted = scale.excessShare();
         double passed = 0;
         double limit = Double.MAX_VALUE;

@@ -14,6 +14,11 @@ public sealed interface DoseScale {
     /** ln of the dose at which so much comes out; the inverse of {@link #coverage}. */
     double lnFor(double coverage);
 
+    /** How much further from the middle an answer lies if ln dose itself scatters with a variance. */
+    default double widened(double variance) {
+        return 1;
+    }
+
     /** What shows of too much, mm: over-foil beyond an edge, a bite into the plate, a crack along the relief. */
     double excessMm(double dose);
 
@@ -39,6 +44,11 @@ public sealed interface DoseScale {
         @Override
         public double lnFor(double coverage) {
             return Transfer.SHEET_SIGMA * Normal.inverse(coverage);
+        }
+
+        @Override
+        public double widened(double variance) {
+            return Math.sqrt(1 + variance / (Transfer.SHEET_SIGMA * Transfer.SHEET_SIGMA));
         }
 
         @Override

@@ -30,13 +30,29 @@ interface Pressing {
     /** Contact length over the design on a rig as labelled, mm: what the nip covers of the feed at once. */
     double usualContactMm();
 
-    /** The band with the most raised ground. */
+    /** The band in the middle of all raised ground: half of it is on narrower slices. */
     default int mainBand() {
+        double passed = 0;
         int main = 0;
-        for (int i = 1; i < bands().size(); i++) {
-            main = bands().get(i).share() > bands().get(main).share() ? i : main;
+        while (main < bands().size() - 1 && passed + bands().get(main).share() < 0.5) {
+            passed += bands().get(main++).share();
         }
         return main;
+    }
+
+    /** The force over the widest part of a design on a rig as labelled, N, without anything tabulated. */
+    static double greatestForceN(SetUp setUp, Artwork artwork) {
+        if (setUp.machine() instanceof HeatedRollers rollers) {
+            return of(setUp, artwork)
+                    .nip(artwork.bands(rollers.nipMm()).size() - 1, Rig.AS_LABELLED)
+                    .forceN();
+        }
+        Frame frame = Frame.of(setUp.press());
+        LoadPath path = LoadPath.of(setUp.stack());
+        Nip usual = Nip.solve(frame, path, setUp.overfillMm(), artwork.meanWidthMm());
+        List<Band> bands = artwork.bands(Math.max(frame.contactMm(0), usual.contactMm()));
+        double widest = bands.get(bands.size() - 1).widthMm();
+        return Nip.solve(frame, path, setUp.overfillMm(), widest).forceN();
     }
 
     static Pressing of(SetUp setUp, Artwork artwork) {

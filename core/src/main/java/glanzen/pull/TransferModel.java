@@ -50,20 +50,6 @@ public final class TransferModel implements PullModel {
         this.bonds = heat.apply(HeatPlans.of(setUp, pressing.usualContactMm() / setUp.feedMmPerS()));
     }
 
-    private TransferModel(TransferModel pressed, BondTable bonds) {
-        this.setUp = pressed.setUp;
-        this.artwork = pressed.artwork;
-        this.standard = pressed.standard;
-        this.bands = pressed.bands;
-        this.filmId = pressed.filmId;
-        this.need = pressed.need;
-        this.scale = pressed.scale;
-        this.halfThroatMm = pressed.halfThroatMm;
-        this.spots = pressed.spots;
-        this.pressing = pressed.pressing;
-        this.bonds = bonds;
-    }
-
     /** Foil that heat presses on spreads beside the edge; what lies on toner, ink or gel takes only there. */
     private static DoseScale.Wetting scale(SetUp s) {
         double always = 0;
@@ -93,11 +79,22 @@ public final class TransferModel implements PullModel {
     }
 
     /**
-     * This stack pressed, with the heat of another set-up. Shims lie behind the sheet and hardly change how hot its bond
-     * gets, so a search may borrow heat between stacks.
+     * A set-up pressed with the heat of another one. Shims lie behind the sheet and hardly change how hot its bond gets, so a
+     * search may borrow heat between stacks.
      */
-    public TransferModel heatedLike(TransferModel other) {
-        return new TransferModel(this, other.bonds);
+    public static TransferModel heatedLike(SetUp setUp, Artwork artwork, TransferModel other) {
+        return new TransferModel(setUp, artwork, plan -> other.bonds);
+    }
+
+    /**
+     * ln of what heat and time under the rollers come to together, over the middle of the design, fed like
+     * {@link #doses(Rig, double, int)}: by as much as it differs between two heats, all doses do.
+     *
+     * @param pressed the stack that is pressed with this heat
+     */
+    public double lnHeat(TransferModel pressed, Rig rig, double feedMmPerS, int passes) {
+        double dwell = pressed.pressing.nip(pressed.pressing.mainBand(), rig).dwellSeconds(feedMmPerS);
+        return Math.log(Math.max(1e-12, exposed(bonds.exposures(rig, bonding(setUp)), dwell, passes)));
     }
 
     private static BondingLayer bonding(SetUp s) {

@@ -10,6 +10,7 @@ import glanzen.kit.Plate;
 import glanzen.kit.Stock;
 import glanzen.material.Surface;
 import glanzen.measure.Figures;
+import glanzen.pull.AsLabelled;
 import glanzen.route.Heating;
 import glanzen.route.Medium;
 import glanzen.route.Peel;
@@ -94,7 +95,7 @@ final class CraftRules {
     }
 
     private static Stream<Finding<SetUp>> soaked(SetUp s, Inventory shop) {
-        return s.onPlatform().soakSeconds() >= LEAST_SOAK
+        return s.onPlatform().soakSeconds() >= LEAST_SOAK || new AsLabelled(s, shop.artworks()).complete()
                 ? Stream.empty()
                 : Stream.of(Finding.at(
                         s.stack().indexOf(Plate.class),
@@ -113,7 +114,8 @@ final class CraftRules {
         int plate = s.stack().indexOf(Plate.class);
         return Stream.of(
                         when(
-                                s.onPlatform().soakSeconds() < SOLID_SOAK,
+                                s.onPlatform().soakSeconds() < SOLID_SOAK
+                                        && !new AsLabelled(s, shop.artworks()).complete(),
                                 Finding.at(
                                         plate,
                                         RuleId.SOLID_SOAK,

@@ -92,12 +92,14 @@ final class GelRules {
     }
 
     private static Stream<Finding<SetUp>> stencil(SetUp s, Inventory shop) {
-        return Stream.of(Finding.at(
-                s.stack().indexOf(Stock.class),
-                RuleId.STENCIL_CLEAN,
-                "Clean " + s.plate().name() + " at once, and put what is over back into the pot",
-                "Dried gel closes a stencil; spread generously all the same",
-                null));
+        return gel(s).driedSeconds() > 0
+                ? Stream.empty()
+                : Stream.of(Finding.at(
+                        s.stack().indexOf(Stock.class),
+                        RuleId.STENCIL_CLEAN,
+                        "Clean " + s.plate().name() + " at once, and put what is over back into the pot",
+                        "Dried gel closes a stencil; spread generously all the same",
+                        null));
     }
 
     private static Stream<Finding<SetUp>> flockPeel(SetUp s, Inventory shop) {

@@ -51,9 +51,7 @@ final class Filling {
      * @param wantedMm thickness that is wanting, mm
      */
     static List<Board> behind(List<Board> shims, double wantedMm) {
-        return new Filling(
-                        shims, wantedMm, b -> b.material().stiffness().soft() ? SOFT_MM : HARD_MM)
-                .best();
+        return new Filling(shims, wantedMm, b -> b.material().stiffness().soft() ? SOFT_MM : HARD_MM).best();
     }
 
     private List<Board> best() {

@@ -11,6 +11,7 @@ import glanzen.artwork.ArtworkShelf;
 import glanzen.artwork.Motif;
 import glanzen.forecast.Forecaster;
 import glanzen.forecast.RigEnsemble;
+import glanzen.kit.Pace;
 import glanzen.kit.Plate;
 import glanzen.layout.FirstLayout;
 import glanzen.layout.Fixing;
@@ -20,6 +21,7 @@ import glanzen.material.Material;
 import glanzen.route.Heating;
 import glanzen.route.Route;
 import glanzen.setup.Inventory;
+import glanzen.rules.Rules;
 import glanzen.setup.SetUp;
 import java.util.ArrayList;
 import java.util.List;
@@ -53,9 +55,9 @@ class LaidOutAdviceTest {
 
     @Test
     void adviceKeepsTheLayoutAndBettersThePull() {
-        SetUp present = two();
+        SetUp present = two().withFeed(Pace.BRISK, 1).withSoak(10);
         Advice advice = new Advisor(FORECASTER, SHOP).advise(present, RigEnsemble.fresh(), ErrorBias.EVEN);
-        assertFalse(advice.best().isEmpty());
+        assertFalse(advice.best().isEmpty(), advice + " " + Rules.check(present, SHOP));
         double now = FORECASTER.forecast(present, RigEnsemble.fresh()).clean();
         for (Proposal p : advice.best()) {
             assertEquals(present.layout(), p.setUp().layout());

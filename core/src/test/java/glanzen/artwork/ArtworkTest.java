@@ -95,7 +95,7 @@ class ArtworkTest {
             marked[i] = random.nextInt(30) == 0;
         }
         marked[random.nextInt(marked.length)] = true;
-        float[] field = DistanceField.of(marked, width);
+        float[] field = DistanceField.of(marked, width, 60);
         for (int i = 0; i < marked.length; i++) {
             double nearest = Double.MAX_VALUE;
             for (int j = 0; j < marked.length; j++) {

@@ -138,7 +138,8 @@ class ForecastTest {
         SetUp padded = words(1, 30);
         TransferModel heat = TransferModel.forOne(plain, FORECASTER.artwork(plain), Rig.AS_LABELLED);
         TransferModel own = TransferModel.forOne(padded, FORECASTER.artwork(padded), Rig.AS_LABELLED);
-        double borrowed = own.heatedLike(heat).pull(Rig.AS_LABELLED).dose();
+        TransferModel lent = TransferModel.heatedLike(padded, FORECASTER.artwork(padded), heat);
+        double borrowed = lent.pull(Rig.AS_LABELLED).dose();
         assertEquals(own.pull(Rig.AS_LABELLED).dose(), borrowed, 0.15 * borrowed);
     }
 

@@ -55,7 +55,7 @@ class LayoutRulesTest {
     @Test
     void smallWordsAreHappierOffTheWeakMiddle() {
         Layout middle = one(80, 100, ArrangementTest.words("First"));
-        assertEquals(Weight.NOTE, find(check(middle), "weak-middle").weight());
+        assertEquals(Weight.FACT, find(check(middle), "weak-middle").weight());
         assertTrue(cured(middle, "weak-middle"));
     }
 

@@ -15,8 +15,8 @@ import glanzen.artwork.Motif;
 import glanzen.finding.Weight;
 import glanzen.forecast.Forecast;
 import glanzen.kit.Board;
-import glanzen.kit.Press;
 import glanzen.kit.Plate;
+import glanzen.kit.Press;
 import glanzen.kit.Stock;
 import glanzen.material.Surface;
 import glanzen.pull.PullModel;
@@ -139,7 +139,7 @@ class PressStatementsTest {
         assertTrue(Rules.pullable(Rules.check(flat, Crafts.SHOP)));
         assertFalse(Rules.pullable(Rules.check(plastic, Crafts.SHOP)));
         assertTrue(Crafts.forecast(plastic).refused() > 0.5);
-        assertTrue(Rules.pullable(Rules.check(mended(plastic, "stalls"), Crafts.SHOP)));
+        assertTrue(Rules.pullable(Rules.check(mended(plastic, "too-thick"), Crafts.SHOP)));
     }
 
     @Test
@@ -218,6 +218,6 @@ class PressStatementsTest {
         SetUp partial = mended(s, "die-overhang");
         assertEquals(Route.PARTIAL_CUT, partial.route());
         assertTrue(finding(partial, "die-overhang").isEmpty());
-        assertEquals(Weight.NOTE, finding(partial, "partial-edge").orElseThrow().weight());
+        assertEquals(Weight.FACT, finding(partial, "partial-edge").orElseThrow().weight());
     }
 }

@@ -222,8 +222,8 @@ public class PullService {
         PullEntity pull = find(id);
         SetUp setUp = setUp(pull);
         PullModel model = forecaster.model(setUp);
-        Observation seen = Observation.roughly(
-                pull.outcome, pull.amount, setUp.route().standard());
+        Observation seen =
+                Observation.roughly(pull.outcome, pull.amount, setUp.route().standard());
         double coverage = pull.coverage != null ? pull.coverage : seen.likelyCoverage();
         double spill = pull.spillMm != null ? pull.spillMm : seen.likelySpillMm();
         return Pictures.png(Picture.of(setUp, model, RigFit.of(model, setUp.needKey(), coverage, spill), pull.number)

@@ -39,7 +39,10 @@ class RunController {
     record ScanView(double coverage, double spillMm, Outcome outcome, Amount amount) {
         static ScanView of(PullOutcome pull, Standard standard) {
             return new ScanView(
-                    hundredths(pull.coverage()), hundredths(pull.spillMm()), Outcome.of(pull), Amount.of(pull, standard));
+                    hundredths(pull.coverage()),
+                    hundredths(pull.spillMm()),
+                    Outcome.of(pull),
+                    Amount.of(pull, standard));
         }
 
         /** No person reads finer. */

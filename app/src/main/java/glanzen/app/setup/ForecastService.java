@@ -230,7 +230,8 @@ public class ForecastService {
         return f.troubles().entrySet().stream()
                 .filter(e -> e.getValue() >= Forecast.WORTH_SAYING)
                 .sorted(Map.Entry.<Trouble, Double>comparingByValue().reversed())
-                .map(e -> new SetUpReport.TroubleView(e.getKey().label(), e.getKey().side(), e.getValue()))
+                .map(e -> new SetUpReport.TroubleView(
+                        e.getKey().label(), e.getKey().side(), e.getValue()))
                 .toList();
     }
 
