@@ -27,7 +27,9 @@
   >
     <div class="min-w-0 flex-1 basis-[240px]">
       <p>
-        <strong class={found.weight === 'STOP' ? 'text-ochre' : ''}>{WORDS[found.weight as keyof typeof WORDS]}:</strong>
+        <strong class={found.weight === 'STOP' ? 'text-ochre' : ''}
+          >{WORDS[found.weight as keyof typeof WORDS]}:</strong
+        >
         {preferences.said(found.what)}.
       </p>
       <p class="text-soft text-fine">{preferences.said(found.why)}.</p>
@@ -48,7 +50,9 @@
     {preferences.said(fact.what)}. {preferences.said(fact.why)}.
     {#if fact.mend}
       {@const mend = fact.mend}
-      <button class="text-verdigris underline" onclick={() => onmend(mend)}>{preferences.said(mend.label)}</button>
+      <button class="text-verdigris underline" onclick={() => onmend(mend)}
+        >{preferences.said(mend.label)}</button
+      >
     {/if}
   </p>
 {/each}

@@ -20,6 +20,11 @@
       {#if advice.cheapest}<Offer offer={advice.cheapest} tag="Cheapest single change" />{/if}
       {#each advice.best as offer, i (i)}<Offer {offer} />{/each}
     </ol>
+    {#if advice.lesson && advice.lesson.changes.length > 0}
+      <ol class={editing.advising ? 'opacity-60' : ''}>
+        <Offer offer={advice.lesson} tag="To learn your rig, this pull would tell most" />
+      </ol>
+    {/if}
     {#each advice.refusals as refusal (refusal)}
       <p class="border-ochre-line bg-ochre-wash border-l-4 px-4 py-2">{preferences.said(refusal)}</p>
     {/each}

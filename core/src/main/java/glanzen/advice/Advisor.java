@@ -24,6 +24,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -92,7 +93,7 @@ public final class Advisor {
                 new Screening(forecaster, ensemble, bias, spread(now)).of(present, choices.stacks(), this::bearable);
         List<Proposal> finalists = finalists(judged, ensemble, bias).stream()
                 .map(s -> proposal(present, now, s, ensemble))
-                .filter(p -> Rules.pullable(Rules.check(p.setUp(), shop)))
+                .filter(p -> unrefused(present, p.setUp()))
                 .sorted(Comparator.comparingDouble((Proposal p) -> -merit(p, bias)))
                 .toList();
         double merit = merit(now, bias);
@@ -161,6 +162,18 @@ public final class Advisor {
                 .toList();
     }
 
+    /** Nothing is proposed that a rule refuses, unless it refuses what lies there already. */
+    private boolean unrefused(SetUp present, SetUp proposed) {
+        return stops(present).containsAll(stops(proposed));
+    }
+
+    private Set<RuleId> stops(SetUp setUp) {
+        return Rules.check(setUp, shop).stream()
+                .filter(f -> f.weight() == Weight.STOP)
+                .map(Finding::rule)
+                .collect(Collectors.toSet());
+    }
+
     private boolean bearable(SetUp setUp) {
         if (!(setUp.machine() instanceof Press press)) {
             return true;
@@ -221,7 +234,7 @@ public final class Advisor {
                 .min(Comparator.comparingDouble(t -> t.change.cost()))
                 .map(t -> proposal(present, now, t.change.setUp(), ensemble))
                 .filter(p -> merit(p.forecast(), bias) > merit(now, bias))
-                .filter(p -> Rules.pullable(Rules.check(p.setUp(), shop)))
+                .filter(p -> unrefused(present, p.setUp()))
                 .orElse(null);
     }
 

@@ -12,6 +12,7 @@ import glanzen.app.setup.Drafts;
 import glanzen.app.setup.SetUpService;
 import glanzen.artwork.ArtworkShelf;
 import glanzen.forecast.Forecaster;
+import glanzen.kit.Board;
 import glanzen.kit.Kit;
 import glanzen.kit.Pace;
 import glanzen.learning.Fault;
@@ -24,10 +25,13 @@ import glanzen.rules.Rules;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
 import glanzen.simulate.HiddenRig;
+import glanzen.stack.Facing;
+import glanzen.stack.Layer;
 import glanzen.start.StartingStack;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
 import org.slf4j.Logger;
@@ -178,6 +182,9 @@ public class HoneyShow implements SmartLifecycle {
                     : Heating.ALONE;
             SetUp tried = start.withSoak(heating, Math.max(10, soak))
                     .withFeed(Pace.values()[random.nextInt(3)], random.nextInt(5) == 0 ? 2 : 1);
+            if (random.nextInt(4) == 0) {
+                tried = cushioned(tried, things);
+            }
             boolean pullable = Rules.pullable(Rules.check(tried, shop));
             // Most evenings people come close to what works; some evenings they do not.
             boolean content = random.nextDouble() < 0.4
@@ -207,6 +214,15 @@ public class HoneyShow implements SmartLifecycle {
                         specks ? "Brush next time." : "",
                         false),
                 time(number));
+    }
+
+    /** A card shim more, as everybody tries once. */
+    private static SetUp cushioned(SetUp setUp, Kit things) {
+        Board card = things.boards().stream()
+                .filter(b -> b.kind() == Board.Kind.CARD_SHIM)
+                .max(Comparator.comparingDouble(Board::thicknessMm))
+                .orElseThrow();
+        return setUp.withStack(setUp.stack().with(setUp.shimPlace(), new Layer(card, Facing.UP)));
     }
 
     private Instant minutesAgo(int minutes) {

@@ -114,6 +114,7 @@ public class ForecastService {
         return new AdviceView(
                 advice.best().stream().map(this::view).toList(),
                 advice.cheapest() == null ? null : view(advice.cheapest()),
+                advice.lesson() == null ? null : view(advice.lesson()),
                 advice.refusals(),
                 advice.considered());
     }

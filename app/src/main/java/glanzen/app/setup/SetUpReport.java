@@ -170,5 +170,9 @@ public record SetUpReport(
 
     /** What a search found. */
     public record AdviceView(
-            List<ProposalView> best, @Nullable ProposalView cheapest, List<String> refusals, int considered) {}
+            List<ProposalView> best,
+            @Nullable ProposalView cheapest,
+            @Nullable ProposalView lesson,
+            List<String> refusals,
+            int considered) {}
 }

@@ -63,12 +63,10 @@ class ConsumptionApiTest {
     @Test
     void boardsWearByThePassNotByThePull() {
         int passes = item("boards", "spacer").path("passes").asInt();
-        int each = Asked.setUp(caller, "Bee from a die")
-                .path("draft")
-                .path("passes")
-                .asInt();
+        int each =
+                Asked.setUp(caller, "Jar ribbon").path("draft").path("passes").asInt();
         assertTrue(each > 1);
-        log("Bee from a die", "");
+        log("Jar ribbon", "");
         assertEquals(passes + each, item("boards", "spacer").path("passes").asInt());
     }
 

@@ -115,7 +115,7 @@ class RouteApiTest {
         JsonNode mended = found(answer, "folder-mat").path("mend").path("draft");
         assertTrue(asked(mended).path("pullable").asBoolean());
 
-        ObjectNode cut = started("THIN_CUT", "old-iron", "oval-2", null, "white-350");
+        ObjectNode cut = started("THIN_CUT", "old-iron", "lace", null, "white-350");
         ArrayNode all = (ArrayNode) cut.path("layers");
         for (String id : new String[] {"mat", "magnetic"}) {
             ObjectNode board = mat.deepCopy();
@@ -161,7 +161,7 @@ class RouteApiTest {
 
     @Test
     void adviceForACutIsBetterThanAPoorStack() {
-        ObjectNode draft = started("THIN_CUT", "old-iron", "oval-2", null, "white-350");
+        ObjectNode draft = started("THIN_CUT", "old-iron", "lace", null, "white-350");
         ArrayNode layers = (ArrayNode) draft.path("layers");
         for (int i = layers.size() - 1; i >= 0; i--) {
             if (layers.get(i).path("id").asString().contains("card-")) {

@@ -95,7 +95,7 @@ class SetUpApiTest {
 
     @Test
     void adviceIsBetterThanWhatItWasAskedAbout() {
-        JsonNode plain = Asked.fresh(caller, "Not advised yet").path("draft");
+        JsonNode plain = Asked.with(Asked.fresh(caller, "Not advised yet").path("draft"), "pace", "BRISK");
         JsonNode now = caller.post("/api/forecasts", plain).json().path("expected");
         JsonNode advice = caller.post("/api/advice", plain).json();
         assertTrue(advice.path("considered").asInt() > 1000);
