@@ -67,6 +67,7 @@
       label="If it must err"
       value={now.bias}
       options={[
+        ['BY_CONTRAST', 'as the colours contrast'],
         ['OVER', 'too much: erasable'],
         ['EVEN', 'either'],
         ['UNDER', 'too little: clean edges'],

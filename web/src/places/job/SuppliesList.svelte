@@ -19,8 +19,13 @@
 </p>
 {#if missing.length > 0}
   <div class="border-ochre-line bg-ochre-wash mt-3 border-l-4 px-3 py-2">
-    <strong>Not enough:</strong>
-    {missing.map((l) => `${l.name}, ${amount(l.needed - l.have)} ${l.unit}`).join('; ')}.
+    <strong>Cannot be finished:</strong>
+    {missing
+      .map(
+        (l) =>
+          `${l.name} is short by ${amount(l.needed - l.have)} ${l.unit}${l.instead ? `; instead ${l.instead}` : ''}`,
+      )
+      .join('; ')}.
   </div>
 {/if}
 <ul class="mt-3">
@@ -31,9 +36,9 @@
         <span class="figure whitespace-nowrap">{amount(line.needed)} {line.unit}</span>
       </div>
       <p class="text-soft text-small">
-        of {amount(line.have)}{line.cost > 0 ? `; ${line.cost.toFixed(2)}` : ''}{i < DEAREST && line.cheaper
-          ? `; ${line.cheaper} would save ${line.saving.toFixed(2)}`
-          : ''}
+        {line.what === 'sundry' ? 'by rule of thumb' : `of ${amount(line.have)}`}{line.cost > 0
+          ? `; ${line.cost.toFixed(2)}`
+          : ''}{i < DEAREST && line.cheaper ? `; ${line.cheaper} would save ${line.saving.toFixed(2)}` : ''}
       </p>
     </li>
   {:else}

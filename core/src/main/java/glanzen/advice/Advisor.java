@@ -8,6 +8,7 @@ import glanzen.forecast.Forecast;
 import glanzen.forecast.Forecaster;
 import glanzen.forecast.RigEnsemble;
 import glanzen.kit.Board;
+import glanzen.kit.Film;
 import glanzen.kit.Press;
 import glanzen.pull.PullModels;
 import glanzen.pull.Rig;
@@ -83,6 +84,16 @@ public final class Advisor {
      * @param bias which fault the person would rather have
      */
     public Advice advise(SetUp present, RigEnsemble ensemble, ErrorBias bias) {
+        return bias != ErrorBias.BY_CONTRAST
+                ? advised(present, ensemble, bias)
+                : advised(present, ensemble, shown(present));
+    }
+
+    private static ErrorBias shown(SetUp s) {
+        return s.stack().first(Film.class).isPresent() ? Contrast.of(s).bias() : ErrorBias.EVEN;
+    }
+
+    private Advice advised(SetUp present, RigEnsemble ensemble, ErrorBias bias) {
         List<String> incurable = incurable(present);
         if (!incurable.isEmpty()) {
             return new Advice(List.of(), null, null, incurable, 0);

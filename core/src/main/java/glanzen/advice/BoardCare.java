@@ -89,26 +89,34 @@ public final class BoardCare {
         return boards.stream()
                 .filter(b -> b.kind() == worn.kind()
                         && !b.id().equals(worn.id())
+                        && covers(b, worn)
                         && Math.abs(b.thicknessMm() - worn.thicknessMm()) <= ALIKE_MM
                         && b.bowMm() < Board.TURN_AT_MM
                         && b.wear() < worn.wear() - UNEVEN)
                 .min(Comparator.comparingDouble(Board::wear));
     }
 
-    /** Each priced board against every cheaper one of the same use, with the card that makes up for the difference. */
+    /** Each priced board against every other of the same use and at least its size, with the card that makes up for the difference. */
     public static List<Cheaper> compare(List<Board> boards) {
         List<Cheaper> found = new ArrayList<>();
         for (Board own : boards) {
             for (Board other : boards) {
                 boolean rival = own.kind() == other.kind()
+                        && !own.id().equals(other.id())
+                        && own.price() > 0
                         && other.price() > 0
-                        && other.costPerPass() < own.costPerPass() - 1e-9;
+                        && covers(other, own);
                 if (rival) {
                     found.add(compare(own, other, boards));
                 }
             }
         }
         return found;
+    }
+
+    /** A half-size board is none for what a full-size one carries. */
+    private static boolean covers(Board other, Board own) {
+        return other.widthMm() >= own.widthMm() - ALIKE_MM && other.heightMm() >= own.heightMm() - ALIKE_MM;
     }
 
     private static Cheaper compare(Board own, Board other, List<Board> boards) {

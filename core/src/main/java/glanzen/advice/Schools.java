@@ -4,16 +4,19 @@ import glanzen.forecast.Forecast;
 import glanzen.forecast.Forecaster;
 import glanzen.forecast.RigEnsemble;
 import glanzen.heat.Cooling;
+import glanzen.kit.Board;
 import glanzen.kit.Pace;
 import glanzen.layout.Fixing;
 import glanzen.layout.Layout;
 import glanzen.route.Heating;
 import glanzen.route.Peel;
 import glanzen.route.Question;
+import glanzen.rules.Rules;
 import glanzen.setup.Heat;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /** Where practice differs: the ways there are, and what each would cost on this set-up. */
@@ -43,6 +46,10 @@ public final class Schools {
     /** What heats as one starts cold, and takes this much longer. */
     private static final double TOGETHER_FACTOR = 2.5;
 
+    private static final int FEW_RIGS = 16;
+    /** Another soak or shim is worth it from one pull in twenty on. */
+    private static final double WORTH_RETUNING = 0.05;
+
     private final Forecaster forecaster;
     private final RigEnsemble ensemble;
     private final Inventory shop;
@@ -64,9 +71,13 @@ public final class Schools {
     public static List<School> of(SetUp setUp, Forecaster forecaster, RigEnsemble ensemble, Inventory shop) {
         Schools schools = new Schools(forecaster, ensemble, shop, setUp);
         return setUp.route().questions().stream()
-                .map(q -> new School(q.key(), q.asks(), q.decides(), schools.ways(q)))
+                .map(q -> new School(q.key(), q.asks(), schools.decides(q), schools.ways(q)))
                 .filter(s -> s.ways().size() > 1)
                 .toList();
+    }
+
+    private String decides(Question question) {
+        return question == Question.ERROR_BIAS ? Contrast.of(now).says() : question.decides();
     }
 
     private List<Way> ways(Question question) {
@@ -76,6 +87,8 @@ public final class Schools {
             case PASSES -> passes();
             case PEEL -> peel();
             case ERROR_BIAS -> new BiasSchool(now, forecaster, shop, ensemble, this::way).ways();
+            case PLACING, PLATES_AT_ONCE, FOIL_PIECE, INK_WHEN ->
+                new PlacingSchools(now, shop, this::way).ways(question);
             case GEL_HEAT, GEL_DRYING, SPRAY -> new GelSchools(now, shop, this::way).ways(question);
             case TONER_AND_DIES, CARRIER_CUTTING -> new TonerSchools(now, shop, this::way).ways(question);
             default -> new PressSchools(now, shop, this::way).ways(question);
@@ -172,6 +185,29 @@ public final class Schools {
     private Way way(String name, String says, SetUp setUp, boolean present) {
         // Nothing is known of another machine yet.
         boolean same = setUp.machine().id().equals(now.machine().id());
-        return new Way(name, says, setUp, present, forecaster.forecast(setUp, same ? ensemble : RigEnsemble.fresh()));
+        RigEnsemble known = same ? ensemble : RigEnsemble.fresh();
+        SetUp done = present || setUp.equals(now) ? setUp : retuned(setUp, known);
+        return new Way(name, says, done, present, forecaster.forecast(done, known));
+    }
+
+    /** As its adherents would do it: with the soak, or the one shim more or less, that this way wants. */
+    private SetUp retuned(SetUp way, RigEnsemble known) {
+        if (!Rules.computable(way)) {
+            return way;
+        }
+        RigEnsemble few = known.thinned(FEW_RIGS);
+        double asItIs = Advisor.merit(forecaster.forecast(way, few), ErrorBias.EVEN);
+        List<Board> shims = new ShimChoices(way, shop.boards()).shims();
+        return SingleChanges.of(way, shims).stream()
+                .map(SingleChanges.Change::setUp)
+                .filter(s -> s.passes() == way.passes()
+                        && s.pace() == way.pace()
+                        && s.peel().equals(way.peel()))
+                .filter(s -> s.heat().level() == way.heat().level())
+                .filter(s -> Rules.pullable(Rules.check(s, shop)))
+                .filter(s -> Advisor.merit(forecaster.forecast(s, few), ErrorBias.EVEN) > asItIs + WORTH_RETUNING)
+                .max(Comparator.comparingDouble(
+                        (SetUp s) -> Advisor.merit(forecaster.forecast(s, few), ErrorBias.EVEN) - Advisor.effort(s)))
+                .orElse(way);
     }
 }

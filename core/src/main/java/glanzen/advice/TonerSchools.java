@@ -40,7 +40,16 @@ final class TonerSchools {
                 100 * bareShare(shop.artwork(now), rim));
         return List.of(
                 make.way("foil, then cut", "clean edges; leave the clear carrier on while cutting", now, true),
-                make.way("cut, then foil", bare, now, false));
+                lacking(make.way("cut, then foil", bare, now, false), bareShare(shop.artwork(now), rim)));
+    }
+
+    private Way lacking(Way way, double bare) {
+        return new Way(
+                way.name(),
+                way.says(),
+                way.setUp(),
+                way.present(),
+                way.forecast().lacking(bare, now.route().standard().enough()));
     }
 
     /** Width along a cut where dented toner takes no foil, mm. */

@@ -94,15 +94,19 @@ public enum RuleId {
     WEAK_MIDDLE(Weight.FACT),
 
     // Of the order of a piece
-    MEDIUM_FIRST(Weight.WARN),
+    MEDIUM_FIRST(Weight.FACT),
     MEDIUM_DRY(Weight.WARN),
     FOIL_THEN_CUT(Weight.WARN),
-    TAPE_ON_FOIL(Weight.WARN),
+    TAPE_ON_FOIL(Weight.FACT),
     TAPE_STAYS(Weight.WARN),
     GEL_MISSING(Weight.WARN),
     GEL_DRY(Weight.WARN),
     FILM_FRONT(Weight.WARN),
     FILM_BACK(Weight.WARN),
+    FLATTENS_FOIL(Weight.NOTE),
+    FOIL_ON_RELIEF(Weight.NOTE),
+    FOLD_LAST(Weight.WARN),
+    FOLD_ON_FOIL(Weight.FACT),
     ASSEMBLE_LAST(Weight.WARN);
 
     private final Weight weight;

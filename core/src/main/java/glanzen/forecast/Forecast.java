@@ -53,6 +53,20 @@ public record Forecast(
      */
     public record Window(double least, double most, boolean open) {}
 
+    /**
+     * The same where a share of the design is bare from the start.
+     *
+     * @param bare share that never comes out, 0…1
+     * @param enough least share that must come out
+     */
+    public Forecast lacking(double bare, double enough) {
+        if (1 - bare >= enough) {
+            return this;
+        }
+        return new Forecast(
+                1, 0, 0, over, refused, Map.of(Trouble.BARE, 1.0), dose, coverage, spillMm, window, nip, strips, heat);
+    }
+
     /** Of twenty pulls: how many under, clean, over; rounded so that they are twenty. */
     public int[] twenty() {
         double[] shares = {under, clean, over};

@@ -58,7 +58,9 @@ public record Board(
         BASE("platform base"),
         /** A folded sheet that carries film and stock through; counted by its folds. */
         CARRIER("carrier sheet"),
-        PARCHMENT("baking parchment");
+        PARCHMENT("baking parchment"),
+        /** Lies under loose plates and shows where each belongs. */
+        TRACING("traced sheet");
 
         private final String label;
 

@@ -33,6 +33,12 @@ public record JobPiece(
         operations = List.copyOf(operations);
     }
 
+    /** Width of the sheet it is cut from, mm: what is folded lies open, twice as wide. */
+    public double openWidthMm() {
+        boolean folded = operations.stream().anyMatch(o -> o.kind() == Operation.Kind.FOLD);
+        return folded ? 2 * widthMm : widthMm;
+    }
+
     /** The same done in another order. */
     public JobPiece doing(List<Operation> changed) {
         return new JobPiece(name, stockId, perCard, widthMm, heightMm, changed);

@@ -33,6 +33,7 @@ public record Operation(Kind kind, String note, @Nullable String setUpId) {
         EMBOSS("emboss"),
         CUT("die-cut"),
         TRIM("trim"),
+        FOLD("score and fold"),
         ASSEMBLE("assemble");
 
         private final String label;

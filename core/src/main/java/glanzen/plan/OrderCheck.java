@@ -33,6 +33,8 @@ public final class OrderCheck {
         if (filmed) {
             check.film();
         }
+        check.embossed();
+        check.folded();
         check.assembled();
         return check.findings;
     }
@@ -83,8 +85,8 @@ public final class OrderCheck {
             find(
                     RuleId.MEDIUM_FIRST,
                     ink,
-                    "Ink goes on after the foil",
-                    "Medium over foil dulls it: medium first, foil on top",
+                    "Ink goes on after the foil: keep it beside the foil, not over it",
+                    "Shading dry around it is fine; medium over foil dulls it",
                     moved(ink, foil));
             return;
         }
@@ -119,14 +121,12 @@ public final class OrderCheck {
         int foil = first(Kind::lays, 0);
         int tape = first(k -> k == Kind.TAPE, foil + 1);
         if (foil >= 0 && tape > foil) {
-            List<Operation> without = new ArrayList<>(operations);
-            without.remove(tape);
-            find(
+            findings.add(new Finding<>(
                     RuleId.TAPE_ON_FOIL,
-                    tape,
-                    "Tape goes on after the foil",
-                    "Tape lifts foil: never over it, and loosen its tack on cloth first",
-                    without);
+                    Concern.operation(tape),
+                    "Tape goes on after the foil: keep it clear of it",
+                    "Tape lifts foil; its tack is loosened on cloth first",
+                    null));
         }
         int on = first(k -> k == Kind.TAPE, 0);
         int assemble = first(k -> k == Kind.ASSEMBLE, 0);
@@ -189,6 +189,48 @@ public final class OrderCheck {
                     back < 0 ? "The film on the back stays on" : "The film comes off the back before foiling",
                     "Off the back after foiling, so that the sheet is not scratched and does not stay cloudy",
                     back < 0 ? with(last + 1, Kind.FILM_OFF_BACK) : moved(back, last + 1));
+        }
+    }
+
+    /** Neither order is right by itself: what it costs is said. */
+    private void embossed() {
+        int emboss = first(k -> k == Kind.EMBOSS, 0);
+        int foil = first(Kind::lays, 0);
+        if (emboss < 0 || foil < 0) {
+            return;
+        }
+        boolean after = emboss > foil;
+        findings.add(new Finding<>(
+                after ? RuleId.FLATTENS_FOIL : RuleId.FOIL_ON_RELIEF,
+                Concern.operation(emboss),
+                after ? "It is embossed after the foil" : "It is embossed before the foil",
+                after
+                        ? "Too much pressure dulls or flattens foil: a softer folder, or foil last"
+                        : "Foil meets the heights only and misses the valleys",
+                new Mend<>(
+                        after ? "Emboss first" : "Emboss last", moved(emboss, after ? foil : last(Kind::lays) + 1))));
+    }
+
+    private void folded() {
+        int fold = first(k -> k == Kind.FOLD, 0);
+        if (fold < 0) {
+            return;
+        }
+        int flat = last(k -> k.lays() || k == Kind.EMBOSS || k == Kind.CUT);
+        if (flat > fold) {
+            find(
+                    RuleId.FOLD_LAST,
+                    fold,
+                    "It is folded before it goes through the press",
+                    "A folded sheet is two sheets to a press, and does not lie flat",
+                    moved(fold, flat + 1));
+        } else if (first(Kind::lays, 0) >= 0) {
+            findings.add(new Finding<>(
+                    RuleId.FOLD_ON_FOIL,
+                    Concern.operation(fold),
+                    "Foiled stock creases visibly where it is bent",
+                    "Keep the design clear of the fold",
+                    null));
         }
     }
 

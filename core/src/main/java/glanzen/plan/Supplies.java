@@ -5,7 +5,10 @@ import glanzen.kit.Board;
 import glanzen.kit.Film;
 import glanzen.kit.Kit;
 import glanzen.kit.Stock;
+import glanzen.layout.Fixing;
 import glanzen.leftover.FoilPiece;
+import glanzen.material.Colour;
+import glanzen.route.LayerRole;
 import glanzen.setup.SetUp;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -30,11 +33,18 @@ public record Supplies(
 
     /** Stock of another weight than this share is no stand-in. */
     private static final double LIKE_WEIGHT = 0.2;
+    /** Rules of thumb. Share of a stencil that is open; gel left on stencil and knife; strips for a plate; */
+    private static final double OPEN_SHARE = 0.3;
+
+    private static final double GEL_WASTE = 1.3;
+    private static final double TAPE_CM = 8;
+    private static final double PULLS_A_PARCHMENT = 10;
+    private static final double INK_ML_PER_CM2 = 0.002;
 
     /**
      * Something that is used up.
      *
-     * @param what stock or foil
+     * @param what stock, foil, or a sundry that is not counted in the kit
      * @param name its name
      * @param needed how much the whole job takes
      * @param unit sheets or cm²
@@ -42,6 +52,7 @@ public record Supplies(
      * @param cost of what is needed, in the person's own money
      * @param cheaper something owned that would do for less; empty if nothing
      * @param saving what that would save over the whole job
+     * @param instead what could stand in where there is not enough: near in colour, or said to be another look; empty if nothing
      */
     public record Line(
             String what,
@@ -51,7 +62,8 @@ public record Supplies(
             double have,
             double cost,
             String cheaper,
-            double saving) {
+            double saving,
+            String instead) {
 
         /** Whether there is not enough of it. */
         public boolean missing() {
@@ -69,6 +81,7 @@ public record Supplies(
     public static Supplies of(Job job, Map<String, SetUp> setUps, Kit kit) {
         Map<String, Double> sheets = new LinkedHashMap<>();
         Map<String, Double> foil = new LinkedHashMap<>();
+        Map<String, Double> sundries = new LinkedHashMap<>();
         Set<String> machines = new LinkedHashSet<>();
         Set<String> tools = new LinkedHashSet<>();
         double boards = 0;
@@ -77,7 +90,7 @@ public record Supplies(
             kit.stock(piece.stockId())
                     .ifPresent(s -> sheets.merge(
                             s.id(),
-                            Math.ceil((double) count / SheetYield.of(s, piece.widthMm(), piece.heightMm())),
+                            Math.ceil((double) count / SheetYield.of(s, piece.openWidthMm(), piece.heightMm())),
                             Double::sum));
             for (Operation operation : piece.operations()) {
                 SetUp setUp = operation.setUpId() == null ? null : setUps.get(operation.setUpId());
@@ -89,6 +102,7 @@ public record Supplies(
                     setUp.stack()
                             .first(Film.class)
                             .ifPresent(f -> foil.merge(f.id(), count * foilCm2(setUp), Double::sum));
+                    sundries(setUp, count, sundries);
                     boards += count
                             * setUp.passes()
                             * setUp.stack().all(Board.class).stream()
@@ -100,10 +114,16 @@ public record Supplies(
         List<Line> lines = new ArrayList<>();
         sheets.forEach((id, n) -> kit.stock(id).ifPresent(s -> lines.add(stockLine(s, n, kit))));
         foil.forEach((id, n) -> kit.film(id).ifPresent(f -> lines.add(filmLine(f, n, kit))));
+        sundries.forEach((what, n) -> {
+            String[] named = what.split("\\|");
+            lines.add(new Line("sundry", named[0], n, named[1], n, 0, "", 0, ""));
+        });
         lines.sort(Comparator.comparingDouble(l -> -l.cost()));
         double cost = lines.stream().mapToDouble(Line::cost).sum() + boards;
-        List<String> unpriced =
-                lines.stream().filter(l -> l.cost() == 0).map(Line::name).toList();
+        List<String> unpriced = lines.stream()
+                .filter(l -> l.cost() == 0 && !l.what().equals("sundry"))
+                .map(Line::name)
+                .toList();
         return new Supplies(List.copyOf(machines), List.copyOf(tools), lines, cost / job.cards(), unpriced);
     }
 
@@ -136,12 +156,14 @@ public record Supplies(
                 s.left(),
                 sheets * s.price(),
                 cheaper.map(Stock::name).orElse(""),
-                saving);
+                saving,
+                "");
     }
 
     private static Line filmLine(Film f, double cm2, Kit kit) {
         Optional<Film> cheaper = kit.films().stream()
                 .filter(o -> o.kind() == f.kind()
+                        && alike(o, f)
                         && o.price() > 0
                         && o.pricePerCm2() < f.pricePerCm2() - 1e-12
                         && o.leftCm2() >= cm2)
@@ -154,6 +176,43 @@ public record Supplies(
                 f.leftCm2(),
                 cm2 * f.pricePerCm2(),
                 cheaper.map(Film::name).orElse(""),
-                cheaper.map(o -> cm2 * (f.pricePerCm2() - o.pricePerCm2())).orElse(0.0));
+                cheaper.map(o -> cm2 * (f.pricePerCm2() - o.pricePerCm2())).orElse(0.0),
+                cm2 > f.leftCm2() ? instead(f, cm2, kit) : "");
+    }
+
+    private static boolean alike(Film one, Film other) {
+        return difference(one, other) <= Colour.LOOKS_ALIKE;
+    }
+
+    private static double difference(Film one, Film other) {
+        return Colour.of(one.colour()).difference(Colour.of(other.colour()));
+    }
+
+    /** The nearest in colour of which there is enough. */
+    private static String instead(Film f, double cm2, Kit kit) {
+        return kit.films().stream()
+                .filter(o -> o.kind() == f.kind() && !o.id().equals(f.id()) && o.leftCm2() >= cm2)
+                .min(Comparator.comparingDouble(o -> difference(o, f)))
+                .map(o -> alike(o, f) ? o.name() : o.name() + ", as another look")
+                .orElse("");
+    }
+
+    /**
+     * What is used by the drop and by the strip, by rule of thumb: nobody counts it, but an evening ends without it.
+     *
+     * @param pulls of the set-up
+     */
+    private static void sundries(SetUp setUp, int pulls, Map<String, Double> sums) {
+        if (setUp.gel() != null) {
+            double cm2 = setUp.plate().areaCm2() * OPEN_SHARE;
+            sums.merge("gel|ml", pulls * cm2 * setUp.gel().coatMm() / 10 * GEL_WASTE, Double::sum);
+        }
+        if (setUp.route().taped() || setUp.layout().method() == Fixing.TAPED) {
+            sums.merge("heat-safe tape|cm", pulls * TAPE_CM * setUp.plates().size(), Double::sum);
+        }
+        if (setUp.route().has(LayerRole.PARCHMENT)) {
+            sums.merge("baking parchment|sheets", (double) pulls / PULLS_A_PARCHMENT, Double::sum);
+            sums.merge("reactive ink|ml", pulls * setUp.plate().areaCm2() * INK_ML_PER_CM2, Double::sum);
+        }
     }
 }

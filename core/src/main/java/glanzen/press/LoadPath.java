@@ -2,6 +2,7 @@ package glanzen.press;
 
 import glanzen.kit.Film;
 import glanzen.kit.Plate;
+import glanzen.kit.Platform;
 import glanzen.kit.StackItem;
 import glanzen.kit.Stock;
 import glanzen.material.Material;
@@ -35,7 +36,30 @@ public final class LoadPath {
      * whose coat stands for it, upwards.
      */
     public static LoadPath of(Stack stack) {
-        return of(facing(stack));
+        return of(facing(stack)).with(behindTool(stack));
+    }
+
+    /** What lies between platform and tool and gives: a traced sheet. The load comes to it through the tool. */
+    private static LoadPath behindTool(Stack stack) {
+        int platform = stack.indexOf(Platform.class);
+        int tool = stack.indexOf(Plate.class);
+        if (platform < 0 || tool < platform) {
+            return new LoadPath(List.of());
+        }
+        double through = stack.layers().get(tool).item().thicknessMm();
+        return new LoadPath(stack.layers().subList(platform + 1, tool).stream()
+                .map(Layer::item)
+                .map(item -> new Carrier(item.thicknessMm(), item.material().stiffness(), through))
+                .toList());
+    }
+
+    private LoadPath with(LoadPath more) {
+        if (more.carriers.isEmpty()) {
+            return this;
+        }
+        List<Carrier> all = new ArrayList<>(carriers);
+        all.addAll(more.carriers);
+        return new LoadPath(all);
     }
 
     /** The same without the stock: what is left to give once a blade is through. */

@@ -90,6 +90,9 @@ public final class HeatPlans {
     }
 
     private static boolean soaks(Heating heating, StackItem item, Plate plate) {
+        if (item instanceof Board sheet && sheet.kind() == Board.Kind.TRACING) {
+            return true;
+        }
         boolean cover = item instanceof Board board && board.kind() == Board.Kind.SPACER;
         return switch (heating) {
             case ALONE -> item == plate;

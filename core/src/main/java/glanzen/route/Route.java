@@ -10,6 +10,7 @@ import static glanzen.route.Mechanism.CUT;
 import static glanzen.route.Mechanism.CUT_AND_EMBOSS;
 import static glanzen.route.Mechanism.EMBOSS;
 import static glanzen.route.Mechanism.TRANSFER;
+import static glanzen.route.RouteBuilders.USUAL_ON_A_PLATFORM;
 import static glanzen.route.RouteBuilders.cold;
 import static glanzen.route.RouteBuilders.cut;
 import static glanzen.route.RouteBuilders.cutStack;
@@ -38,14 +39,14 @@ public enum Route implements RouteFacts {
             .tool("plate", Plate.Kind.PLATE)
             .stock(Stock.Kind.CARD)
             .soak(Heating.COVERED, 30)
-            .differ(Question.WHEN_SHEET, Question.COVER, Question.PASSES, Question.PEEL, Question.ERROR_BIAS)),
+            .differ(USUAL_ON_A_PLATFORM)),
     TAPED_PLATE(hot("taped or hinged plate")
             .says("Plate and foil are taped to the stock first, then all is turned over onto the platform as one.")
             .tool("plate", Plate.Kind.PLATE)
             .stock(Stock.Kind.CARD)
             .soak(Heating.TOGETHER, 75)
             .taped()
-            .differ(Question.WHEN_SHEET, Question.PASSES, Question.PEEL, Question.ERROR_BIAS)),
+            .differ(Question.WHEN_SHEET, Question.PASSES, Question.PEEL, Question.FOIL_PIECE, Question.ERROR_BIAS)),
     DIE_AS_PLATE(hot("die as plate")
             .says("A thin die stands in for a plate, cutting edge up, with a thin card shim more.")
             .tool("die", Plate.Kind.THIN_DIE)
@@ -53,7 +54,7 @@ public enum Route implements RouteFacts {
             .stack(hotStack(0.15, 1))
             .target(0.25)
             .soak(Heating.COVERED, 40)
-            .differ(Question.WHEN_SHEET, Question.COVER, Question.PASSES, Question.PEEL, Question.ERROR_BIAS)),
+            .differ(USUAL_ON_A_PLATFORM)),
     SOLID_PLATE(hot("solid plate")
             .says("A bare plate makes metallic stock: two cards more pressure, minutes of soak, peeled cold.")
             .tool("plate", Plate.Kind.SOLID_PLATE)
@@ -64,7 +65,7 @@ public enum Route implements RouteFacts {
             .soak(Heating.COVERED, 240)
             .peel(Peel.COLD)
             .good(Standard.GROUND)
-            .differ(Question.WHEN_SHEET, Question.COVER, Question.PASSES, Question.PEEL, Question.ERROR_BIAS)),
+            .differ(USUAL_ON_A_PLATFORM)),
     RIBBON(hot("hot foil on ribbon")
             .says("Words lie along the ribbon, taped with foil as one; in and back out, never threaded through.")
             .tool("plate", Plate.Kind.PLATE)
@@ -74,20 +75,20 @@ public enum Route implements RouteFacts {
             .soak(Heating.TOGETHER, 20)
             .passes(2)
             .taped()
-            .differ(Question.WHEN_SHEET, Question.PASSES, Question.PEEL, Question.ERROR_BIAS)),
+            .differ(Question.WHEN_SHEET, Question.PASSES, Question.PEEL, Question.FOIL_PIECE, Question.ERROR_BIAS)),
     ACETATE(hot("hot foil on acetate")
             .says("Heat-proof acetate only; the protective film off the foil side before, off the other side after.")
             .tool("plate", Plate.Kind.PLATE)
             .stock(Stock.Kind.ACETATE)
             .soak(Heating.COVERED, 30)
-            .differ(Question.WHEN_SHEET, Question.COVER, Question.PASSES, Question.PEEL, Question.ERROR_BIAS)),
+            .differ(USUAL_ON_A_PLATFORM)),
     OVER_MEDIA(hot("hot foil over dry media")
             .says("Ink or paint first and fully dry; foil on top.")
             .tool("plate", Plate.Kind.PLATE)
             .stock(Stock.Kind.CARD)
             .soak(Heating.COVERED, 35)
             .waits(Wait.MEDIUM_DRY)
-            .differ(Question.WHEN_SHEET, Question.COVER, Question.PASSES, Question.PEEL, Question.ERROR_BIAS)),
+            .differ(USUAL_ON_A_PLATFORM)),
     COLD_PLATE(RoutePlan.of("plate without heat", EMBOSS)
             .says("Plate and stock only: a blind deboss, or with ink on the plate the look of letterpress.")
             .on(presses())

@@ -25,6 +25,19 @@ import java.util.Set;
 /** What several routes have in common, to begin their plans with. */
 final class RouteBuilders {
 
+    /** Where people differ on loose plates. */
+    static final Question[] USUAL_ON_A_PLATFORM = {
+        Question.WHEN_SHEET,
+        Question.COVER,
+        Question.PLACING,
+        Question.PLATES_AT_ONCE,
+        Question.PASSES,
+        Question.PEEL,
+        Question.FOIL_PIECE,
+        Question.INK_WHEN,
+        Question.ERROR_BIAS
+    };
+
     private RouteBuilders() {}
 
     static Set<Machine.Kind> presses() {

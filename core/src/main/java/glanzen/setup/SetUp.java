@@ -189,9 +189,13 @@ public record SetUp(
         return pressedLengthMm() / feedMmPerS();
     }
 
-    /** Time at the bench from plate on platform, or from switching on, to peel, s: soak, hold, passes over what is pressed, cooling. */
+    /**
+     * Time at the bench from plate on platform to peel, s: soak, hold, passes over what is pressed, cooling. Rollers are warmed once
+     * an evening, not for each pull.
+     */
     public double totalSeconds() {
-        return heat.seconds() + passes * passSeconds() + (passes - 1) * betweenSeconds() + peel.seconds();
+        double heating = heat instanceof Heat.OnPlatform ? heat.seconds() : 0;
+        return heating + passes * passSeconds() + (passes - 1) * betweenSeconds() + peel.seconds();
     }
 
     /** Time from the end of one pass to the start of the next, s: there and back is quick, taken out and turned is not. */

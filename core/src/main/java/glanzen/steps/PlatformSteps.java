@@ -14,6 +14,12 @@ final class PlatformSteps {
 
     private static final String BURN =
             "Hot: platform and plate burn. Tweezers for the plate, the platform only by its handle.";
+    private static final String HANDBOOK =
+            "The machine's handbook comes first. A scorch smell or a mains fault: unplug it, and ask "
+                    + "somebody qualified.";
+    private static final String BEEP = "It beeps loudly when ready: mind animals and sleepers.";
+    private static final String FUMES =
+            "Only sheets that are rated for heat: unknown plastic melts or gives off fumes.";
     private static final String ALONE = "Never leave the platform heating alone; keep children and pets away.";
 
     private PlatformSteps() {}
@@ -31,7 +37,9 @@ final class PlatformSteps {
                 "It goes to " + Figures.temperature(s.setPointC()) + ".",
                 0,
                 List.of("Cut foil and stock for the next pulls", "Die-cut or trim an earlier pull"),
-                List.of(BURN, ALONE)));
+                s.stock().kind() == Stock.Kind.ACETATE
+                        ? List.of(BURN, ALONE, BEEP, FUMES, HANDBOOK)
+                        : List.of(BURN, ALONE, BEEP, HANDBOOK)));
         steps.add(new Step(
                 Kind.PLACE,
                 place(s),
@@ -78,13 +86,18 @@ final class PlatformSteps {
                 RunSheet.cool(s),
                 "Then peel.",
                 s.peel().seconds(),
-                List.of("Put the plate back on the platform for the next pull"),
+                taped(s) ? List.of("Put the plate back on the platform for the next pull") : List.of(),
                 List.of()));
         steps.add(
                 Step.of(Kind.PEEL, "Peel the film off slowly", "If foil lifts, lay it back, wait and peel again.", 0));
         steps.add(
                 Step.of(Kind.LOOK, "Look at the pull and log it", "Hold it to the light: edges, counters, middle.", 0));
         return steps;
+    }
+
+    /** A plate that was taped or hinged left the platform with the sheet; a loose one never did. */
+    private static boolean taped(SetUp s) {
+        return s.route().taped() || s.layout().method() == Fixing.TAPED;
     }
 
     private static String level(SetUp s) {
@@ -105,6 +118,10 @@ final class PlatformSteps {
         };
     }
 
+    private static String cover(SetUp s) {
+        return s.onPlatform().heating() == Heating.COVERED ? "Lift the cover off. " : "";
+    }
+
     private static String soak(SetUp s) {
         return s.onPlatform().heating() == Heating.TOGETHER
                 ? "Let the stack soak"
@@ -116,9 +133,9 @@ final class PlatformSteps {
             return "Check that nothing has moved";
         }
         if (s.layout().method() == Fixing.HINGED) {
-            return "Foil colour down on the plate, then let the sheet down on its hinge";
+            return cover(s) + "Lift the sheet on its hinge, slip the foil under it colour down, and let it down again";
         }
         String stock = s.stock().kind() == Stock.Kind.ACETATE ? "smooth the sheet down" : "stock good side down";
-        return "Foil colour down on the plate, " + stock + ", dull face meets it";
+        return cover(s) + "Foil colour down on the plate, " + stock + ", dull face meets it";
     }
 }

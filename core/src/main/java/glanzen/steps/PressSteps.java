@@ -14,7 +14,7 @@ import java.util.List;
 /** Instructions for what a press does cold: gel, cutting, embossing. */
 final class PressSteps {
 
-    private static final String CUTS = "Dies are sharp: fingers off their edges, fresh blades away from the hand.";
+    private static final String CUTS = "Dies are sharp: fingers off their edges; knife and picks away from the hand.";
 
     private PressSteps() {}
 
@@ -76,7 +76,8 @@ final class PressSteps {
         }
         Plate tool = s.plate();
         if (tool.kind().folder()) {
-            return "Stock into the folder, hinge first towards the rollers; plates around it";
+            return "Stock into the folder, hinge first towards the rollers; of a folded card only the front goes in, its back "
+                    + "stays out; plates around it";
         }
         if (s.route().mechanism() == Mechanism.CUT) {
             int die = s.stack().indexOf(Plate.class);

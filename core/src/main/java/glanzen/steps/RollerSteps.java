@@ -1,6 +1,7 @@
 package glanzen.steps;
 
 import glanzen.kit.HeatedRollers;
+import glanzen.kit.Plate;
 import glanzen.measure.Figures;
 import glanzen.route.Wait;
 import glanzen.setup.SetUp;
@@ -12,6 +13,9 @@ import java.util.List;
 final class RollerSteps {
 
     private static final String BURN = "Hot: the rollers burn, and what comes out of them. Feed by the carrier's edge.";
+
+    /** A stamp larger than a hand presses evenly only from above. */
+    private static final double HAND_MM = 90;
 
     private RollerSteps() {}
 
@@ -30,11 +34,11 @@ final class RollerSteps {
         if (s.route().waits().contains(Wait.INK_KEY)) {
             steps.add(Step.of(
                     Kind.KEY,
-                    "Stamp the design and let the ink key",
+                    stamp(s),
                     "A minute; then lay the scraps patchwork, colour up, overlapping.",
                     Wait.KEY_SECONDS));
         }
-        steps.add(Step.of(Kind.LAY, lay(s), "Dull face down, smooth it out; check that there is only one film.", 0));
+        steps.add(Step.of(Kind.LAY, lay(s), "Dull face down, smooth it out.", 0));
         for (int pass = 1; pass <= s.passes(); pass++) {
             double seconds = s.passSeconds();
             steps.add(new Step(
@@ -57,6 +61,13 @@ final class RollerSteps {
                 0));
         steps.add(Step.of(Kind.LOOK, "Look at the pull and log it", "Hold it to the light: edges, middle, specks.", 0));
         return steps;
+    }
+
+    private static String stamp(SetUp s) {
+        Plate stamp = s.plate();
+        return Math.max(stamp.widthMm(), stamp.heightMm()) > HAND_MM
+                ? "Lay the stamp design up, press the sheet down onto it, and let the ink key"
+                : "Stamp the design and let the ink key";
     }
 
     private static String lay(SetUp s) {

@@ -12,6 +12,7 @@ import glanzen.leftover.FoilPiece;
 import glanzen.measure.Figures;
 import glanzen.route.Mechanism;
 import glanzen.route.Medium;
+import glanzen.route.Wait;
 import glanzen.setup.SetUp;
 import glanzen.stack.Layer;
 import java.util.ArrayList;
@@ -37,6 +38,7 @@ public final class RunSheet {
         }
         if (s.route().mechanism() == Mechanism.TRANSFER) {
             list.add("Both faces brushed with a dry soft brush: every speck is a bare spot");
+            list.add("One sheet of film, not two: it clings");
         }
         if (s.stock().protectiveFilm()) {
             list.add("Protective film off the foil side");
@@ -49,6 +51,9 @@ public final class RunSheet {
         }
         if (s.medium() == Medium.DRY) {
             list.add("Ink or paint dry to the touch, front and back");
+        }
+        if (s.gel() != null && s.gel().sprayed()) {
+            list.add("Spray used outdoors, or with the window wide open, and tacked for 40 s");
         }
         if (s.gel() != null) {
             list.add("Gel clear all over, not white anywhere, and no dust on it");
@@ -70,6 +75,11 @@ public final class RunSheet {
     }
 
     private static void film(SetUp s, List<String> list) {
+        if (s.route().waits().contains(Wait.INK_KEY)) {
+            list.add("Scraps of " + s.film().name() + " gathered, enough to cover the stamp");
+            list.add("Ink pad tried on scrap, and recharged if it prints pale");
+            return;
+        }
         if (!s.layout().laid()) {
             list.add(
                     s.film().kind() == Film.Kind.FLOCK
@@ -102,6 +112,11 @@ public final class RunSheet {
 
     static String pass(SetUp s, int pass) {
         String pace = s.pace().label();
+        if (s.stock().kind() == Stock.Kind.RIBBON) {
+            return pass % 2 == 1
+                    ? "In, " + pace + ", as far as the plate reaches; never thread the roll through"
+                    : "And back out the way it came, just as " + pace;
+        }
         return pass % 2 == 1
                 ? "One " + pace + " pass through "
                         + (s.route().heated() ? "the press" : s.machine().name())

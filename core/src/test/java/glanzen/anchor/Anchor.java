@@ -110,6 +110,8 @@ public record Anchor(String name, List<String> doing, List<String> expected) {
             } else if (word.startsWith("+")) {
                 Board board = board(word.substring(1));
                 layers.add(s.withStack(new Stack(layers)).shimPlace(), new Layer(board, Facing.UP));
+            } else if (word.equals("traced")) {
+                layers.add(1, new Layer(board("traced"), Facing.UP));
             } else if (word.equals("two-sheets")) {
                 int at = new Stack(layers).indexOf(Stock.class);
                 layers.add(at, layers.get(at));

@@ -37,6 +37,7 @@ public final class AnchorBench {
                     board("magnetic", Kind.MAGNETIC_SHIM, Material.STEEL, 0.30, 1),
                     board("mat", Kind.EMBOSSING_MAT, Material.RUBBER, 1.50, 1),
                     board("embossing-plate", Kind.EMBOSSING_PLATE, Material.LAMINATE, 2.00, 1),
+                    board("traced", Kind.TRACING, Material.CARD, 0.10, 1),
                     board("carrier", Kind.CARRIER, Material.ACETATE, 0.15, 2),
                     board("folded", Kind.CARRIER, Material.CARD, 0.10, 10),
                     board("parchment", Kind.PARCHMENT, Material.CARD, 0.05, 6)),

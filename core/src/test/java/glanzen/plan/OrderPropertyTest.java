@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.Bench;
 import glanzen.finding.Finding;
+import glanzen.finding.Weight;
 import glanzen.kit.Board;
 import glanzen.kit.Kit;
 import glanzen.kit.Stock;
@@ -52,9 +53,13 @@ class OrderPropertyTest {
     void aMendKeepsWhatIsThereOrAddsOrTakesOneThing(List<Operation> pair) {
         for (boolean filmed : new boolean[] {true, false}) {
             for (Finding<List<Operation>> f : OrderCheck.of(piece(pair), filmed)) {
+                if (f.mend() == null) {
+                    assertEquals(Weight.FACT, f.weight());
+                    continue;
+                }
                 assertTrue(Math.abs(f.mend().mended().size() - pair.size()) <= 1, f + "");
                 assertTrue(f.concern().operation() >= 0 && f.concern().operation() < pair.size());
-                assertTrue(f.mend().mended().containsAll(pair) || f.rule().key().equals("tape-on-foil"));
+                assertTrue(f.mend().mended().containsAll(pair), "no step that holds the work is taken away");
                 boolean cured = OrderCheck.of(piece(f.mend().mended()), filmed).stream()
                         .noneMatch(again -> again.rule().equals(f.rule()));
                 assertTrue(cured, f.rule() + " is cured by its own mend");

@@ -1,11 +1,13 @@
 package glanzen.plan;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.Bench;
 import glanzen.finding.Finding;
+import glanzen.finding.Weight;
 import glanzen.kit.Film;
 import glanzen.kit.Kit;
 import glanzen.kit.Stock;
@@ -43,12 +45,14 @@ class PlanTest {
         "INK HOT_FOIL CUT, false, medium-dry, INK DRY HOT_FOIL CUT",
         "HOT_FOIL INK CUT, false, medium-first, INK HOT_FOIL CUT",
         "CUT TONER_FOIL TRIM, false, foil-then-cut, TONER_FOIL CUT TRIM",
-        "HOT_FOIL TAPE CUT, false, tape-on-foil, HOT_FOIL CUT",
         "TAPE HOT_FOIL ASSEMBLE, false, tape-stays, TAPE HOT_FOIL TAPE_OFF ASSEMBLE",
         "GEL FLOCK CUT, false, gel-dry, GEL GEL_DRY FLOCK CUT",
         "GEL_FOIL, false, gel-missing, GEL GEL_FOIL",
         "HOT_FOIL FILM_OFF_BACK, true, film-front, FILM_OFF_FRONT HOT_FOIL FILM_OFF_BACK",
         "FILM_OFF_FRONT HOT_FOIL, true, film-back, FILM_OFF_FRONT HOT_FOIL FILM_OFF_BACK",
+        "HOT_FOIL EMBOSS, false, flattens-foil, EMBOSS HOT_FOIL",
+        "EMBOSS HOT_FOIL CUT, false, foil-on-relief, HOT_FOIL EMBOSS CUT",
+        "FOLD CUT, false, fold-last, CUT FOLD",
         "ASSEMBLE CUT, false, assemble-last, CUT ASSEMBLE"
     })
     void theCraftsOrderIsKnownAndMended(String kinds, boolean filmed, String rule, String mended) {
@@ -59,6 +63,14 @@ class PlanTest {
                 .orElseThrow();
         assertEquals(mended, kinds(finding.mend().mended()));
         assertTrue(finding.why().length() > 10);
+    }
+
+    @Test
+    void aDieTapedClearOfTheFoilIsOnlyAFactAndNothingIsTakenAway() {
+        Finding<List<Operation>> tape =
+                OrderCheck.of(piece("HOT_FOIL TAPE CUT"), false).get(0);
+        assertEquals(Weight.FACT, tape.weight());
+        assertNull(tape.mend());
     }
 
     @ParameterizedTest
@@ -86,7 +98,10 @@ class PlanTest {
                 .toList();
         JobPiece piece = piece("TRIM").doing(operations);
         for (int i = 0; i < 30; i++) {
-            List<Finding<List<Operation>>> findings = OrderCheck.of(piece, seed % 2 == 0);
+            // Notes say what either order costs; only what is wrong has to come to rest.
+            List<Finding<List<Operation>>> findings = OrderCheck.of(piece, seed % 2 == 0).stream()
+                    .filter(f -> f.weight() == Weight.WARN)
+                    .toList();
             if (findings.isEmpty()) {
                 return;
             }

@@ -59,10 +59,16 @@ class SetUpTest {
 
     @Test
     void thereAndBackIsTwoPasses() {
-        List<Step> steps = RunSheet.steps(started(Route.RIBBON).withFeed(Pace.STEADY, 2));
+        List<Step> steps = RunSheet.steps(started(Route.HOT_PLATE).withFeed(Pace.STEADY, 2));
         List<String> passes =
                 steps.stream().filter(s -> s.kind() == Kind.PASS).map(Step::say).toList();
         assertEquals(List.of("One steady pass through the press", "And back again, just as steady"), passes);
+        String in = RunSheet.steps(started(Route.RIBBON)).stream()
+                .filter(s -> s.kind() == Kind.PASS)
+                .findFirst()
+                .orElseThrow()
+                .say();
+        assertTrue(in.contains("never thread the roll through"), in);
     }
 
     @Test

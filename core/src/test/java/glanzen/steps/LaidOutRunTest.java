@@ -140,7 +140,7 @@ class LaidOutRunTest {
     void aHingeIsTapedFirstAndLetDownLater() {
         SetUp hinged = laid(Fixing.HINGED);
         assertTrue(RunSheet.preflight(hinged).stream().anyMatch(l -> l.contains("hinge")));
-        assertTrue(step(hinged, Step.Kind.LAY).say().contains("let the sheet down on its hinge"));
+        assertTrue(step(hinged, Step.Kind.LAY).say().contains("Lift the sheet on its hinge, slip the foil under it"));
         assertTrue(RunSheet.preflight(laid(Fixing.TAPED)).stream().anyMatch(l -> l.contains("taped as one")));
     }
 

@@ -32,6 +32,7 @@ final class HoneyShowBoards {
         board("carrier", "Carrier sheet", Kind.CARRIER, Material.ACETATE, 0.15, 2, 0, 41, 200);
         board("folded", "Folded paper", Kind.CARRIER, Material.CARD, 0.10, 10, 0, 4, 20);
         board("parchment", "Baking parchment", Kind.PARCHMENT, Material.CARD, 0.05, 6, 0, 5, 15);
+        board("traced", "Traced sheet", Kind.TRACING, Material.CARD, 0.10, 10, 0, 0, 1);
         board("card-030", "Card shim", Kind.CARD_SHIM, Material.CARD, 0.30, 6, 0, 12, 60);
         board("card-016", "Paper shim", Kind.CARD_SHIM, Material.CARD, 0.16, 6, 0, 20, 60);
         board("tissue", "Tissue shim", Kind.TISSUE_SHIM, Material.TISSUE, 0.04, 10, 0, 3, 20);

@@ -53,7 +53,8 @@ record JobLook(
             boolean missing,
             double cost,
             String cheaper,
-            double saving) {}
+            double saving,
+            String instead) {}
 
     /** Something in the order of a piece; {@code at} is the operation it is about. */
     record OrderView(

@@ -185,7 +185,16 @@ public class JobService {
 
     private static LineView view(Supplies.Line l) {
         return new LineView(
-                l.what(), l.name(), l.needed(), l.unit(), l.have(), l.missing(), l.cost(), l.cheaper(), l.saving());
+                l.what(),
+                l.name(),
+                l.needed(),
+                l.unit(),
+                l.have(),
+                l.missing(),
+                l.cost(),
+                l.cheaper(),
+                l.saving(),
+                l.instead());
     }
 
     /** The supplies of a saved job as CSV. */

@@ -36,7 +36,7 @@ class PreferencesEntity {
     Preferences.Sound sound = Preferences.Sound.SOFT;
 
     @Enumerated(EnumType.STRING)
-    ErrorBias bias = ErrorBias.OVER;
+    ErrorBias bias = ErrorBias.BY_CONTRAST;
 
     double roomCelsius = 21;
 
