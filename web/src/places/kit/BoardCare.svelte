@@ -2,6 +2,7 @@
   import Asked from '../../asking/Asked.svelte';
   import { Question } from '../../asking/question.svelte';
   import { api, asked, type Schemas } from '../../api/client';
+  import Pick from '../../parts/Pick.svelte';
   import { kit } from '../../state/kit.svelte';
   import { tell } from '../../state/messages.svelte';
   import { preferences } from '../../state/preferences.svelte';
@@ -11,6 +12,15 @@
   const view = $derived(asking.answer);
   const inNeed = $derived((view?.care ?? []).filter((c) => c.says.length > 0));
   const money = (v: number) => v.toFixed(3);
+
+  let chosenOwn = $state('');
+  let chosenOther = $state('');
+  const pairs = $derived(view?.comparisons ?? []);
+  const owns = $derived([...new Set(pairs.map((p) => p.ownName))]);
+  const own = $derived(owns.includes(chosenOwn) ? chosenOwn : (owns[0] ?? ''));
+  const others = $derived(pairs.filter((p) => p.ownName === own).map((p) => p.otherName));
+  const other = $derived(others.includes(chosenOther) ? chosenOther : (others[0] ?? ''));
+  const sum = $derived(pairs.find((p) => p.ownName === own && p.otherName === other));
 
   $effect(() => asking.follow((signal) => asked(api.GET('/api/kit/boards/care', { signal }))));
 
@@ -29,7 +39,7 @@
 </script>
 
 <Asked question={asking} />
-{#if view && (inNeed.length > 0 || view.comparisons.length > 0)}
+{#if view && (inNeed.length > 0 || owns.length > 0)}
   <section class="border-rule grid gap-x-10 gap-y-4 border-b py-4 lg:grid-cols-2" aria-label="Care of boards">
     <div>
       <h2 class="text-lead">Turn, swap, replace</h2>
@@ -53,24 +63,31 @@
         {/each}
       </ul>
     </div>
-    {#if view.comparisons.length > 0}
+    {#if owns.length > 0}
       <div>
-        <h2 class="text-lead">Another maker's plates</h2>
-        <ul>
-          {#each view.comparisons as c (c.ownName + c.otherName)}
-            <li class="border-rule border-t py-2">
-              <strong>{c.otherName}</strong> for {c.ownName}: {money(c.otherCost)} a pass instead of {money(
-                c.ownCost,
-              )}
-              <span class="text-soft text-small block">
-                {preferences.said(c.says)}
-              </span>
-            </li>
-          {/each}
-        </ul>
-        <p class="border-ochre-line bg-ochre-wash text-small mt-1 border-l-4 px-3 py-1.5">
-          {view.comparisons[0]?.caution}.
-        </p>
+        <h2 class="text-lead">One board for another</h2>
+        <div class="grid grid-cols-2 gap-2">
+          <Pick
+            label="Instead of"
+            name="own"
+            items={owns.map((name) => ({ id: name, name }))}
+            value={own}
+            onchoose={(name) => (chosenOwn = name)}
+          />
+          <Pick
+            label="take"
+            name="other"
+            items={others.map((name) => ({ id: name, name }))}
+            value={other}
+            onchoose={(name) => (chosenOther = name)}
+          />
+        </div>
+        {#if sum}
+          <p class="mt-2">
+            {money(sum.otherCost)} a pass instead of {money(sum.ownCost)}; {preferences.said(sum.says)}
+          </p>
+          <p class="text-soft text-small mt-1">{sum.caution}.</p>
+        {/if}
       </div>
     {/if}
   </section>

@@ -5,7 +5,6 @@ import glanzen.forecast.Forecaster;
 import glanzen.forecast.RigEnsemble;
 import glanzen.heat.Cooling;
 import glanzen.kit.Board;
-import glanzen.kit.Pace;
 import glanzen.layout.Fixing;
 import glanzen.layout.Layout;
 import glanzen.route.Heating;
@@ -167,7 +166,11 @@ public final class Schools {
     private List<Way> passes() {
         boolean once = now.passes() == 1;
         return List.of(
-                way("one slow pass", "no ghost edge", once ? now : now.withFeed(Pace.SLOW, 1), once),
+                way(
+                        "one " + now.pace().label() + " pass",
+                        "no ghost edge",
+                        once ? now : now.withFeed(now.pace(), 1),
+                        once),
                 way(
                         "there and back",
                         "more dose; what is loose may move between passes",

@@ -2,7 +2,10 @@ package glanzen.anchor;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import glanzen.finding.Weight;
 import glanzen.forecast.Forecast;
+import glanzen.rules.Rules;
+import glanzen.setup.SetUp;
 import java.util.List;
 import java.util.Locale;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -28,6 +31,23 @@ class AnchorTest {
                         20 * f.clean(),
                         20 * f.over(),
                         f.troubles()));
+    }
+
+    /** What a route begins with, on every machine that can do it, is what hands know: no rule stops it. */
+    @ParameterizedTest
+    @MethodSource("starts")
+    void noRuleStopsAStart(Anchor row) {
+        SetUp start = row.setUp();
+        assertEquals(
+                List.of(),
+                Rules.check(start, AnchorBench.SHOP).stream()
+                        .filter(f -> f.weight() == Weight.STOP || f.weight() == Weight.WARN)
+                        .map(f -> f.rule().key() + ": " + f.what())
+                        .toList());
+    }
+
+    static List<Anchor> starts() {
+        return rows().stream().filter(r -> r.name().startsWith("start")).toList();
     }
 
     public static void main(String[] args) {

@@ -176,7 +176,7 @@ public class HoneyShow implements SmartLifecycle {
     private SetUp varied(SetUp start, Kit things, int number, Random random) {
         Inventory shop = new Inventory(things.boards(), artworks);
         for (int attempt = 0; attempt < 40; attempt++) {
-            double soak = Math.round(start.onPlatform().soakSeconds() * (0.4 + 1.1 * random.nextDouble()) / 5) * 5.0;
+            double soak = Math.round(start.onPlatform().soakSeconds() * (0.15 + 1.2 * random.nextDouble()) / 5) * 5.0;
             Heating heating = start.route().taped() || random.nextBoolean()
                     ? start.onPlatform().heating()
                     : Heating.ALONE;
@@ -187,7 +187,7 @@ public class HoneyShow implements SmartLifecycle {
             }
             boolean pullable = Rules.pullable(Rules.check(tried, shop));
             // Most evenings people come close to what works; some evenings they do not.
-            boolean content = random.nextDouble() < 0.4
+            boolean content = random.nextDouble() < 0.55
                     || pullable && simulated.pull(tried, SEED + number).clean();
             if (pullable && content) {
                 return tried;

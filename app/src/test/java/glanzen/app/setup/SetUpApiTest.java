@@ -112,7 +112,7 @@ class SetUpApiTest {
     @Test
     void whereSchoolsDifferEachWayIsReckoned() {
         JsonNode schools = caller.post("/api/schools", draft()).json();
-        assertEquals(5, schools.size());
+        assertEquals(9, schools.size());
         schools.forEach(school -> {
             int present = 0;
             for (JsonNode way : school.path("ways")) {
