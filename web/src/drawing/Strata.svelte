@@ -36,7 +36,6 @@
   const right = $derived(width < 560 ? 92 : 242);
   const body = $derived({ x: left, width: Math.max(90, width - left - right) });
   const bottom = $derived(plan.height + 2 * ROLLER);
-  const height = $derived(Math.max(bottom, plan.foot + ROLLER));
   const rollers = $derived(kit.rollers(draft.machineId));
   const heat = $derived(kit.heater(draft)?.levels[kit.level(draft)]?.celsius);
   const roll = $derived(rollers ? 'var(--ember)' : 'var(--steel)');
@@ -100,7 +99,7 @@
     bind:this={drawing}
     {@attach stayPut}
     {width}
-    {height}
+    height={bottom}
     role="listbox"
     tabindex="-1"
     aria-label="The stack, top to bottom"

@@ -98,18 +98,17 @@ export interface Band {
 
 const THINNEST = 9;
 const PER_ROOT_MM = 26;
-const LABEL_GAP = 40;
+const LABEL_GAP = 36;
 
-/** Where the layers and their labels lie; labels may reach further down, to the foot, than the stack's height. */
+/** Where the layers lie, each as tall as its label at least. */
 interface Strata {
   bands: Band[];
   height: number;
-  foot: number;
 }
 
 /**
- * Where bands and their labels go, top to bottom. Heights follow the root of the thickness, so that a film can be seen
- * beside a platform; labels keep their distance and are joined to their band by leaders.
+ * Where bands go, top to bottom. Heights follow the root of the thickness, so that a film can be seen beside a platform;
+ * none is less than its label, which lies level with it: the drawing grows with its layers.
  */
 export function strata(thicknessesTopDown: number[], room: number): Strata {
   const natural = thicknessesTopDown.map((t) => THINNEST + PER_ROOT_MM * Math.sqrt(t));
@@ -118,25 +117,9 @@ export function strata(thicknessesTopDown: number[], room: number): Strata {
   const bands: Band[] = [];
   let top = 0;
   for (const h of natural) {
-    const height = Math.max(8, h * scale);
+    const height = Math.max(LABEL_GAP, h * scale);
     bands.push({ top, height, label: top + height / 2 });
     top += height;
   }
-  return { bands, height: top, foot: spread(bands, top) };
-}
-
-/** Pushes labels apart, downwards first, then back up where they ran past the end. Answers how far down they reach. */
-function spread(bands: Band[], height: number): number {
-  for (let i = 1; i < bands.length; i++) {
-    const [before, band] = [bands[i - 1], bands[i]];
-    if (before && band) band.label = Math.max(band.label, before.label + LABEL_GAP);
-  }
-  let limit = Math.max(height - 8, LABEL_GAP * bands.length - 20);
-  for (let i = bands.length - 1; i >= 0; i--) {
-    const band = bands[i];
-    if (!band) continue;
-    band.label = Math.min(band.label, limit);
-    limit = band.label - LABEL_GAP;
-  }
-  return (bands.at(-1)?.label ?? 0) + LABEL_GAP / 2;
+  return { bands, height: top };
 }
