@@ -49,6 +49,8 @@ public final class Advisor {
     private static final double LESSON_COST = 0.25;
 
     private static final double HOPELESS = 0.05;
+    /** What the rough sum puts so far behind the best is not looked at again. */
+    private static final double HOPELESS_MERIT = 0.3;
     /** Half a mark of the twenty that a forecast is drawn as. */
     private static final double WORTH_A_CHANGE = 0.025;
 
@@ -102,7 +104,8 @@ public final class Advisor {
         ShimChoices choices = new ShimChoices(present, shop.boards());
         List<Judged> judged =
                 new Screening(forecaster, ensemble, bias, spread(now)).of(present, choices.stacks(), this::bearable);
-        List<Proposal> finalists = finalists(judged, ensemble, bias).stream()
+        Roughly roughly = new Roughly(forecaster, ensemble, FEW_RIGS);
+        List<Proposal> finalists = finalists(judged, roughly, bias).stream()
                 .map(s -> proposal(present, now, s, ensemble))
                 .filter(p -> unrefused(present, p.setUp()))
                 .sorted(Comparator.comparingDouble((Proposal p) -> -merit(p, bias)))
@@ -115,17 +118,17 @@ public final class Advisor {
         List<String> refusals = best.isEmpty() && now.clean() < HOPELESS ? Reasons.hopeless(finalists) : List.of();
         return new Advice(
                 best,
-                cheapest(present, now, choices.shims(), ensemble, bias),
-                lesson(present, now, finalists, ensemble),
+                cheapest(present, now, choices.shims(), ensemble, roughly, bias),
+                lesson(present, now, finalists, ensemble, roughly),
                 refusals,
                 judged.size());
     }
 
     /** While the rig is unknown: the pull, nearly as good as the best, whose outcome would tell most of it. */
-    private @Nullable Proposal lesson(SetUp present, Forecast now, List<Proposal> finalists, RigEnsemble ensemble) {
+    private @Nullable Proposal lesson(
+            SetUp present, Forecast now, List<Proposal> finalists, RigEnsemble ensemble, Roughly roughly) {
         double best =
                 finalists.stream().mapToDouble(p -> p.forecast().clean()).max().orElse(0);
-        RigEnsemble few = ensemble.thinned(2 * FEW_RIGS);
         record Lesson(SetUp setUp, double bits) {}
         List<SetUp> tried =
                 new ArrayList<>(finalists.stream().map(Proposal::setUp).toList());
@@ -134,9 +137,9 @@ public final class Advisor {
                 .filter(this::bearable)
                 .forEach(tried::add);
         return tried.stream()
-                .map(s -> new Lesson(s, forecaster.tells(s, few)))
+                .map(s -> new Lesson(s, roughly.tells(s)))
                 .filter(l -> l.bits >= LESSON_BITS)
-                .filter(l -> forecaster.forecast(l.setUp, few).clean() >= best - LESSON_COST)
+                .filter(l -> roughly.forecast(l.setUp).clean() >= best - LESSON_COST)
                 .max(Comparator.comparingDouble(Lesson::bits))
                 .map(l -> proposal(present, now, l.setUp, ensemble))
                 .orElse(null);
@@ -193,11 +196,10 @@ public final class Advisor {
     }
 
     /** The most promising by the rough sum are tried on a few rigs, so that the last choice is not among a handful. */
-    private List<SetUp> finalists(List<Judged> judged, RigEnsemble ensemble, ErrorBias bias) {
-        RigEnsemble few = ensemble.thinned(FEW_RIGS);
+    private List<SetUp> finalists(List<Judged> judged, Roughly roughly, ErrorBias bias) {
         record Tried(SetUp setUp, double merit) {}
         return shortlist(judged).stream()
-                .map(s -> new Tried(s, merit(forecaster.forecast(s, few), bias) - effort(s)))
+                .map(s -> new Tried(s, merit(roughly.forecast(s), bias) - effort(s)))
                 .sorted(Comparator.comparingDouble(t -> -t.merit))
                 .limit(FINALISTS)
                 .map(Tried::setUp)
@@ -206,6 +208,8 @@ public final class Advisor {
 
     private static List<SetUp> shortlist(List<Judged> judged) {
         List<Judged> sorted = new ArrayList<>(judged);
+        double least = judged.stream().mapToDouble(Judged::merit).max().orElse(0) - HOPELESS_MERIT;
+        sorted.removeIf(j -> j.merit() < least);
         sorted.sort(Comparator.comparingDouble(j -> -j.merit()));
         Map<Stack, Integer> alike = new HashMap<>();
         return sorted.stream()
@@ -229,12 +233,11 @@ public final class Advisor {
     }
 
     private @Nullable Proposal cheapest(
-            SetUp present, Forecast now, List<Board> shims, RigEnsemble ensemble, ErrorBias bias) {
-        RigEnsemble few = ensemble.thinned(48);
+            SetUp present, Forecast now, List<Board> shims, RigEnsemble ensemble, Roughly roughly, ErrorBias bias) {
         record Tried(SingleChanges.Change change, double merit) {}
         List<Tried> tried = SingleChanges.of(present, shims).stream()
                 .filter(c -> bearable(c.setUp()))
-                .map(c -> new Tried(c, merit(forecaster.forecast(c.setUp(), few), bias) - effort(c.setUp())))
+                .map(c -> new Tried(c, merit(roughly.forecast(c.setUp()), bias) - effort(c.setUp())))
                 .toList();
         double most = tried.stream().mapToDouble(Tried::merit).max().orElse(0);
         if (most <= merit(now, bias) - effort(present) + WORTH_A_CHANGE) {

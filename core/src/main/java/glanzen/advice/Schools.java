@@ -198,8 +198,8 @@ public final class Schools {
         if (!Rules.computable(way)) {
             return way;
         }
-        RigEnsemble few = known.thinned(FEW_RIGS);
-        double asItIs = Advisor.merit(forecaster.forecast(way, few), ErrorBias.EVEN);
+        Roughly roughly = new Roughly(forecaster, known, FEW_RIGS);
+        double asItIs = Advisor.merit(roughly.forecast(way), ErrorBias.EVEN);
         List<Board> shims = new ShimChoices(way, shop.boards()).shims();
         return SingleChanges.of(way, shims).stream()
                 .map(SingleChanges.Change::setUp)
@@ -208,9 +208,9 @@ public final class Schools {
                         && s.peel().equals(way.peel()))
                 .filter(s -> s.heat().level() == way.heat().level())
                 .filter(s -> Rules.pullable(Rules.check(s, shop)))
-                .filter(s -> Advisor.merit(forecaster.forecast(s, few), ErrorBias.EVEN) > asItIs + WORTH_RETUNING)
+                .filter(s -> Advisor.merit(roughly.forecast(s), ErrorBias.EVEN) > asItIs + WORTH_RETUNING)
                 .max(Comparator.comparingDouble(
-                        (SetUp s) -> Advisor.merit(forecaster.forecast(s, few), ErrorBias.EVEN) - Advisor.effort(s)))
+                        (SetUp s) -> Advisor.merit(roughly.forecast(s), ErrorBias.EVEN) - Advisor.effort(s)))
                 .orElse(way);
     }
 }

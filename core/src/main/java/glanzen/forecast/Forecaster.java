@@ -76,10 +76,10 @@ public final class Forecaster {
     /**
      * How much the outcome of a pull, in a word, would tell of the rig: mutual information of the two, in bits.
      *
+     * @param model the set-up made ready
      * @param ensemble what is known of the rig
      */
-    public double tells(SetUp setUp, RigEnsemble ensemble) {
-        PullModel model = model(setUp);
+    public double tells(SetUp setUp, PullModel model, RigEnsemble ensemble) {
         Tally all = new Tally(setUp, model.lnNeedPrior(), ensemble);
         double doubt = 0;
         for (Rig rig : ensemble.rigs()) {
@@ -92,7 +92,8 @@ public final class Forecaster {
         return all.doubtBits() - doubt;
     }
 
-    private static Forecast forecast(SetUp setUp, PullModel model, RigEnsemble ensemble) {
+    /** Forecasts a set-up that has been made ready already. */
+    public Forecast forecast(SetUp setUp, PullModel model, RigEnsemble ensemble) {
         Tally tally = new Tally(setUp, model.lnNeedPrior(), ensemble);
         for (Rig rig : ensemble.rigs()) {
             tally.add(rig, model.doses(rig));

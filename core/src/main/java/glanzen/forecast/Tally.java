@@ -28,7 +28,7 @@ final class Tally {
     private final double[] weights;
     private final PullOutcome[] pulls;
     private final double ghost;
-    private final Map<Trouble, Double> troubles = new EnumMap<>(Trouble.class);
+    private final double[] troubles = new double[Trouble.values().length];
     private int members;
     private double under;
     private double over;
@@ -70,9 +70,17 @@ final class Tally {
     }
 
     private void count(Trouble trouble, double share) {
-        if (share > 0) {
-            troubles.merge(trouble, share, Double::sum);
+        troubles[trouble.ordinal()] += share;
+    }
+
+    private Map<Trouble, Double> counted() {
+        Map<Trouble, Double> counted = new EnumMap<>(Trouble.class);
+        for (Trouble trouble : Trouble.values()) {
+            if (troubles[trouble.ordinal()] > 0) {
+                counted.put(trouble, troubles[trouble.ordinal()]);
+            }
         }
+        return counted;
     }
 
     /** How unsure the word is that a pull will get, bits. */
@@ -90,8 +98,8 @@ final class Tally {
                 Math.max(0, 1 - under - over),
                 over,
                 both,
-                troubles.getOrDefault(Trouble.REFUSED, 0.0),
-                troubles,
+                troubles[Trouble.REFUSED.ordinal()],
+                counted(),
                 Quantiles.of(pulls, weights, PullOutcome::dose),
                 Quantiles.of(pulls, weights, PullOutcome::coverage),
                 Quantiles.of(pulls, weights, PullOutcome::spillMm),

@@ -22,6 +22,7 @@ public final class ReliefModel implements PullModel {
     private final double reliefMm;
     private final double sheetMm;
     private final double halfThroatMm;
+    private final Places places;
 
     ReliefModel(SetUp setUp, Artwork artwork) {
         this.setUp = setUp;
@@ -33,28 +34,24 @@ public final class ReliefModel implements PullModel {
                 .mapToDouble(Stock::thicknessMm)
                 .sum();
         this.halfThroatMm = setUp.machine().throatMm() / 2;
+        this.places = Places.of(bands, halfThroatMm);
     }
 
     @Override
     public DoseField doses(Rig rig) {
-        int spots = bands.stream().mapToInt(b -> b.spots().size()).sum();
-        double[] dose = new double[spots];
-        double[] share = new double[spots];
+        double[] dose = new double[places.count()];
         double force = 0;
-        int i = 0;
         for (int band = 0; band < bands.size(); band++) {
             Nip nip = pressing.nip(band, rig);
             force = Math.max(force, nip.forceN());
-            double perMpa = perMpa(rig, band);
-            for (Band.Spot spot : bands.get(band).spots()) {
-                double xi = Math.min(1, spot.awayMm() / halfThroatMm);
-                dose[i] = perMpa * nip.pressureMpa() * pressing.pressureShare(nip.forceN(), xi);
-                share[i++] = bands.get(band).share() * spot.share();
+            double given = perMpa(rig, band) * nip.pressureMpa();
+            for (int i = places.from[band]; i < places.from[band + 1]; i++) {
+                dose[i] = given * pressing.pressureShare(nip.forceN(), places.xi[i]);
             }
         }
         return new DoseField(
                 dose,
-                share,
+                places.share,
                 new DoseScale.Forming(Relief.tearing(reliefMm)),
                 Standard.RELIEF,
                 0,

@@ -32,7 +32,7 @@ public final class TransferModel implements PullModel {
     private final double need;
     private final DoseScale.Wetting scale;
     private final double halfThroatMm;
-    private final int spots;
+    private final Places places;
     private final BondTable bonds;
     private final String filmId;
 
@@ -46,7 +46,7 @@ public final class TransferModel implements PullModel {
         this.halfThroatMm = setUp.machine().throatMm() / 2;
         this.pressing = Pressing.of(setUp, artwork);
         this.bands = pressing.bands();
-        this.spots = bands.stream().mapToInt(b -> b.spots().size()).sum();
+        this.places = Places.of(bands, halfThroatMm);
         this.bonds = heat.apply(HeatPlans.of(setUp, pressing.usualContactMm() / setUp.feedMmPerS()));
     }
 
@@ -146,24 +146,22 @@ public final class TransferModel implements PullModel {
     public DoseField doses(Rig rig, double feedMmPerS, int passes) {
         Exposure[] exposures = bonds.exposures(rig, bonding(setUp));
         double perMpa = 1 / (need * Math.exp(rig.lnNeed(filmId)));
-        double[] dose = new double[spots];
-        double[] share = new double[spots];
+        double[] dose = new double[places.count()];
         double force = 0;
         double longest = 0;
-        int i = 0;
         for (int band = 0; band < bands.size(); band++) {
             Nip nip = pressing.nip(band, rig);
             force = Math.max(force, nip.forceN());
             double dwell = nip.dwellSeconds(feedMmPerS);
             longest = Math.max(longest, dwell);
             double perPressure = perMpa * exposed(exposures, dwell, passes);
-            for (Band.Spot spot : bands.get(band).spots()) {
-                dose[i] = perPressure * pressureMpa(band, nip, spot);
-                share[i++] = bands.get(band).share() * spot.share();
+            for (int i = places.from[band]; i < places.from[band + 1]; i++) {
+                double local = pressing.localMpa(band, nip.pressureMpa(), places.patchMm[i]);
+                dose[i] = perPressure * local * pressing.pressureShare(nip.forceN(), places.xi[i]);
             }
         }
         double lift = Transfer.lift(artwork.solidShare(), bonds.peelC(rig));
-        return new DoseField(dose, share, scale, standard, lift, force, spoiled(rig, force, longest));
+        return new DoseField(dose, places.share, scale, standard, lift, force, spoiled(rig, force, longest));
     }
 
     private @Nullable Trouble spoiled(Rig rig, double forceN, double dwellSeconds) {
@@ -175,12 +173,6 @@ public final class TransferModel implements PullModel {
         }
         boolean checked = standard.hottestBondC() < Double.POSITIVE_INFINITY;
         return checked && bonds.bondC(rig, 0, dwellSeconds) > standard.hottestBondC() ? Trouble.BARE_SHEET : null;
-    }
-
-    /** Pressure at a place: rollers give in the middle, a patch presses more. */
-    private double pressureMpa(int band, Nip nip, Band.Spot spot) {
-        double xi = Math.min(1, spot.awayMm() / halfThroatMm);
-        return pressing.localMpa(band, nip.pressureMpa(), spot.patchMm()) * pressing.pressureShare(nip.forceN(), xi);
     }
 
     private static double exposed(Exposure[] exposures, double dwellSeconds, int passes) {

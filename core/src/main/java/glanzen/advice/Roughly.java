@@ -1,0 +1,48 @@
+package glanzen.advice;
+
+import glanzen.forecast.Forecast;
+import glanzen.forecast.Forecaster;
+import glanzen.forecast.RigEnsemble;
+import glanzen.kit.Pace;
+import glanzen.pull.PullModel;
+import glanzen.pull.TransferModel;
+import glanzen.route.Mechanism;
+import glanzen.route.Peel;
+import glanzen.setup.Heat;
+import glanzen.setup.SetUp;
+import java.util.HashMap;
+import java.util.Map;
+
+/** Forecasts on a few rigs, for choosing among many: what is heated alike is solved once, whatever shims lie behind. */
+final class Roughly {
+
+    private record Heating(Heat heat, Pace pace, int passes, Peel peel) {}
+
+    private final Forecaster forecaster;
+    private final RigEnsemble few;
+    private final Map<Heating, TransferModel> heated = new HashMap<>();
+    private final Map<SetUp, Forecast> known = new HashMap<>();
+
+    Roughly(Forecaster forecaster, RigEnsemble ensemble, int rigs) {
+        this.forecaster = forecaster;
+        this.few = ensemble.thinned(rigs);
+    }
+
+    Forecast forecast(SetUp setUp) {
+        return known.computeIfAbsent(setUp, s -> forecaster.forecast(s, model(s), few));
+    }
+
+    /** How much the outcome would tell of the rig, bits. */
+    double tells(SetUp setUp) {
+        return forecaster.tells(setUp, model(setUp), few);
+    }
+
+    private PullModel model(SetUp setUp) {
+        if (setUp.route().mechanism() != Mechanism.TRANSFER) {
+            return forecaster.model(setUp);
+        }
+        Heating alike = new Heating(setUp.heat(), setUp.pace(), setUp.passes(), setUp.peel());
+        TransferModel like = heated.computeIfAbsent(alike, h -> forecaster.transfer(setUp));
+        return TransferModel.heatedLike(setUp, forecaster.artwork(setUp), like);
+    }
+}
