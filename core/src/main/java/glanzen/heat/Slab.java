@@ -12,6 +12,10 @@ import glanzen.kit.StackItem;
 public record Slab(double thicknessM, double conductivity, double volumetricHeat) {
 
     private static final double CELL_M = 1e-4;
+    private static final int FEWEST = 4;
+    private static final int MOST = 16;
+    /** Anything that conducts better than this is metal, W/(m·K). */
+    private static final double METAL = 10;
 
     /** A layer of a stack. */
     public static Slab of(StackItem item) {
@@ -21,8 +25,8 @@ public record Slab(double thicknessM, double conductivity, double volumetricHeat
                 item.material().density() * item.material().heatCapacity());
     }
 
-    /** Cells of about 0.1 mm, at least 4 and at most 16. */
+    /** Cells of about 0.1 mm, at least 4 and at most 16; metal is nearly of one temperature and needs no more than 4. */
     int cells() {
-        return (int) Math.max(4, Math.min(16, Math.round(thicknessM / CELL_M)));
+        return conductivity > METAL ? FEWEST : (int) Math.max(FEWEST, Math.min(MOST, Math.round(thicknessM / CELL_M)));
     }
 }

@@ -30,6 +30,7 @@ public final class PullPicture implements Picture {
     private final TransferModel model;
     private final Rig rig;
     private final long seed;
+    private double ghostMm;
 
     /**
      * @param rig which rig pulls
@@ -42,6 +43,17 @@ public final class PullPicture implements Picture {
         this.seed = seed;
     }
 
+    /**
+     * The same pull with a second copy of the foil beside the first, as a plate leaves that moved between passes.
+     *
+     * @param shiftMm how far along the feed; 0 for none
+     */
+    public PullPicture ghosted(double shiftMm) {
+        PullPicture ghosted = new PullPicture(setUp, model, rig, seed);
+        ghosted.ghostMm = shiftMm;
+        return ghosted;
+    }
+
     @Override
     public BufferedImage draw(int widthPx, int heightPx) {
         int turns = setUp.layout().laid() ? new OnPlatform(setUp.layout()).feedTurns() : 0;
@@ -49,7 +61,7 @@ public final class PullPicture implements Picture {
         View view = view(upright ? widthPx : heightPx, upright ? heightPx : widthPx);
         boolean[] design =
                 model.artwork().raster(view.widthPx, view.heightPx, view.scale, view.centreXMm, view.centreYMm);
-        boolean[] foiled = foiled(design, view);
+        boolean[] foiled = doubled(foiled(design, view), (int) Math.round(ghostMm * view.scale) * view.widthPx);
         double lift = Transfer.lift(1, model.peelC(rig));
         if (lift > 0.005 && model.artwork().solidShare() > 0) {
             liftOff(foiled, design, view.widthPx, view.scale, lift);
@@ -122,6 +134,14 @@ public final class PullPicture implements Picture {
             }
         }
         return foiled;
+    }
+
+    private static boolean[] doubled(boolean[] foiled, int by) {
+        boolean[] both = foiled.clone();
+        for (int i = Math.max(0, by); i < Math.min(foiled.length, foiled.length + by) && by != 0; i++) {
+            both[i] |= foiled[i - by];
+        }
+        return both;
     }
 
     /** Pixels numbered by the make-ready behind them, from 1. */

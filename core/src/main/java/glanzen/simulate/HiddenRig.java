@@ -3,11 +3,13 @@ package glanzen.simulate;
 import glanzen.artwork.ArtworkShelf;
 import glanzen.kit.Platform;
 import glanzen.picture.Picture;
+import glanzen.picture.PullPicture;
 import glanzen.pull.PullModels;
 import glanzen.pull.PullOutcome;
 import glanzen.pull.Rig;
 import glanzen.pull.RigPriors;
 import glanzen.setup.SetUp;
+import glanzen.transfer.Ghost;
 import java.awt.image.BufferedImage;
 import java.util.Map;
 import java.util.Random;
@@ -49,6 +51,22 @@ public final class HiddenRig {
         return (random.nextDouble() < 0.75 ? 1 : -1) * (0.7 + 0.6 * random.nextDouble());
     }
 
+    /** How far a loose plate ends up from where it began, by the luck of one pull, mm; 0 where nothing is loose. */
+    public double ghostMm(SetUp setUp, long luck) {
+        Random plate = new Random(luck * 7919 + 11);
+        double furthest = 0;
+        for (int n = 0; n < setUp.looseReversals(); n++) {
+            double shift = Ghost.LOOSE_MM * plate.nextGaussian();
+            furthest = Math.abs(shift) > Math.abs(furthest) ? shift : furthest;
+        }
+        return furthest;
+    }
+
+    /** Whether that leaves a ghost edge to be seen. */
+    public boolean ghosted(SetUp setUp, long luck) {
+        return Math.abs(ghostMm(setUp, luck)) > Ghost.VISIBLE_MM;
+    }
+
     /** What the simulated pull comes to. */
     public PullOutcome pull(SetUp setUp, long luck) {
         return PullModels.of(setUp, artworks).pull(truth(setUp, luck));
@@ -56,7 +74,7 @@ public final class HiddenRig {
 
     /** What the simulated pull looks like. */
     public BufferedImage picture(SetUp setUp, long luck, int width, int height) {
-        return Picture.of(setUp, PullModels.of(setUp, artworks), truth(setUp, luck), luck)
-                .draw(width, height);
+        Picture picture = Picture.of(setUp, PullModels.of(setUp, artworks), truth(setUp, luck), luck);
+        return (picture instanceof PullPicture pull ? pull.ghosted(ghostMm(setUp, luck)) : picture).draw(width, height);
     }
 }

@@ -184,6 +184,11 @@ class ForecastTest {
         int[] one = pixels(new PullPicture(setUp, model, Rig.AS_LABELLED, 1).draw(120, 80));
         assertTrue(Arrays.equals(one, pixels(new PullPicture(setUp, model, Rig.AS_LABELLED, 1).draw(120, 80))));
         assertFalse(Arrays.equals(one, pixels(new PullPicture(setUp, model, Rig.AS_LABELLED, 2).draw(120, 80))));
+        assertFalse(Arrays.equals(
+                one,
+                pixels(new PullPicture(setUp, model, Rig.AS_LABELLED, 1)
+                        .ghosted(1)
+                        .draw(120, 80))));
     }
 
     private static int[] pixels(BufferedImage image) {

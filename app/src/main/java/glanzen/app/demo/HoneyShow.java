@@ -199,6 +199,7 @@ public class HoneyShow implements SmartLifecycle {
     private void pull(SetUp setUp, String title, int number, Random random) {
         PullOutcome pull = simulated.pull(setUp, SEED + number);
         boolean measured = random.nextInt(3) == 0;
+        boolean ghost = simulated.ghosted(setUp, SEED + number);
         boolean specks = random.nextInt(8) == 0;
         Draft draft = Drafts.draft(setUp);
         pulls.log(
@@ -206,11 +207,11 @@ public class HoneyShow implements SmartLifecycle {
                         title,
                         null,
                         draft,
-                        Outcome.of(pull),
+                        ghost ? Outcome.UNDER : Outcome.of(pull),
                         Amount.of(pull, setUp.route().standard()),
                         measured ? Math.round(pull.coverage() * 50) / 50.0 : null,
                         measured ? Math.round(pull.spillMm() * 20) / 20.0 : null,
-                        specks ? List.of(Fault.SPECKS) : List.of(),
+                        ghost ? List.of(Fault.GHOST) : specks ? List.of(Fault.SPECKS) : List.of(),
                         specks ? "Brush next time." : "",
                         false),
                 time(number));

@@ -37,9 +37,14 @@ class JourneyTest extends BrowserTest {
     @Test
     void theWholeThreadFromKitToLogbookAndBack() {
         startSetUp("Honey Show", "Rose foil", "White card", "Journey sign");
-        String first = browser.text("[data-testid=twenty]");
-        assertTrue(first.startsWith("Of twenty pulls like this"), first);
+        String usual = browser.text("[data-testid=twenty]");
+        assertTrue(usual.startsWith("Of twenty pulls like this"), usual);
 
+        browser.script("document.querySelector('[data-layer=plastic-05]').focus()");
+        browser.keys(Keys.DELETE);
+        browser.see("p", "The rollers do not grip");
+        browser.until(() -> !browser.text("[data-testid=twenty]").equals(usual));
+        String first = browser.text("[data-testid=twenty]");
         browser.press("[data-testid=advice] li button");
         browser.until(() -> !browser.text("[data-testid=twenty]").equals(first));
         String advised = browser.text("[data-testid=twenty]");

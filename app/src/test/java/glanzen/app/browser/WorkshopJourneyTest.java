@@ -104,6 +104,7 @@ class WorkshopJourneyTest extends BrowserTest {
         String id = Asked.setUp(caller, "Prize card, Second").path("id").asString();
         browser.open("/stack/" + id);
         browser.see("[data-testid=schools] button");
+        browser.press("button", "When does the sheet go on?");
         browser.press("button", "taped to the sheet");
         browser.until(() -> caller.get("/api/set-ups/" + id)
                 .json()
