@@ -6,9 +6,11 @@
   /** From too little to too much, with the clean zone, the present pull and its spread, and the last pulls as ticks. */
   interface Props {
     window: Expected['window'];
+    /** What a good pull is called on this route. */
+    good?: string;
     onmove?: (position: number) => void;
   }
-  let { window: zone, onmove }: Props = $props();
+  let { window: zone, good = 'clean', onmove }: Props = $props();
 
   const FROM = -1;
   const TO = 2;
@@ -104,7 +106,7 @@
       </g>
       <text x="0" y="70" fill="var(--under)" font-size="14">too little</text>
       <text x={(x(0) + x(1)) / 2} y="70" fill="var(--clean)" font-size="14" text-anchor="middle"
-        >{zone.open ? 'clean' : 'nowhere clean on this backing'}</text
+        >{zone.open ? good : 'nowhere clean on this backing'}</text
       >
       <text x={width} y="70" fill="var(--over)" font-size="14" text-anchor="end">too much</text>
     </svg>

@@ -128,7 +128,7 @@
               <p class="text-small basis-full {here.pullable ? 'text-soft' : 'text-ochre'}">
                 {#if !here.does.includes(operation.kind)}This set-up is for {routes.of(here.route)?.label}.
                 {:else if !here.pullable}Something stops it: open it.
-                {:else}{here.twenty[1]} of 20 clean, {duration(here.seconds)} a pull{/if}
+                {:else}{here.twenty[1]} of 20 {routes.of(here.route)?.good}, {duration(here.seconds)} a pull{/if}
               </p>
             {/if}
           </div>

@@ -22,7 +22,9 @@
     <div class="border-rule border-t" onpointerdown={() => (pointed = true)} role="presentation">
       <Checkbox
         class="text-verdigris border-rule-strong bg-paper me-4 size-6 shrink-0 rounded-[2px] focus:ring-0"
-        classes={{ div: 'flex cursor-pointer items-center text-lead font-normal text-inherit py-2' }}
+        classes={{
+          div: 'flex cursor-pointer items-center font-normal text-inherit py-2 text-(length:--text-lead)',
+        }}
         checked={line.done}
         onkeydown={() => (pointed = false)}
         onchange={(e: Event) => ticked(e.currentTarget as HTMLInputElement, i)}

@@ -31,7 +31,7 @@
   <div class={editing.asking ? 'opacity-80' : ''}>
     <TwentyPulls {expected} words={route} />
     <div class="mt-3">
-      <WindowStrip window={expected.window} onmove={(position) => (wanted = position)} />
+      <WindowStrip window={expected.window} good={route?.good} onmove={(position) => (wanted = position)} />
     </div>
     {#if wanted !== undefined}<Toward position={wanted} onclose={() => (wanted = undefined)} />{/if}
     {#if expected.refused > vocabulary.now.limits.likelyRefused}

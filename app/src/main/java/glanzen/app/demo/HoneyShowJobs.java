@@ -29,7 +29,7 @@ final class HoneyShowJobs {
                 List.of(
                         piece("Base, folded", "white-350", 148, 105)
                                 .with(Kind.EMBOSS, "Prize card base, embossed")
-                                .then(Kind.TRIM, Kind.ASSEMBLE),
+                                .then(Kind.TRIM, Kind.FOLD, Kind.ASSEMBLE),
                         piece("Comb ground", "toner-comb", 100, 70)
                                 .with(Kind.TONER_FOIL, "Comb ground in toner")
                                 .with(Kind.CUT, "Comb ground, cut")
