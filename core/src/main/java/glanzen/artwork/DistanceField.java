@@ -38,13 +38,22 @@ public final class DistanceField {
 
     private static void acrossRow(int[] along, float[] field, int from, int width, int reach) {
         int none = (reach + 1) * (reach + 1);
+        // How many columns up to each have something near: where none has, there is nothing to look for.
+        int[] near = new int[width + 1];
         for (int x = 0; x < width; x++) {
+            near[x + 1] = near[x] + (along[from + x] > reach ? 0 : 1);
+        }
+        for (int x = 0; x < width; x++) {
+            if (near[Math.min(width, x + reach + 1)] == near[Math.max(0, x - reach)]) {
+                field[from + x] = Float.POSITIVE_INFINITY;
+                continue;
+            }
             int best = along[from + x] > reach ? none : along[from + x] * along[from + x];
             for (int d = 1; d <= reach && d * d < best; d++) {
                 int left = x >= d ? along[from + x - d] : reach + 1;
                 int right = x + d < width ? along[from + x + d] : reach + 1;
-                int near = Math.min(left, right);
-                best = near > reach ? best : Math.min(best, d * d + near * near);
+                int nearer = Math.min(left, right);
+                best = nearer > reach ? best : Math.min(best, d * d + nearer * nearer);
             }
             field[from + x] = best >= none ? Float.POSITIVE_INFINITY : (float) Math.sqrt(best);
         }

@@ -6,7 +6,16 @@ final class Sheen {
     private static final double STREAK_PX = 0.021;
     private static final double[] WAVE = new double[4096];
 
+    /** The faint grain of stock, one tile for all: every pixel asks for it. */
+    private static final int TILE = 256;
+
+    private static final float[] GRAIN = new float[TILE * TILE];
+
     static {
+        GrainField field = new GrainField(2, 2);
+        for (int i = 0; i < GRAIN.length; i++) {
+            GRAIN[i] = (float) field.at(i % TILE, i / TILE);
+        }
         for (int i = 0; i < WAVE.length; i++) {
             WAVE[i] = Math.sin(2 * Math.PI * i / WAVE.length);
         }
@@ -14,12 +23,14 @@ final class Sheen {
 
     private final int foil;
     private final int stock;
-    private final GrainField grain;
+    private final int grainX;
+    private final int grainY;
 
     Sheen(String foilColour, String stockColour, long seed) {
         this.foil = Integer.parseInt(foilColour.substring(1), 16);
         this.stock = Integer.parseInt(stockColour.substring(1), 16);
-        this.grain = new GrainField(seed + 2, 2);
+        this.grainX = (int) (seed * 31 & TILE - 1);
+        this.grainY = (int) (seed * 17 >>> 3 & TILE - 1);
     }
 
     void paint(int[] pixels, boolean[] foiled, boolean[] design, int width) {
@@ -31,7 +42,10 @@ final class Sheen {
                 pixels[i] = lit(foil, 0.22 * streak);
             } else {
                 // The plate's dent shows faintly where the design took no foil.
-                pixels[i] = lit(stock, 0.012 * grain.at(x, y) - (design[i] ? 0.07 : 0));
+                pixels[i] = lit(
+                        stock,
+                        0.012 * GRAIN[(y + grainY & TILE - 1) * TILE + (x + grainX & TILE - 1)]
+                                - (design[i] ? 0.07 : 0));
             }
         }
     }
