@@ -2,6 +2,7 @@ package glanzen.forecast;
 
 import glanzen.forecast.Forecast.Window;
 import glanzen.heat.HeatTrace;
+import glanzen.pull.Handling;
 import glanzen.pull.NipFigures;
 import glanzen.pull.PullModel.StripDose;
 import glanzen.pull.PullOutcome;
@@ -37,7 +38,7 @@ final class Tally {
     Tally(SetUp setUp, double lnNeedPrior, RigEnsemble ensemble) {
         this.setUp = setUp;
         this.lnNeedPrior = lnNeedPrior;
-        this.ghost = setUp.route().standard().edgeShows() ? Ghost.chance(setUp.looseReversals()) : 0;
+        this.ghost = setUp.route().standard().edgeShows() ? Ghost.chance(Handling.looseReversals(setUp)) : 0;
         this.weights = ensemble.rigs().stream().mapToDouble(Rig::weight).toArray();
         this.pulls = new PullOutcome[weights.length];
     }

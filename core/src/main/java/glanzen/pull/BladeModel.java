@@ -58,7 +58,7 @@ public final class BladeModel implements PullModel {
                 Standard.CUT,
                 0,
                 loads.greatestForceN(),
-                setUp.refusedAt(loads.greatestForceN()) ? Trouble.REFUSED : null);
+                Handling.refused(setUp, loads.greatestForceN()) ? Trouble.REFUSED : null);
     }
 
     /** Dose at every point of the blade, in the order of its points. */

@@ -56,7 +56,7 @@ public final class ReliefModel implements PullModel {
                 Standard.RELIEF,
                 0,
                 force,
-                setUp.refusedAt(force) ? Trouble.REFUSED : null);
+                Handling.refused(setUp, force) ? Trouble.REFUSED : null);
     }
 
     private double perMpa(Rig rig, int band) {

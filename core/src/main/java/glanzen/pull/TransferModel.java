@@ -165,7 +165,7 @@ public final class TransferModel implements PullModel {
     }
 
     private @Nullable Trouble spoiled(Rig rig, double forceN, double dwellSeconds) {
-        if (setUp.refusedAt(forceN)) {
+        if (Handling.refused(setUp, forceN)) {
             return Trouble.REFUSED;
         }
         if (setUp.gel() != null && setUp.gel().dryness(setUp.roomC()) < Drying.BLOB) {

@@ -106,6 +106,16 @@ public sealed interface Heat {
             return new HotRollers(rollers, 0, rollers.warmUpSeconds());
         }
 
+        /** Rollers at the setting that is nearest to a temperature, °C, warmed through. */
+        public static HotRollers warm(HeatedRollers rollers, double usualC) {
+            int nearest = 0;
+            for (int i = 1; i < rollers.settings().size(); i++) {
+                double off = Math.abs(rollers.settings().get(i).celsius() - usualC);
+                nearest = off < Math.abs(rollers.settings().get(nearest).celsius() - usualC) ? i : nearest;
+            }
+            return warm(rollers).at(nearest);
+        }
+
         @Override
         public List<Level> levels() {
             return rollers.settings();

@@ -11,7 +11,6 @@ import glanzen.kit.Plate;
 import glanzen.kit.Platform;
 import glanzen.kit.Press;
 import glanzen.kit.Stock;
-import glanzen.layout.Fixing;
 import glanzen.layout.Layout;
 import glanzen.layout.OnPlatform;
 import glanzen.layout.Placed;
@@ -162,10 +161,7 @@ public record SetUp(
         return machine instanceof Press press ? stack.overfillMm(press.openingMm()) : 0;
     }
 
-    /**
-     * Where a shim is put in: on the stock where foil is pressed into it, or on what is folded around it; far from the
-     * blade where it is cut.
-     */
+    /** Where a shim is put in: on the stock, or what is folded around it, under foil; far from the blade of a cut. */
     public int shimPlace() {
         if (route.mechanism() == Mechanism.TRANSFER) {
             int on = Math.max(stack.indexOf(Film.class), stack.indexOf(Stock.class)) + 1;
@@ -189,10 +185,7 @@ public record SetUp(
         return pressedLengthMm() / feedMmPerS();
     }
 
-    /**
-     * Time at the bench from plate on platform to peel, s: soak, hold, passes over what is pressed, cooling. Rollers are warmed once
-     * an evening, not for each pull.
-     */
+    /** Time at the bench from plate on platform to peel, s. Rollers are warmed once an evening, not for each pull. */
     public double totalSeconds() {
         double heating = heat instanceof Heat.OnPlatform ? heat.seconds() : 0;
         return heating + passes * passSeconds() + (passes - 1) * betweenSeconds() + peel.seconds();
@@ -204,21 +197,6 @@ public record SetUp(
             return RollerPlan.BETWEEN_SECONDS;
         }
         return turned ? HeatPlan.FED_AGAIN_SECONDS : HeatPlan.THERE_AND_BACK_SECONDS;
-    }
-
-    /** Whether the press stalls or must not be forced at a force in the nip, N. */
-    public boolean refusedAt(double forceN) {
-        return machine instanceof Press press && forceN > press.maxForceN();
-    }
-
-    /**
-     * How often loose plates change direction under the sheet, each of them with a chance to move. What is taped or hinged
-     * does not move, and where no plate lies in the stack nothing can.
-     */
-    public int looseReversals() {
-        boolean plate = route.toolInStack() && route.mechanism() == Mechanism.TRANSFER;
-        boolean held = layout.laid() ? layout.method() != Fixing.LOOSE : route.taped();
-        return plate && !held ? passes - 1 : 0;
     }
 
     /** The same done another way. */
@@ -289,7 +267,7 @@ public record SetUp(
 
     /** The same with another soak on its platform, s; without one nothing soaks. */
     public SetUp withSoak(double seconds) {
-        return heat instanceof Heat.OnPlatform on ? withHeat(on.soaking(on.heating(), seconds)) : this;
+        return heat instanceof Heat.OnPlatform on ? withSoak(on.heating(), seconds) : this;
     }
 
     /** The same at another heat level or setting. */

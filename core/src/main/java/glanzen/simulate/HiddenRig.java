@@ -4,6 +4,7 @@ import glanzen.artwork.ArtworkShelf;
 import glanzen.kit.Platform;
 import glanzen.picture.Picture;
 import glanzen.picture.PullPicture;
+import glanzen.pull.Handling;
 import glanzen.pull.PullModels;
 import glanzen.pull.PullOutcome;
 import glanzen.pull.Rig;
@@ -55,7 +56,7 @@ public final class HiddenRig {
     public double ghostMm(SetUp setUp, long luck) {
         Random plate = new Random(luck * 7919 + 11);
         double furthest = 0;
-        for (int n = 0; n < setUp.looseReversals(); n++) {
+        for (int n = 0; n < Handling.looseReversals(setUp); n++) {
             double shift = Ghost.LOOSE_MM * plate.nextGaussian();
             furthest = Math.abs(shift) > Math.abs(furthest) ? shift : furthest;
         }

@@ -189,17 +189,9 @@ public final class StartingStack {
             return new Heat.OnPlatform(
                     Objects.requireNonNull(pick.platform()), 0, route.heating(), route.soakSeconds(), HOLD_SECONDS);
         }
-        return pick.machine() instanceof HeatedRollers rollers ? warm(rollers, route.rollersC()) : new Heat.None();
-    }
-
-    /** At the setting that is nearest to what the route usually wants, warmed through. */
-    private static Heat warm(HeatedRollers rollers, double usualC) {
-        int nearest = 0;
-        for (int i = 1; i < rollers.settings().size(); i++) {
-            double off = Math.abs(rollers.settings().get(i).celsius() - usualC);
-            nearest = off < Math.abs(rollers.settings().get(nearest).celsius() - usualC) ? i : nearest;
-        }
-        return Heat.HotRollers.warm(rollers).at(nearest);
+        return pick.machine() instanceof HeatedRollers rollers
+                ? Heat.HotRollers.warm(rollers, route.rollersC())
+                : new Heat.None();
     }
 
     /** The layers the route names, as far as they are owned. */

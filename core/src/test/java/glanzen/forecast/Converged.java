@@ -8,6 +8,7 @@ import glanzen.material.BondingLayer;
 import glanzen.press.Frame;
 import glanzen.press.LoadPath;
 import glanzen.press.Nip;
+import glanzen.pull.Handling;
 import glanzen.pull.HeatPlans;
 import glanzen.pull.RigPriors;
 import glanzen.route.Standard;
@@ -111,7 +112,7 @@ public final class Converged {
             covered = covered / all * (1 - Transfer.lift(artwork.solidShare(), heat.peelC()));
             boolean under = standard.under(covered);
             boolean over = Transfer.spillMm(spilling(places, all), lambda) > mostMm;
-            if (setUp.refusedAt(force)) {
+            if (Handling.refused(setUp, force)) {
                 counts[2]++;
             } else {
                 counts[under ? 0 : over ? 2 : 1]++;
@@ -156,7 +157,9 @@ public final class Converged {
         int n = 0;
         for (Anchor row : Anchor.all()) {
             SetUp s = row.setUp();
-            if (!s.route().heated() || s.looseReversals() > 0 || row.name().startsWith("start")) {
+            if (!s.route().heated()
+                    || Handling.looseReversals(s) > 0
+                    || row.name().startsWith("start")) {
                 continue;
             }
             Forecast f = forecaster.forecast(s, RigEnsemble.fresh());
