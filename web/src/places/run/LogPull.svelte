@@ -19,7 +19,7 @@
   title="Log the pull"
   route={routes.of(run.draft.route)}
   {log}
-  {readOff}
+  readOff={run.simulated ? readOff : undefined}
   {onclose}
   ondone={(id) => push(`/pulls/${id}`)}
 />

@@ -83,7 +83,7 @@
     {/each}
     {#if step.kind === 'PREPARE'}<Preflight {run} />{/if}
     {#if step.kind === 'PLACE' || step.kind === 'LAY'}<PlaceGuide {run} />{/if}
-    {#if step.kind === 'LOOK'}
+    {#if step.kind === 'LOOK' && run.simulated}
       <figure class="mt-5 max-w-[480px]">
         <img
           src="/api/runs/{run.id}/scan.png?width=600&height=400"

@@ -38,6 +38,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.UUID;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -52,6 +53,7 @@ public class RunService {
     private final Devices devices;
     private final BenchClock clock;
     private final Json json;
+    private final boolean demo;
 
     RunService(
             RunRepository runs,
@@ -59,13 +61,15 @@ public class RunService {
             ForecastService forecasts,
             Devices devices,
             BenchClock clock,
-            Json json) {
+            Json json,
+            @Value("${glanzen.demo}") boolean demo) {
         this.runs = runs;
         this.setUps = setUps;
         this.forecasts = forecasts;
         this.devices = devices;
         this.clock = clock;
         this.json = json;
+        this.demo = demo;
     }
 
     /** Begins a run of a saved set-up. */
@@ -184,6 +188,13 @@ public class RunService {
         return pulled(run);
     }
 
+    /** A person's rig learns from what the person saw, and from nothing that was made up. */
+    private void onlyInTheDemo() {
+        if (!demo) {
+            throw new Conflict("Only the demo has a simulated scanner. Log what you see on the pull in your hand.");
+        }
+    }
+
     /** What counts as good on the route of a run. */
     @Transactional(readOnly = true)
     public Standard standard(String id) {
@@ -193,12 +204,14 @@ public class RunService {
     /** What the simulated scanner reads off the pull of a run. */
     @Transactional(readOnly = true)
     public PullOutcome scan(String id) {
+        onlyInTheDemo();
         return devices.scanner().read(new Fed(pulled(find(id)), luck(id)));
     }
 
     /** What the simulated scanner sees. */
     @Transactional(readOnly = true)
     public BufferedImage scanned(String id, int width, int height) {
+        onlyInTheDemo();
         return devices.scanner().picture(new Fed(pulled(find(id)), luck(id)), width, height);
     }
 
@@ -252,6 +265,7 @@ public class RunService {
                 heater,
                 press,
                 sheet.reminders(state(run), bench(run, setUp)),
-                snapshot.draft());
+                snapshot.draft(),
+                demo);
     }
 }

@@ -24,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param press what the press is doing
  * @param reminders what is being forgotten
  * @param draft the set-up being pulled
+ * @param simulated whether the pull itself is made up, as in the demo; at a real bench nothing of it is
  */
 public record RunView(
         String id,
@@ -38,7 +39,8 @@ public record RunView(
         Heater.@Nullable PlatformReading platform,
         Feeder.PressReading press,
         List<Reminder> reminders,
-        Draft draft) {
+        Draft draft,
+        boolean simulated) {
 
     /** As a page that counts seconds by itself shows it: two that are equal need not be told apart. */
     RunView asShown() {
@@ -51,7 +53,8 @@ public record RunView(
                         platform.ready(),
                         platform.switchedItselfOff());
         Feeder.PressReading fed = new Feeder.PressReading(press.state(), Math.round(press.share() * 20) / 20.0);
-        return new RunView(id, title, status, version, preflight, steps, step, 0, speed, heat, fed, reminders, draft);
+        return new RunView(
+                id, title, status, version, preflight, steps, step, 0, speed, heat, fed, reminders, draft, simulated);
     }
 
     /** Where a run stands. */

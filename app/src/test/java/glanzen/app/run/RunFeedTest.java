@@ -59,7 +59,8 @@ class RunFeedTest {
                 null,
                 new Feeder.PressReading(Feeder.State.IDLE, 0),
                 List.of(),
-                DRAFT);
+                DRAFT,
+                true);
     }
 
     @Test
