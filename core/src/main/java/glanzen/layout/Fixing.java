@@ -6,6 +6,6 @@ public enum Fixing {
     LOOSE,
     /** Taped face to face to the sheet, then all turned over as one. */
     TAPED,
-    /** The sheet held to the platform by tape along one edge, and let down like a lid. */
+    /** Plate and sheet joined by tape along one edge: laid, lifted, foil slipped under, and turned over as one. */
     HINGED
 }
