@@ -2,9 +2,17 @@
   import Modal from 'flowbite-svelte/Modal.svelte';
   import { preferences } from '../state/preferences.svelte';
   import Choice from './Choice.svelte';
+  import Fold from './Fold.svelte';
+  import NumberField from './NumberField.svelte';
   import QuantityField from './QuantityField.svelte';
   import Workshop from './Workshop.svelte';
 
+  const THUMB = [
+    ['gelWaste', 'Gel spread for each that stays', ''],
+    ['tapeCm', 'Tape for a plate', 'cm'],
+    ['pullsAParchment', 'Pulls a sheet of parchment lasts', ''],
+    ['inkMlPerCm2', 'Ink on a cm² of stamp', 'ml'],
+  ] as const;
   let open = $state(false);
   const now = $derived(preferences.now);
   const weights = { GSM: 'g/m²', LB_COVER: 'lb cover', LB_TEXT: 'lb text', LB_INDEX: 'lb index' };
@@ -81,6 +89,19 @@
       value={now.roomC}
       onvalue={(roomC) => preferences.change({ roomC })}
     />
+    <Fold title="Rules of thumb for supplies">
+      <div class="mt-2 grid grid-cols-2 gap-2">
+        {#each THUMB as [name, label, unit] (name)}
+          <NumberField
+            {label}
+            {name}
+            {unit}
+            value={now.thumb[name]}
+            onvalue={(v) => preferences.change({ thumb: { ...now.thumb, [name]: v } })}
+          />
+        {/each}
+      </div>
+    </Fold>
     <Workshop />
   </div>
 </Modal>

@@ -76,6 +76,15 @@ function hours(s: number): string {
   return minutes % 60 === 0 ? `${whole} h` : `${whole} h ${minutes} min`;
 }
 
+/** A day as people write it, from 2026-11-27. */
+export function day(iso: string): string {
+  return new Date(`${iso}T12:00`).toLocaleDateString('en-GB', {
+    day: 'numeric',
+    month: 'long',
+    year: 'numeric',
+  });
+}
+
 /** 0:09, 4:00, 1:02:30. */
 export function clock(seconds: number): string {
   const s = Math.max(0, Math.floor(seconds));

@@ -8,8 +8,9 @@ const initial: Preferences = {
   weight: 'GSM',
   theme: 'LIGHT',
   sound: 'SOFT',
-  bias: 'OVER',
+  bias: 'BY_CONTRAST',
   roomC: 21,
+  thumb: { gelWaste: 1.3, tapeCm: 8, pullsAParchment: 10, inkMlPerCm2: 0.002 },
   version: 0,
 };
 

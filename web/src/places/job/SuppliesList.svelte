@@ -36,9 +36,13 @@
         <span class="figure whitespace-nowrap">{amount(line.needed)} {line.unit}</span>
       </div>
       <p class="text-soft text-small">
-        {line.what === 'sundry' ? 'by rule of thumb' : `of ${amount(line.have)}`}{line.cost > 0
-          ? `; ${line.cost.toFixed(2)}`
-          : ''}{i < DEAREST && line.cheaper ? `; ${line.cheaper} would save ${line.saving.toFixed(2)}` : ''}
+        {line.what === 'sundry'
+          ? 'by rule of thumb; see Preferences'
+          : `of ${amount(line.have)}`}{line.leftoverCm2 >= 1
+          ? `, and about ${amount(line.leftoverCm2)} in leftovers: those first`
+          : ''}{line.cost > 0 ? `; ${line.cost.toFixed(2)}` : ''}{i < DEAREST && line.cheaper
+          ? `; ${line.cheaper} would save ${line.saving.toFixed(2)}`
+          : ''}
       </p>
     </li>
   {:else}

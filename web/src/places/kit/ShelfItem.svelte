@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Board, Film, HeatedRollers, KitView, Plate, Platform, Press, Stock } from '../../api/client';
   import { type LayerKind } from '../../drawing/materials';
-  import { duration } from '../../parts/format';
+  import { day, duration } from '../../parts/format';
   import { kit, type Shelf } from '../../state/kit.svelte';
   import { vocabulary } from '../../state/vocabulary.svelte';
   import { tell } from '../../state/messages.svelte';
@@ -67,7 +67,7 @@
           : b.bowMm <= -turnAt
             ? `, turned on its bow of ${preferences.length(-b.bowMm)}`
             : '';
-      return `${vocabulary.kind('boards', b.kind)}, ${base}, ${b.owned} owned${bow}`;
+      return `${vocabulary.kind('boards', b.kind)}, ${base}, ${b.owned} owned${bow}${b.since ? `, in use since ${day(b.since)}` : ''}`;
     }
     if (shelf === 'stocks') {
       const s = item as Stock;

@@ -10,6 +10,7 @@ import glanzen.app.preferences.PreferencesService;
 import glanzen.measure.LengthUnit;
 import glanzen.measure.TemperatureUnit;
 import glanzen.measure.WeightUnit;
+import glanzen.plan.RulesOfThumb;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -46,6 +47,7 @@ public final class Server implements BeforeAllCallback, ParameterResolver {
                     Sound.SOFT,
                     ErrorBias.OVER,
                     21,
+                    RulesOfThumb.USUAL,
                     preferences.get().version()));
         }
 

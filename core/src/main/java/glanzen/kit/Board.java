@@ -2,6 +2,8 @@ package glanzen.kit;
 
 import glanzen.material.Material;
 import glanzen.measure.Checks;
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A reusable layer, or a shim cut from card or tissue.
@@ -20,6 +22,7 @@ import glanzen.measure.Checks;
  * @param price what it cost, in the person's own money; 0 if not known
  * @param turns how often it has been turned over
  * @param opaque whether a press with an optical sensor sees it
+ * @param since when it came into use; nothing if not known
  */
 public record Board(
         String id,
@@ -35,7 +38,8 @@ public record Board(
         int lifePasses,
         double price,
         int turns,
-        boolean opaque)
+        boolean opaque,
+        @Nullable LocalDate since)
         implements StackItem {
 
     /** A middle that stands off this far wants turning, mm. */
@@ -119,7 +123,22 @@ public record Board(
             double bowMm,
             int passes,
             int lifePasses) {
-        this(id, name, kind, material, thicknessMm, widthMm, heightMm, owned, bowMm, passes, lifePasses, 0, 0, false);
+        this(
+                id,
+                name,
+                kind,
+                material,
+                thicknessMm,
+                widthMm,
+                heightMm,
+                owned,
+                bowMm,
+                passes,
+                lifePasses,
+                0,
+                0,
+                false,
+                null);
     }
 
     /**
@@ -142,7 +161,8 @@ public record Board(
                 lifePasses,
                 price,
                 turns,
-                opaque);
+                opaque,
+                since);
     }
 
     /** The same turned over: its bow looks the other way. */
@@ -161,7 +181,30 @@ public record Board(
                 lifePasses,
                 price,
                 turns + 1,
-                opaque);
+                opaque,
+                since);
+    }
+
+    /** The same, in use since a day, unless that is known already. */
+    public Board since(LocalDate day) {
+        return since != null
+                ? this
+                : new Board(
+                        id,
+                        name,
+                        kind,
+                        material,
+                        thicknessMm,
+                        widthMm,
+                        heightMm,
+                        owned,
+                        bowMm,
+                        passes,
+                        lifePasses,
+                        price,
+                        turns,
+                        opaque,
+                        day);
     }
 
     /** What one trip through a press costs, in the person's own money; 0 if the price is not known. */

@@ -89,6 +89,14 @@ public record Leftover(
                 : PathText.read("outline", outline);
     }
 
+    /** About how much foil it still has, mm²: less the plates that were on it. */
+    public double freeMm2() {
+        double taken = spent.stream()
+                .mapToDouble(p -> p.plateWidthMm() * p.plateHeightMm())
+                .sum();
+        return Math.max(0, shape().getArea() - taken);
+    }
+
     /** The same with one more place used up. */
     public Leftover using(Spent place) {
         List<Spent> more = new ArrayList<>(spent);

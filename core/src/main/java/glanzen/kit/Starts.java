@@ -36,7 +36,21 @@ public final class Starts {
 
     /** A plastic shim. */
     public static final Board BOARD = new Board(
-            "", UNNAMED, Board.Kind.PLASTIC_SHIM, Material.POLYCARBONATE, 0.5, 150, 210, 1, 0, 0, 500, 0, 0, false);
+            "",
+            UNNAMED,
+            Board.Kind.PLASTIC_SHIM,
+            Material.POLYCARBONATE,
+            0.5,
+            150,
+            210,
+            1,
+            0,
+            0,
+            500,
+            0,
+            0,
+            false,
+            null);
 
     /** A hot foil plate. */
     public static final Plate PLATE =

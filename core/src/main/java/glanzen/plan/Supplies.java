@@ -4,6 +4,7 @@ import glanzen.cutting.SheetYield;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
 import glanzen.kit.Kit;
+import glanzen.kit.Leftover;
 import glanzen.kit.Stock;
 import glanzen.layout.Fixing;
 import glanzen.leftover.FoilPiece;
@@ -33,13 +34,8 @@ public record Supplies(
 
     /** Stock of another weight than this share is no stand-in. */
     private static final double LIKE_WEIGHT = 0.2;
-    /** Rules of thumb. Share of a stencil that is open; gel left on stencil and knife; strips for a plate; */
+    /** About how much of a stencil is open. */
     private static final double OPEN_SHARE = 0.3;
-
-    private static final double GEL_WASTE = 1.3;
-    private static final double TAPE_CM = 8;
-    private static final double PULLS_A_PARCHMENT = 10;
-    private static final double INK_ML_PER_CM2 = 0.002;
 
     /**
      * Something that is used up.
@@ -52,6 +48,7 @@ public record Supplies(
      * @param cost of what is needed, in the person's own money
      * @param cheaper something owned that would do for less; empty if nothing
      * @param saving what that would save over the whole job
+     * @param leftoverCm2 how much there is in leftovers besides, to be used first; cm²
      * @param instead what could stand in where there is not enough: near in colour, or said to be another look; empty if nothing
      */
     public record Line(
@@ -63,7 +60,8 @@ public record Supplies(
             double cost,
             String cheaper,
             double saving,
-            String instead) {
+            String instead,
+            double leftoverCm2) {
 
         /** Whether there is not enough of it. */
         public boolean missing() {
@@ -77,8 +75,11 @@ public record Supplies(
      * @param job the job
      * @param setUps the set-ups its operations name, by key
      * @param kit what is owned
+     * @param leftovers opened film that is used up before new one
+     * @param thumb what is used by the drop and the strip
      */
-    public static Supplies of(Job job, Map<String, SetUp> setUps, Kit kit) {
+    public static Supplies of(
+            Job job, Map<String, SetUp> setUps, Kit kit, List<Leftover> leftovers, RulesOfThumb thumb) {
         Map<String, Double> sheets = new LinkedHashMap<>();
         Map<String, Double> foil = new LinkedHashMap<>();
         Map<String, Double> sundries = new LinkedHashMap<>();
@@ -102,7 +103,7 @@ public record Supplies(
                     setUp.stack()
                             .first(Film.class)
                             .ifPresent(f -> foil.merge(f.id(), count * foilCm2(setUp), Double::sum));
-                    sundries(setUp, count, sundries);
+                    sundries(setUp, count, thumb, sundries);
                     boards += count
                             * setUp.passes()
                             * setUp.stack().all(Board.class).stream()
@@ -113,10 +114,10 @@ public record Supplies(
         }
         List<Line> lines = new ArrayList<>();
         sheets.forEach((id, n) -> kit.stock(id).ifPresent(s -> lines.add(stockLine(s, n, kit))));
-        foil.forEach((id, n) -> kit.film(id).ifPresent(f -> lines.add(filmLine(f, n, kit))));
+        foil.forEach((id, n) -> kit.film(id).ifPresent(f -> lines.add(filmLine(f, n, kit, leftovers))));
         sundries.forEach((what, n) -> {
             String[] named = what.split("\\|");
-            lines.add(new Line("sundry", named[0], n, named[1], n, 0, "", 0, ""));
+            lines.add(new Line("sundry", named[0], n, named[1], n, 0, "", 0, "", 0));
         });
         lines.sort(Comparator.comparingDouble(l -> -l.cost()));
         double cost = lines.stream().mapToDouble(Line::cost).sum() + boards;
@@ -157,10 +158,11 @@ public record Supplies(
                 sheets * s.price(),
                 cheaper.map(Stock::name).orElse(""),
                 saving,
-                "");
+                "",
+                0);
     }
 
-    private static Line filmLine(Film f, double cm2, Kit kit) {
+    private static Line filmLine(Film f, double cm2, Kit kit, List<Leftover> leftovers) {
         Optional<Film> cheaper = kit.films().stream()
                 .filter(o -> o.kind() == f.kind()
                         && alike(o, f)
@@ -177,7 +179,11 @@ public record Supplies(
                 cm2 * f.pricePerCm2(),
                 cheaper.map(Film::name).orElse(""),
                 cheaper.map(o -> cm2 * (f.pricePerCm2() - o.pricePerCm2())).orElse(0.0),
-                cm2 > f.leftCm2() ? instead(f, cm2, kit) : "");
+                cm2 > f.leftCm2() ? instead(f, cm2, kit) : "",
+                leftovers.stream()
+                        .filter(l -> l.filmId().equals(f.id()))
+                        .mapToDouble(l -> l.freeMm2() / 100)
+                        .sum());
     }
 
     private static boolean alike(Film one, Film other) {
@@ -202,17 +208,18 @@ public record Supplies(
      *
      * @param pulls of the set-up
      */
-    private static void sundries(SetUp setUp, int pulls, Map<String, Double> sums) {
+    private static void sundries(SetUp setUp, int pulls, RulesOfThumb thumb, Map<String, Double> sums) {
         if (setUp.gel() != null) {
             double cm2 = setUp.plate().areaCm2() * OPEN_SHARE;
-            sums.merge("gel|ml", pulls * cm2 * setUp.gel().coatMm() / 10 * GEL_WASTE, Double::sum);
+            sums.merge("gel|ml", pulls * cm2 * setUp.gel().coatMm() / 10 * thumb.gelWaste(), Double::sum);
         }
         if (setUp.route().taped() || setUp.layout().method() == Fixing.TAPED) {
-            sums.merge("heat-safe tape|cm", pulls * TAPE_CM * setUp.plates().size(), Double::sum);
+            sums.merge(
+                    "heat-safe tape|cm", pulls * thumb.tapeCm() * setUp.plates().size(), Double::sum);
         }
         if (setUp.route().has(LayerRole.PARCHMENT)) {
-            sums.merge("baking parchment|sheets", (double) pulls / PULLS_A_PARCHMENT, Double::sum);
-            sums.merge("reactive ink|ml", pulls * setUp.plate().areaCm2() * INK_ML_PER_CM2, Double::sum);
+            sums.merge("baking parchment|sheets", pulls / thumb.pullsAParchment(), Double::sum);
+            sums.merge("reactive ink|ml", pulls * setUp.plate().areaCm2() * thumb.inkMlPerCm2(), Double::sum);
         }
     }
 }

@@ -15,7 +15,21 @@ class BoardCareTest {
 
     private static Board plate(String id, double mm, double bowMm, int passes, double price) {
         return new Board(
-                id, id, Kind.OUTER_PLATE, Material.POLYCARBONATE, mm, 150, 210, 1, bowMm, passes, 400, price, 0, false);
+                id,
+                id,
+                Kind.OUTER_PLATE,
+                Material.POLYCARBONATE,
+                mm,
+                150,
+                210,
+                1,
+                bowMm,
+                passes,
+                400,
+                price,
+                0,
+                false,
+                null);
     }
 
     private static BoardCare.Care care(String id, Board... boards) {

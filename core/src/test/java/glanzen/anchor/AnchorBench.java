@@ -108,7 +108,7 @@ public final class AnchorBench {
 
     private static Board dark(String id, double mm, int owned) {
         Kind kind = id.equals("base") ? Kind.BASE : Kind.OUTER_PLATE;
-        return new Board(id, id, kind, Material.POLYCARBONATE, mm, 150, 210, owned, 0, 10, 600, 0, 0, true);
+        return new Board(id, id, kind, Material.POLYCARBONATE, mm, 150, 210, owned, 0, 10, 600, 0, 0, true, null);
     }
 
     private static HeatedRollers rollers(

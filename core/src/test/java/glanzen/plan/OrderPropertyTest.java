@@ -96,7 +96,9 @@ class OrderPropertyTest {
         return Supplies.of(
                 job,
                 Map.of("s", setUp),
-                new Kit(List.of(), List.of(), List.of(), List.of(), List.of(SHEET), List.of(Bench.COPPER)));
+                new Kit(List.of(), List.of(), List.of(), List.of(), List.of(SHEET), List.of(Bench.COPPER)),
+                List.of(),
+                RulesOfThumb.USUAL);
     }
 
     @Test
@@ -115,7 +117,8 @@ class OrderPropertyTest {
                 100,
                 20,
                 0,
-                false);
+                false,
+                null);
         double sheet = 0.5;
         Supplies four = supplies(setUp(priced, false), 4, 1);
         assertEquals((sheet + 4 * 0.2) / 4, four.costPerCard(), 1e-9);

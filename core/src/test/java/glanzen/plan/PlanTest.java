@@ -135,7 +135,7 @@ class PlanTest {
                 List.of(),
                 Arrays.asList(sheet("dear", 6, 0.9), sheet("cheap", 50, 0.4)),
                 List.of(roll("copper", 12), roll("tin", 5)));
-        Supplies supplies = Supplies.of(job, Map.of("s", setUp), kit);
+        Supplies supplies = Supplies.of(job, Map.of("s", setUp), kit, List.of(), RulesOfThumb.USUAL);
         Supplies.Line card = supplies.lines().stream()
                 .filter(l -> l.what().equals("stock"))
                 .findFirst()

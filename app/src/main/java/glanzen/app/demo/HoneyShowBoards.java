@@ -55,7 +55,8 @@ final class HoneyShowBoards {
                         420,
                         price,
                         0,
-                        id.equals("outer-3") || id.equals("outer-dark")),
+                        id.equals("outer-3") || id.equals("outer-dark"),
+                        null),
                 id);
     }
 
@@ -64,7 +65,21 @@ final class HoneyShowBoards {
         kit.add(
                 Board.class,
                 new Board(
-                        id, name, Kind.OUTER_PLATE, Material.POLYCARBONATE, mm, 150, 105, 2, 0.1, 12, 420, 8, 0, false),
+                        id,
+                        name,
+                        Kind.OUTER_PLATE,
+                        Material.POLYCARBONATE,
+                        mm,
+                        150,
+                        105,
+                        2,
+                        0.1,
+                        12,
+                        420,
+                        8,
+                        0,
+                        false,
+                        null),
                 id);
     }
 
@@ -82,7 +97,7 @@ final class HoneyShowBoards {
         boolean opaque = kind == Kind.BASE;
         kit.add(
                 Board.class,
-                new Board(id, name, kind, material, mm, 150, 210, owned, bowMm, passes, life, 0, 0, opaque),
+                new Board(id, name, kind, material, mm, 150, 210, owned, bowMm, passes, life, 0, 0, opaque, null),
                 id);
     }
 }

@@ -54,7 +54,8 @@ record JobLook(
             double cost,
             String cheaper,
             double saving,
-            String instead) {}
+            String instead,
+            double leftoverCm2) {}
 
     /** Something in the order of a piece; {@code at} is the operation it is about. */
     record OrderView(

@@ -5,6 +5,7 @@ import glanzen.app.job.JobLook.OrderView;
 import glanzen.app.job.JobLook.WorkView;
 import glanzen.app.keeping.Json;
 import glanzen.app.kit.KitService;
+import glanzen.app.preferences.PreferencesService;
 import glanzen.app.setup.Drafts;
 import glanzen.app.setup.ForecastService;
 import glanzen.app.setup.SavedSetUp;
@@ -46,6 +47,7 @@ public class JobService {
     private final KitService kit;
     private final SetUpService setUps;
     private final ForecastService forecasts;
+    private final PreferencesService preferences;
     private final Json json;
     private final EntityManager entities;
 
@@ -54,12 +56,14 @@ public class JobService {
             KitService kit,
             SetUpService setUps,
             ForecastService forecasts,
+            PreferencesService preferences,
             Json json,
             EntityManager entities) {
         this.jobs = jobs;
         this.kit = kit;
         this.setUps = setUps;
         this.forecasts = forecasts;
+        this.preferences = preferences;
         this.json = json;
         this.entities = entities;
     }
@@ -125,7 +129,8 @@ public class JobService {
     JobLook look(Job job) {
         Kit things = kit.kit();
         Map<String, SetUp> all = setUps(things);
-        Supplies supplies = Supplies.of(job, all, things);
+        Supplies supplies =
+                Supplies.of(job, all, things, kit.leftovers(), preferences.get().thumb());
         return new JobLook(
                 job.pieces().stream()
                         .map(p -> OrderCheck.of(p, filmed(p, things)).stream()
@@ -194,7 +199,8 @@ public class JobService {
                 l.cost(),
                 l.cheaper(),
                 l.saving(),
-                l.instead());
+                l.instead(),
+                l.leftoverCm2());
     }
 
     /** The supplies of a saved job as CSV. */

@@ -15,6 +15,7 @@ import glanzen.kit.Platform;
 import glanzen.kit.Press;
 import glanzen.kit.Stock;
 import jakarta.persistence.EntityManager;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
@@ -100,9 +101,14 @@ public class KitService {
         entity.id = id;
         entity.shelf = shelf(type);
         entity.place = (int) items.count();
-        entity.body = withId(item, id);
+        entity.body = withId(dated(type, item), id);
         items.saveAndFlush(entity);
         return kept(entity, type);
+    }
+
+    /** A board is in use from the day it is entered, unless something else is said. */
+    private static <T extends Record> T dated(Class<T> type, T item) {
+        return item instanceof Board board ? type.cast(board.since(LocalDate.now())) : item;
     }
 
     /** Changes a thing, unless it was changed meanwhile. */

@@ -5,6 +5,7 @@ import glanzen.measure.Checks;
 import glanzen.measure.LengthUnit;
 import glanzen.measure.TemperatureUnit;
 import glanzen.measure.WeightUnit;
+import glanzen.plan.RulesOfThumb;
 
 /**
  * How a person likes things shown and done.
@@ -16,6 +17,7 @@ import glanzen.measure.WeightUnit;
  * @param sound soft, full or off
  * @param bias which fault they would rather have
  * @param roomC temperature of their room, °C
+ * @param thumb what they use by the drop and by the strip
  * @param version to be handed back with a change
  */
 public record Preferences(
@@ -26,6 +28,7 @@ public record Preferences(
         Sound sound,
         ErrorBias bias,
         double roomC,
+        RulesOfThumb thumb,
         long version) {
 
     /** Light or dark surfaces. */
@@ -42,6 +45,9 @@ public record Preferences(
     }
 
     public Preferences {
-        new Checks().celsius("roomC", roomC, 0, 40).done();
+        new Checks()
+                .celsius("roomC", roomC, 0, 40)
+                .present("thumb", thumb, "rules of thumb")
+                .done();
     }
 }

@@ -4,6 +4,8 @@ import glanzen.advice.ErrorBias;
 import glanzen.measure.LengthUnit;
 import glanzen.measure.TemperatureUnit;
 import glanzen.measure.WeightUnit;
+import glanzen.plan.RulesOfThumb;
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -39,6 +41,14 @@ class PreferencesEntity {
     ErrorBias bias = ErrorBias.BY_CONTRAST;
 
     double roomCelsius = 21;
+    double gelWaste = RulesOfThumb.USUAL.gelWaste();
+    double tapeCm = RulesOfThumb.USUAL.tapeCm();
+
+    @Column(name = "pulls_a_parchment")
+    double pullsAParchment = RulesOfThumb.USUAL.pullsAParchment();
+
+    @Column(name = "ink_ml_per_cm2")
+    double inkMlPerCm2 = RulesOfThumb.USUAL.inkMlPerCm2();
 
     @Version
     long version;

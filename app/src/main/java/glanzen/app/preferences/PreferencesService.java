@@ -1,6 +1,7 @@
 package glanzen.app.preferences;
 
 import glanzen.app.web.Conflict;
+import glanzen.plan.RulesOfThumb;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -32,6 +33,10 @@ public class PreferencesService {
         entity.sound = wanted.sound();
         entity.bias = wanted.bias();
         entity.roomCelsius = wanted.roomC();
+        entity.gelWaste = wanted.thumb().gelWaste();
+        entity.tapeCm = wanted.thumb().tapeCm();
+        entity.pullsAParchment = wanted.thumb().pullsAParchment();
+        entity.inkMlPerCm2 = wanted.thumb().inkMlPerCm2();
         return view(repository.saveAndFlush(entity));
     }
 
@@ -40,6 +45,15 @@ public class PreferencesService {
     }
 
     private static Preferences view(PreferencesEntity e) {
-        return new Preferences(e.length, e.temperature, e.weight, e.theme, e.sound, e.bias, e.roomCelsius, e.version);
+        return new Preferences(
+                e.length,
+                e.temperature,
+                e.weight,
+                e.theme,
+                e.sound,
+                e.bias,
+                e.roomCelsius,
+                new RulesOfThumb(e.gelWaste, e.tapeCm, e.pullsAParchment, e.inkMlPerCm2),
+                e.version);
     }
 }
