@@ -12,6 +12,7 @@ import glanzen.measure.BadInput;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
@@ -196,7 +197,7 @@ class KitItemsTest {
     private static Set<String> changed(Record before, Record after) {
         return Arrays.stream(before.getClass().getRecordComponents())
                 .map(c -> c.getName())
-                .filter(n -> !Remade.value(before, n).equals(Remade.value(after, n)))
+                .filter(n -> !Objects.equals(Remade.value(before, n), Remade.value(after, n)))
                 .collect(Collectors.toSet());
     }
 }
