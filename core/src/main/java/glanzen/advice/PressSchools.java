@@ -13,6 +13,7 @@ import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
 import glanzen.stack.Layer;
 import glanzen.stack.Stack;
+import glanzen.start.Filling;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -95,9 +96,26 @@ final class PressSchools {
         }
         SetUp one = now.withStack(stack.replaced(top, new Layer(plastic.get(), Facing.UP))
                 .with(stack.indexOf(Plate.class), new Layer(magnetic.get(), Facing.UP)));
+        one = filled(one, now.overfillMm() - one.overfillMm());
         return List.of(
                 make.way("between two outer plates", squeeze(now), now, true),
                 make.way("on one, with magnetic and plastic shim", squeeze(one), one, false));
+    }
+
+    /** What it is slacker than the way at hand is filled up from below, as whoever works so does. */
+    private SetUp filled(SetUp s, double wantedMm) {
+        List<Board> fillers = new ArrayList<>();
+        for (Board b : shop.boards()) {
+            long used = s.stack().all(Board.class).stream()
+                    .filter(there -> there.id().equals(b.id()))
+                    .count();
+            boolean fills = b.kind().filler() || b.kind().shim() && b.kind() != Board.Kind.METAL_SHIM;
+            for (long i = used; fills && b.sound() && i < Math.min(b.owned(), used + 2); i++) {
+                fillers.add(b);
+            }
+        }
+        fillers.sort(Comparator.comparingDouble(b -> -b.thicknessMm()));
+        return s.withStack(new Stack(Filling.under(s.stack().layers(), Filling.below(fillers, wantedMm))));
     }
 
     private static String squeeze(SetUp s) {

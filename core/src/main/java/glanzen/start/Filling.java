@@ -1,12 +1,14 @@
 package glanzen.start;
 
 import glanzen.kit.Board;
+import glanzen.stack.Facing;
+import glanzen.stack.Layer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
 
 /** Chooses boards that together are about as thick as is wanting; of equal fits the one with fewer boards. */
-final class Filling {
+public final class Filling {
 
     private static final int MOST = 5;
     /** One board less is worth this much of a miss, mm; a base is there to fill. */
@@ -40,7 +42,7 @@ final class Filling {
      * @param boards what there is, thickest first
      * @param wantedMm thickness that is wanting, mm
      */
-    static List<Board> below(List<Board> boards, double wantedMm) {
+    public static List<Board> below(List<Board> boards, double wantedMm) {
         return new Filling(boards, wantedMm, b -> b.kind() == Board.Kind.BASE ? BASE_MM : BOARD_MM).best();
     }
 
@@ -52,6 +54,25 @@ final class Filling {
      */
     static List<Board> behind(List<Board> shims, double wantedMm) {
         return new Filling(shims, wantedMm, b -> b.material().stiffness().soft() ? SOFT_MM : HARD_MM).best();
+    }
+
+    /**
+     * A stack with boards put under it. Rollers may touch what is hard and smooth; thin shims lie one layer further in.
+     *
+     * @param layers the stack, bottom to top
+     * @param fill what is put under it
+     */
+    public static List<Layer> under(List<Layer> layers, List<Board> fill) {
+        List<Layer> all = new ArrayList<>();
+        fill.stream().filter(Filling::outermost).forEach(b -> all.add(new Layer(b, Facing.UP)));
+        int inner = all.isEmpty() ? 1 : all.size();
+        all.addAll(layers);
+        fill.stream().filter(b -> !outermost(b)).forEach(b -> all.add(inner, new Layer(b, Facing.UP)));
+        return all;
+    }
+
+    private static boolean outermost(Board b) {
+        return b.kind().filler() || b.kind() == Board.Kind.PLASTIC_SHIM;
     }
 
     private List<Board> best() {

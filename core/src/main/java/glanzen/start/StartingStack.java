@@ -255,17 +255,7 @@ public final class StartingStack {
                         .sum()
                 - press.openingMm();
         List<Board> fill = Filling.below(fillers(), squeezeMm(bare) - free);
-        // Rollers may touch what is hard and smooth; thin shims lie one layer further in.
-        List<Layer> all = new ArrayList<>();
-        fill.stream().filter(StartingStack::outermost).forEach(b -> all.add(new Layer(b, Facing.UP)));
-        int inner = all.isEmpty() ? 1 : all.size();
-        all.addAll(layers);
-        fill.stream().filter(b -> !outermost(b)).forEach(b -> all.add(inner, new Layer(b, Facing.UP)));
-        return all;
-    }
-
-    private static boolean outermost(Board b) {
-        return b.kind().filler() || b.kind() == Board.Kind.PLASTIC_SHIM;
+        return Filling.under(layers, fill);
     }
 
     /** How much too thick it should be: by experience, or so that the design gets the pressure that its film wants. */
