@@ -10,7 +10,8 @@ const initial: Preferences = {
   sound: 'SOFT',
   bias: 'BY_CONTRAST',
   roomC: 21,
-  thumb: { gelWaste: 1.3, tapeCm: 8, pullsAParchment: 10, inkMlPerCm2: 0.002 },
+  // The craft's own figures come with the first answer.
+  thumb: { gelWaste: 0, tapeCm: 0, pullsAParchment: 0, inkMlPerCm2: 0 },
   version: 0,
 };
 

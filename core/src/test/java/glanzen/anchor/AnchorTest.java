@@ -49,36 +49,4 @@ class AnchorTest {
     static List<Anchor> starts() {
         return rows().stream().filter(r -> r.name().startsWith("start")).toList();
     }
-
-    public static void main(String[] args) {
-        for (Anchor row : Anchor.all()) {
-            try {
-                Forecast f = row.forecast();
-                System.out.printf(
-                        Locale.ROOT,
-                        "%-42s miss %4.1f  u %4.1f g %4.1f o %4.1f  dose %.2f %.1f %.1f  win %.2f-%.1f F %.0f p %.1f T %.1f a/v %.2f over %.2f %s%n",
-                        row.name(),
-                        row.miss(f, 0),
-                        20 * f.under(),
-                        20 * f.clean(),
-                        20 * f.over(),
-                        f.dose().low(),
-                        f.dose().middle(),
-                        f.dose().high(),
-                        f.window().least(),
-                        f.window().most(),
-                        f.nip().forceN(),
-                        f.nip().pressureMpa(),
-                        f.nip().bondC(),
-                        f.nip().dwellSeconds(),
-                        f.nip().overfillMm(),
-                        f.troubles() + " "
-                                + row.setUp().stack().layers().stream()
-                                        .map(l -> l.item().id())
-                                        .toList());
-            } catch (RuntimeException e) {
-                System.out.println(row.name() + "  " + e);
-            }
-        }
-    }
 }
