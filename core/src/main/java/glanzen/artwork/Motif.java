@@ -59,10 +59,15 @@ public record Motif(Kind kind, String text, String outline) {
                 .done();
         new Checks()
                 .holds(
-                        kind != Kind.WORDS || !text.isBlank() && text.length() <= LONGEST && Lettering.covers(text),
+                        kind != Kind.WORDS || !text.isBlank() && text.length() <= LONGEST,
                         "motif.text",
-                        "cannot be lettered",
-                        "1 to " + LONGEST + " plain letters, digits, spaces and & ' - . ,")
+                        "is no line of words",
+                        "1 to " + LONGEST + " letters")
+                .holds(
+                        kind != Kind.WORDS || Lettering.unknown(text).isEmpty(),
+                        "motif.text",
+                        "cannot be drawn: " + String.join(" ", Lettering.unknown(text)),
+                        "letters of European languages with their accents, digits and punctuation")
                 .holds(
                         kind != Kind.OUTLINE || !outline.isEmpty() && outline.length() <= LONGEST_OUTLINE,
                         "motif.outline",
@@ -89,6 +94,16 @@ public record Motif(Kind kind, String text, String outline) {
     /** Lettering. */
     public static Motif words(String text) {
         return new Motif(Kind.WORDS, text, "");
+    }
+
+    /**
+     * How wide a plate of words has to be for them to be as large as its height lets them.
+     *
+     * @param heightMm height of the plate, mm
+     */
+    public double wideEnoughMm(double heightMm) {
+        Envelope letters = Lettering.outline(text).getEnvelopeInternal();
+        return heightMm * letters.getWidth() / letters.getHeight();
     }
 
     /** A shape from outside, mm. */

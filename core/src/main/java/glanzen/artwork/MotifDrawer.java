@@ -17,7 +17,6 @@ final class MotifDrawer {
     private static final double MARGIN = 0.06;
     private static final double CELL_MM = 5.2;
     private static final double COMB_LINE_MM = 0.9;
-    private static final double LETTER_STROKE = 1.5;
     private static final int CURVE_POINTS = 144;
 
     private MotifDrawer() {}
@@ -25,7 +24,7 @@ final class MotifDrawer {
     static Geometry draw(Motif motif, double widthMm, double heightMm) {
         return switch (motif.kind()) {
             case BEE -> fitted(bee(), widthMm, heightMm);
-            case WORDS -> fitted(Lettering.outline(motif.text(), LETTER_STROKE), widthMm, heightMm);
+            case WORDS -> fitted(Lettering.outline(motif.text()), widthMm, heightMm);
             case ROSETTE -> fitted(rosette(), widthMm, heightMm);
             case COMB -> comb(widthMm, heightMm);
             case DRIP -> drip(widthMm, heightMm);
@@ -45,9 +44,9 @@ final class MotifDrawer {
             return drawn.getEnvelopeInternal().getMinY();
         }
         Envelope box = drawn.getEnvelopeInternal();
-        Envelope letters = Lettering.outline(motif.text(), LETTER_STROKE).getEnvelopeInternal();
+        Envelope letters = Lettering.outline(motif.text()).getEnvelopeInternal();
         double scale = box.getHeight() / letters.getHeight();
-        return box.getMinY() + (-LETTER_STROKE / 2 - letters.getMinY()) * scale;
+        return box.getMinY() + -letters.getMinY() * scale;
     }
 
     /** A cutting line along the edge of a shape, inside it. */

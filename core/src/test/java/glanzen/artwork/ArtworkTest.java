@@ -2,8 +2,10 @@ package glanzen.artwork;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertSame;
+import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import glanzen.measure.BadInput;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -12,6 +14,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
 
 class ArtworkTest {
 
@@ -68,13 +71,35 @@ class ArtworkTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"ABCDEFGHIJKLMNOPQRSTUVWXYZ", "abcdefghijklmnopqrstuvwxyz", "0123456789", "a-b, c.d & e'f"})
+    @ValueSource(
+            strings = {
+                "ABCDEFGHIJKLMNOPQRSTUVWXYZ",
+                "abcdefghijklmnopqrstuvwxyz",
+                "0123456789",
+                "Größe, Łódź & ‘crème brûlée’ – ½"
+            })
     void theAlphabetIsWhole(String text) {
-        Geometry letters = Lettering.outline(text, 1);
+        Geometry letters = Lettering.outline(text);
         assertTrue(letters.isValid());
         assertTrue(letters.getEnvelopeInternal().getWidth() > 4 * text.length());
         assertTrue(letters.getEnvelopeInternal().getMinY() > -5
-                && letters.getEnvelopeInternal().getMaxY() < 12);
+                && letters.getEnvelopeInternal().getMaxY() < 14);
+    }
+
+    @Test
+    void lettersAreRealOnes() {
+        // A capital H is 10 high with two stems and a bar of a seventh of that; an o has a hole.
+        Geometry stems = Lettering.outline("H");
+        assertEquals(10, stems.getEnvelopeInternal().getHeight(), 0.01);
+        assertTrue(stems.getArea() > 30 && stems.getArea() < 45, "area " + stems.getArea());
+        assertEquals(1, ((Polygon) Lettering.outline("o")).getNumInteriorRing());
+        assertEquals(2, Lettering.outline("é").getNumGeometries());
+    }
+
+    @Test
+    void whatCannotBeDrawnIsNamed() {
+        BadInput refused = assertThrows(BadInput.class, () -> Motif.words("snow ☃ 雪"));
+        assertEquals("cannot be drawn: ☃ 雪", refused.problems().get(0).message());
     }
 
     @Test
