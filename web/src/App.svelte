@@ -1,6 +1,6 @@
 <script lang="ts">
   import { tick } from 'svelte';
-  import Router from 'svelte-spa-router';
+  import Router, { replace } from 'svelte-spa-router';
   import Hatches from './drawing/Hatches.svelte';
   import Frame from './parts/Frame.svelte';
   import Messages from './parts/Messages.svelte';
@@ -12,12 +12,14 @@
   import { tell } from './state/messages.svelte';
   import { vocabulary } from './state/vocabulary.svelte';
 
-  const ready = Promise.all([preferences.load(), kit.load(), crafts.load(), vocabulary.load()]).catch(
-    (trouble) => {
+  const ready = Promise.all([preferences.load(), kit.load(), crafts.load(), vocabulary.load()])
+    .then(() =>
+      kit.empty && ['', '#/', '#/bench'].includes(window.location.hash) ? replace('/kit/begin') : undefined,
+    )
+    .catch((trouble) => {
       tell(trouble);
       throw trouble;
-    },
-  );
+    });
   let leave = () => {};
   let location: string | undefined;
 

@@ -44,6 +44,11 @@ class KitState {
     world.changed();
   }
 
+  /** Nothing was ever put on a shelf: a workshop that begins. */
+  get empty() {
+    return SHELVES.every((shelf) => this.all[shelf].length === 0);
+  }
+
   /** Things in use on a shelf. */
   inUse<S extends Shelf>(shelf: S): KitView[S][number]['item'][] {
     return this.all[shelf].filter((k) => !k.retired).map((k) => k.item);

@@ -9,7 +9,7 @@
   import { vocabulary } from '../../state/vocabulary.svelte';
 
   let { params = {} }: { params?: { shelf?: string } } = $props();
-  const shelf = $derived<Shelf>(SHELVES.find((s) => s === params.shelf) ?? 'boards');
+  const shelf = $derived<Shelf>(SHELVES.find((s) => s === params.shelf) ?? 'presses');
   let edited = $state<{ id?: string }>();
   let retiredToo = $state(false);
   // Leftovers have a shelf of their own making.
@@ -30,9 +30,12 @@
 <div class="px-4 py-5 md:px-8">
   <div class="flex flex-wrap items-end justify-between gap-3">
     <h1 class="text-title">Kit</h1>
-    <button class="press press-strong" onclick={() => (edited = {})}
-      >Add a {vocabulary.form(shelf).one}</button
-    >
+    <div class="flex gap-2">
+      <a class="press" href="#/kit/begin">Choose by what it looks like</a>
+      <button class="press press-strong" onclick={() => (edited = {})}
+        >Add a {vocabulary.form(shelf).one}</button
+      >
+    </div>
   </div>
   <div
     class="border-rule-strong mt-3 flex flex-wrap gap-x-1 border-b"

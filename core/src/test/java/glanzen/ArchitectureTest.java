@@ -33,6 +33,7 @@ class ArchitectureTest {
             "pull",
             "rules",
             "start",
+            "beginning",
             "steps",
             "forecast",
             "picture",

@@ -1,8 +1,8 @@
 package glanzen.forecast;
 
 import glanzen.measure.Checks;
+import glanzen.pull.Doubt;
 import glanzen.pull.Rig;
-import glanzen.pull.RigPriors;
 import glanzen.transfer.Normal;
 import java.util.ArrayList;
 import java.util.List;
@@ -39,13 +39,18 @@ public record RigEnsemble(List<Rig> rigs) {
 
     /** A fresh ensemble around the labels; always the same. */
     public static RigEnsemble fresh() {
+        return around(Doubt.OF_LABELS);
+    }
+
+    /** A fresh ensemble around figures that are more or less sure. */
+    public static RigEnsemble around(Doubt doubt) {
         List<Rig> rigs = new ArrayList<>(SIZE);
         for (int i = 0; i < SIZE; i++) {
             rigs.add(new Rig(
-                    RigPriors.SET_POINT_K * SPREAD[i][0],
-                    RigPriors.OPENING_MM * SPREAD[i][1],
-                    RigPriors.LN_STIFFNESS * SPREAD[i][2],
-                    RigPriors.LN_CONTACT * SPREAD[i][3],
+                    doubt.setPointK() * SPREAD[i][0],
+                    doubt.openingMm() * SPREAD[i][1],
+                    doubt.lnStiffness() * SPREAD[i][2],
+                    doubt.lnContact() * SPREAD[i][3],
                     Map.of(),
                     1.0 / SIZE));
         }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Everything a person owns, or an excerpt of it.
@@ -26,14 +27,13 @@ public record Kit(
         List<HeatedRollers> rollers) {
 
     public Kit {
-        presses = List.copyOf(presses);
-        platforms = List.copyOf(platforms);
-        boards = List.copyOf(boards);
-        plates = List.copyOf(plates);
-        stocks = List.copyOf(stocks);
-        films = List.copyOf(films);
-        // An excerpt written before there were such machines has none.
-        rollers = rollers == null ? List.of() : List.copyOf(rollers);
+        presses = orNone(presses);
+        platforms = orNone(platforms);
+        boards = orNone(boards);
+        plates = orNone(plates);
+        stocks = orNone(stocks);
+        films = orNone(films);
+        rollers = orNone(rollers);
     }
 
     /** A kit without machines that heat by themselves. */
@@ -45,6 +45,11 @@ public record Kit(
             List<Stock> stocks,
             List<Film> films) {
         this(presses, platforms, boards, plates, stocks, films, List.of());
+    }
+
+    /** A shelf of which nothing is written is empty. */
+    private static <T> List<T> orNone(@Nullable List<T> shelf) {
+        return shelf == null ? List.of() : List.copyOf(shelf);
     }
 
     /** A press by its key. */

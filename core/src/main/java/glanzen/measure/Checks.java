@@ -56,8 +56,8 @@ public final class Checks {
     }
 
     /** A list with something in it. */
-    public Checks filled(String field, Collection<?> values, String accepted) {
-        if (values.isEmpty()) {
+    public Checks filled(String field, @Nullable Collection<?> values, String accepted) {
+        if (values == null || values.isEmpty()) {
             add(field, "is empty", accepted);
         }
         return this;

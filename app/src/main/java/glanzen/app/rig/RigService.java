@@ -11,6 +11,7 @@ import glanzen.learning.Learner;
 import glanzen.learning.Observation;
 import glanzen.learning.RigReport;
 import glanzen.measure.Checks;
+import glanzen.pull.Doubt;
 import glanzen.setup.SetUp;
 import jakarta.persistence.EntityManager;
 import java.util.List;
@@ -103,6 +104,14 @@ public class RigService {
     public void measured(String machineId, String platformId, double openingErrorMm, double sdMm) {
         BeliefEntity belief = belief(machineId, platformId);
         keep(belief, Learner.measured(ensemble(machineId, platformId), openingErrorMm, sdMm, belief.pulls + 7L));
+    }
+
+    /** Doubts what nothing has been learned of yet as much as its figures deserve. */
+    public void doubt(String machineId, String platformId, Doubt doubt) {
+        if (beliefs.existsById(key(machineId, platformId))) {
+            return;
+        }
+        keep(belief(machineId, platformId), RigEnsemble.around(doubt));
     }
 
     private BeliefEntity belief(String machineId, String platformId) {

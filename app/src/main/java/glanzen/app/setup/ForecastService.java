@@ -83,9 +83,13 @@ public class ForecastService {
 
     SetUpReport answer(Draft draft) {
         SetUp setUp = setUp(draft);
-        List<Finding<SetUp>> findings = Rules.check(setUp, inventory());
+        return answer(setUp, inventory(), ensemble(setUp));
+    }
+
+    /** The same for a set-up that is made of something else than the kit. */
+    public SetUpReport answer(SetUp setUp, Inventory shop, RigEnsemble ensemble) {
+        List<Finding<SetUp>> findings = Rules.check(setUp, shop);
         boolean computable = Rules.computable(setUp);
-        RigEnsemble ensemble = ensemble(setUp);
         return new SetUpReport(
                 setUp.stack().thicknessMm(),
                 setUp.machine() instanceof Press press ? press.openingMm() : 0,

@@ -24,7 +24,6 @@ import glanzen.setup.Gel;
 import glanzen.setup.Heat;
 import glanzen.setup.SetUp;
 import glanzen.transfer.Drying;
-import glanzen.transfer.Transfer;
 import java.util.Arrays;
 import java.util.List;
 
@@ -99,8 +98,6 @@ record Vocabulary(
      * @param carriesMm thinnest board that carries strips for measuring a press, mm
      * @param likelyRefused share of rigs that refuse a stack from which it is said
      * @param burnsC temperature from which a heater burns, °C
-     * @param completeShare share of a design from which a pull counts as complete
-     * @param showsMm spill, bite or crack from which it shows, mm
      */
     record Limits(
             int passes,
@@ -110,9 +107,7 @@ record Vocabulary(
             double turnAtMm,
             double carriesMm,
             double likelyRefused,
-            double burnsC,
-            double completeShare,
-            double showsMm) {}
+            double burnsC) {}
 
     static Vocabulary ofTheCraft() {
         return new Vocabulary(
@@ -152,8 +147,6 @@ record Vocabulary(
                         Board.TURN_AT_MM,
                         StripGauge.CARRIES_MM,
                         Forecast.LIKELY_REFUSED,
-                        Platform.BURNS_C,
-                        Transfer.CLEAN_COVERAGE,
-                        Transfer.VISIBLE_SPILL_MM));
+                        Platform.BURNS_C));
     }
 }
