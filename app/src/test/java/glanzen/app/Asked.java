@@ -18,6 +18,16 @@ public final class Asked {
         throw new AssertionError("No set-up called " + name);
     }
 
+    /** A thing of the kit. */
+    public static JsonNode item(Caller caller, String shelf, String id) {
+        for (JsonNode kept : caller.get("/api/kit").json().path(shelf)) {
+            if (kept.path("item").path("id").asString().equals(id)) {
+                return kept.path("item");
+            }
+        }
+        throw new AssertionError("No " + id + " among the " + shelf);
+    }
+
     /** A draft's layout after some steps. */
     public static Caller.Reply look(Caller caller, JsonNode draft, String steps) {
         return caller.post("/api/layouts", "{\"draft\": %s, \"steps\": [%s]}".formatted(draft, steps));

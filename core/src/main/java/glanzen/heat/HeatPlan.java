@@ -9,6 +9,7 @@ import java.util.List;
  *
  * @param platform what heats it
  * @param setPointC set-point, °C
+ * @param behindK how far the platform is below it when the soak begins, K
  * @param roomC room temperature, °C
  * @param layers above the platform, bottom to top, without films
  * @param early for each layer, whether it lies there during the soak
@@ -26,6 +27,7 @@ import java.util.List;
 public record HeatPlan(
         Platform platform,
         double setPointC,
+        double behindK,
         double roomC,
         List<StackItem> layers,
         List<Boolean> early,

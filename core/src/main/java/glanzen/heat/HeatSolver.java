@@ -36,7 +36,7 @@ public final class HeatSolver {
         this.plan = plan;
         this.contactFactor = contactFactor;
         this.setPointK = plan.setPointC() + setPointErrorK - plan.roomC();
-        this.platformK = setPointK;
+        this.platformK = setPointK - plan.behindK();
         this.carried = new double[plan.layers().size()][];
         for (int i = 0; i < carried.length; i++) {
             carried[i] = new double[Slab.of(plan.layers().get(i)).cells()];
@@ -70,12 +70,14 @@ public final class HeatSolver {
             }
             onPlatform(Phase.NIP, everything, false, true, plan.nipSeconds(), 0.01, 0.2);
         }
+        double backK = platformK;
         if (plan.cooling() == Cooling.IN_STACK) {
             onPlatform(Phase.COOL, everything, false, false, plan.coolSeconds(), 0.05, 8);
         } else {
             coolSheet();
         }
-        return new HeatRun(List.copyOf(traces), List.copyOf(nips), limited, undockedK + plan.roomC());
+        return new HeatRun(
+                List.copyOf(traces), List.copyOf(nips), limited, undockedK + plan.roomC(), backK + plan.roomC());
     }
 
     private void onPlatform(

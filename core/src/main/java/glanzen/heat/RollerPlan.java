@@ -71,7 +71,7 @@ public record RollerPlan(
                 phase(Phase.NIP, rollerC, PRESSED * contactFactor, PRESSED * contactFactor, nipSeconds, 0.02);
             }
             phase(Phase.COOL, roomC, Math.max(IN_AIR, cooling.bottomLoss()), IN_AIR, coolSeconds, 0.5);
-            return new HeatRun(List.copyOf(traces), List.copyOf(nips), false, rollerC);
+            return new HeatRun(List.copyOf(traces), List.copyOf(nips), false, rollerC, rollerC);
         }
 
         private void phase(Phase phase, double aroundC, double below, double above, double seconds, double mostStep) {

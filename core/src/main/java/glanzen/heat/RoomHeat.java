@@ -21,7 +21,7 @@ public record RoomHeat(double roomC, double nipSeconds, int passes) implements H
         }
         List<HeatTrace> traces = new ArrayList<>(nips);
         traces.add(steady(Phase.COOL, 1));
-        return new HeatRun(List.copyOf(traces), List.copyOf(nips), false, roomC);
+        return new HeatRun(List.copyOf(traces), List.copyOf(nips), false, roomC, roomC);
     }
 
     private HeatTrace steady(Phase phase, double seconds) {

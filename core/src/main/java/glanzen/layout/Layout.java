@@ -93,6 +93,13 @@ public record Layout(
                 patches);
     }
 
+    /** The same with all foil cut from the roll, and none taken from leftovers. */
+    public Layout fromTheRoll() {
+        return withPlates(plates.stream()
+                .map(p -> new Placed(p.key(), p.plate(), p.quarterTurns(), p.across(), p.along(), null))
+                .toList());
+    }
+
     /** The same with other plates. */
     public Layout withPlates(List<Placed> changed) {
         return new Layout(piece, bed, method, hangs, changed, cuts, patches);

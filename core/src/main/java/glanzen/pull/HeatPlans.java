@@ -54,6 +54,7 @@ public final class HeatPlans {
         return new HeatPlan(
                 on.platform(),
                 s.setPointC(),
+                on.behindK(),
                 s.roomC(),
                 above,
                 early,

@@ -1,5 +1,6 @@
 package glanzen.setup;
 
+import glanzen.heat.Lump;
 import glanzen.kit.HeatedRollers;
 import glanzen.kit.Platform;
 import glanzen.kit.Platform.Level;
@@ -33,6 +34,13 @@ public sealed interface Heat {
     double seconds();
 
     /**
+     * How long it takes from cold until it says that it is ready, s; 0 where nothing heats.
+     *
+     * @param roomC room temperature, °C
+     */
+    double warmUpSeconds(double roomC);
+
+    /**
      * A heated platform under the stack.
      *
      * @param platform what heats, also a layer of the stack
@@ -40,8 +48,10 @@ public sealed interface Heat {
      * @param heating what lies on it during the soak
      * @param soakSeconds from plate on platform to stock on plate, s
      * @param holdSeconds from undocking to the rollers, s
+     * @param behindK how far the platform is below its set-point when the plate is laid, as when pull follows pull, K
      */
-    record OnPlatform(Platform platform, int level, Heating heating, double soakSeconds, double holdSeconds)
+    record OnPlatform(
+            Platform platform, int level, Heating heating, double soakSeconds, double holdSeconds, double behindK)
             implements Heat {
 
         public OnPlatform {
@@ -56,7 +66,13 @@ public sealed interface Heat {
                             "")
                     .figure("onPlatform.soakSeconds", soakSeconds, 0, LONGEST_SECONDS, "s")
                     .figure("onPlatform.holdSeconds", holdSeconds, 1, 300, "s")
+                    .figure("onPlatform.behindK", behindK, 0, 150, "K")
                     .done();
+        }
+
+        /** On a platform that is as hot as it is set. */
+        public OnPlatform(Platform platform, int level, Heating heating, double soakSeconds, double holdSeconds) {
+            this(platform, level, heating, soakSeconds, holdSeconds, 0);
         }
 
         @Override
@@ -66,17 +82,27 @@ public sealed interface Heat {
 
         @Override
         public OnPlatform at(int changed) {
-            return new OnPlatform(platform, changed, heating, soakSeconds, holdSeconds);
+            return new OnPlatform(platform, changed, heating, soakSeconds, holdSeconds, behindK);
         }
 
         /** The same with another cover and soak, s. */
         public OnPlatform soaking(Heating changed, double seconds) {
-            return new OnPlatform(platform, level, changed, seconds, holdSeconds);
+            return new OnPlatform(platform, level, changed, seconds, holdSeconds, behindK);
+        }
+
+        /** The same on a platform that is so far below its set-point, K. */
+        public OnPlatform behind(double changedK) {
+            return new OnPlatform(platform, level, heating, soakSeconds, holdSeconds, changedK);
         }
 
         @Override
         public double celsius(double roomC) {
             return platform.levels().get(level).celsius();
+        }
+
+        @Override
+        public double warmUpSeconds(double roomC) {
+            return Lump.of(platform, celsius(roomC) - roomC).secondsToReady(0);
         }
 
         @Override
@@ -142,6 +168,11 @@ public sealed interface Heat {
         }
 
         @Override
+        public double warmUpSeconds(double roomC) {
+            return rollers.warmUpSeconds();
+        }
+
+        @Override
         public double seconds() {
             return onSeconds;
         }
@@ -168,6 +199,11 @@ public sealed interface Heat {
         @Override
         public double celsius(double roomC) {
             return roomC;
+        }
+
+        @Override
+        public double warmUpSeconds(double roomC) {
+            return 0;
         }
 
         @Override

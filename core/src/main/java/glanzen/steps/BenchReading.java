@@ -17,8 +17,10 @@ public record BenchReading(
      * What the lights and the thermometer of a heater say.
      *
      * @param docked whether a platform sits in its dock
-     * @param celsius its temperature, °C
+     * @param celsius its temperature, °C; nothing where nobody can read it
      * @param switchedItselfOff whether it was on and went off by itself
+     * @param onSeconds since it was switched on, s
      */
-    public record HeaterReading(boolean docked, double celsius, boolean switchedItselfOff) {}
+    public record HeaterReading(
+            boolean docked, @Nullable Double celsius, boolean switchedItselfOff, double onSeconds) {}
 }

@@ -6,6 +6,9 @@ public sealed interface DeviceCommand {
     /** The heater goes on, at a set-point in °C. */
     record SwitchOn(double celsius) implements DeviceCommand {}
 
+    /** The heater goes off. */
+    record SwitchOff() implements DeviceCommand {}
+
     /** The platform leaves its dock, or goes back into it. */
     record Dock(boolean inDock) implements DeviceCommand {}
 

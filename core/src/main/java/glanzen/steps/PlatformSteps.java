@@ -96,8 +96,21 @@ final class PlatformSteps {
     }
 
     /** A plate that was taped or hinged left the platform with the sheet; a loose one never did. */
-    private static boolean taped(SetUp s) {
+    static boolean taped(SetUp s) {
         return s.route().taped() || s.layout().method() == Fixing.TAPED;
+    }
+
+    /** A loose plate never left the platform: it is only looked at. */
+    static Step placedAgain(SetUp s, Step place) {
+        String plates = s.plates().size() == 1 ? "The plate lies" : "The plates lie";
+        String cover = s.onPlatform().heating() == Heating.COVERED ? ", and lay the cover on" : "";
+        return new Step(
+                Kind.PLACE,
+                plates + " there from before: see that nothing has moved" + cover,
+                "Start the soak at once.",
+                0,
+                List.of(),
+                place.cautions());
     }
 
     private static String level(SetUp s) {

@@ -1,5 +1,6 @@
 package glanzen.steps;
 
+import glanzen.setup.SetUp;
 import glanzen.steps.BenchReading.HeaterReading;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,14 +19,19 @@ public record Reminder(Kind kind, String text) {
         SWITCHED_OFF,
         REDOCK,
         STALLED,
-        OVERDUE
+        OVERDUE,
+        NEVER_READY
     }
 
     private static final double SOAK_FORGOTTEN = 20;
     private static final double REDOCK_FORGOTTEN = 6;
     private static final double OVERDUE = 8;
+    /** So many times its usual warm-up is too long, and never less than this much longer, s. */
+    private static final double MUCH_LONGER = 1.6;
 
-    static List<Reminder> of(Step step, BenchReading bench) {
+    private static final double LONGER_SECONDS = 120;
+
+    static List<Reminder> of(SetUp setUp, Step step, BenchReading bench) {
         List<Reminder> reminders = new ArrayList<>();
         Step.Kind kind = step.kind();
         if (bench.heater() != null) {
@@ -35,6 +41,14 @@ public record Reminder(Kind kind, String text) {
             reminders.add(new Reminder(
                     Kind.STALLED,
                     "The press refuses the stack. Reverse it out, never force it; then take the thickest shim out."));
+        }
+        double usual = setUp.heat().warmUpSeconds(setUp.roomC());
+        if (kind == Step.Kind.HEAT_UP
+                && bench.elapsedSeconds() > Math.max(MUCH_LONGER * usual, usual + LONGER_SECONDS)) {
+            reminders.add(new Reminder(
+                    Kind.NEVER_READY,
+                    "It takes much longer than usual. Is it plugged in, switched on and in its dock? Never leave it "
+                            + "heating alone; if it stays cold, unplug it."));
         }
         boolean timed = kind == Step.Kind.SOAK || kind == Step.Kind.HOLD;
         if (timed && bench.elapsedSeconds() > step.seconds() + OVERDUE) {

@@ -1,11 +1,9 @@
 package glanzen.steps;
 
-import glanzen.kit.HeatedRollers;
 import glanzen.setup.Heat;
 import glanzen.setup.SetUp;
 import java.util.ArrayList;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 
 /**
  * A run of a set-up as a state machine: an action goes in, the next state and what devices are to do come out. It remembers
@@ -14,17 +12,21 @@ import org.jspecify.annotations.Nullable;
 public final class Run {
 
     private final SetUp setUp;
-    private final List<Step> steps;
 
     /** @param setUp what is pulled, as it is meant to be */
     public Run(SetUp setUp) {
         this.setUp = setUp;
-        this.steps = RunSheet.steps(setUp);
     }
 
-    /** Its instructions. */
-    public List<Step> steps() {
-        return steps;
+    /** The instructions of the round that is on. */
+    public List<Step> steps(RunState now) {
+        return Round.of(setUp, now);
+    }
+
+    /** The instruction that is on. */
+    public Step step(RunState now) {
+        List<Step> steps = steps(now);
+        return steps.get(Math.min(now.step(), steps.size() - 1));
     }
 
     /** The next state, and what devices are to do. */
@@ -41,36 +43,78 @@ public final class Run {
         }
         List<DeviceCommand> commands = new ArrayList<>();
         RunState next = switch (action) {
-            case NEXT -> {
-                Double warmed = leave(now, bench, commands);
-                yield entered(now.step(), Math.min(steps.size() - 1, now.step() + 1), warmed, commands);
-            }
-            case BACK -> entered(now.step(), Math.max(0, now.step() - 1), now.warmedSeconds(), commands);
+            case NEXT -> onward(left(now, bench, commands), commands);
+            case BACK -> entered(now.at(Math.max(0, now.step() - 1)), now.step(), commands);
             case REVERSE_OUT -> {
                 commands.add(new DeviceCommand.Clear());
                 commands.add(new DeviceCommand.Dock(true));
-                yield entered(now.step(), firstOf(Step.Kind.LAY), now.warmedSeconds(), commands);
+                yield entered(now.at(firstOf(now, Step.Kind.LAY)), now.step(), commands);
             }
-            case RELIGHT -> entered(now.step(), firstOf(Step.Kind.HEAT_UP), now.warmedSeconds(), commands);
+            case RELIGHT -> relit(now, commands);
+            case PAUSE -> {
+                commands.add(new DeviceCommand.Clear());
+                commands.add(new DeviceCommand.Dock(true));
+                commands.add(new DeviceCommand.SwitchOff());
+                yield now.round(true);
+            }
+            case RESUME -> now;
             case LEAVE -> {
                 commands.add(new DeviceCommand.Dock(true));
-                yield new RunState(now.step(), true, now.warmedSeconds());
+                yield now.givenUp();
             }
         };
         return new Moved(next, List.copyOf(commands));
     }
 
+    /** What follows a step that is done: the next one, or the next round. */
+    private RunState onward(RunState now, List<DeviceCommand> commands) {
+        int last = steps(now).size() - 1;
+        if (now.step() < last) {
+            return entered(now.at(now.step() + 1), now.step(), commands);
+        }
+        // A look at a pull lasts until the pull is logged.
+        boolean looked = step(now).kind() != Step.Kind.LOOK || now.pressed().isEmpty() && !now.done();
+        return looked && now.batch() ? begun(now, commands) : now.at(last);
+    }
+
+    private RunState begun(RunState now, List<DeviceCommand> commands) {
+        return entered(now.round(false), -1, commands);
+    }
+
+    /** A round that does not warm up has no step for it: it is begun anew, from cold. */
+    private RunState relit(RunState now, List<DeviceCommand> commands) {
+        RunState cold = now.warming() ? now : now.round(true);
+        return entered(cold.at(firstOf(cold, Step.Kind.HEAT_UP)), -1, commands);
+    }
+
+    /**
+     * What follows when the oldest pull that is not logged yet is.
+     *
+     * @param good whether it is one of those wanted
+     */
+    public Moved logged(RunState now, boolean good) {
+        List<DeviceCommand> commands = new ArrayList<>();
+        RunState next = now.logged(good);
+        boolean looked = step(now).kind() == Step.Kind.LOOK && next.pressed().isEmpty();
+        if (!next.done() && (looked || next.step() >= steps(next).size())) {
+            next = begun(next, commands);
+        }
+        return new Moved(next, List.copyOf(commands));
+    }
+
     /** What leaving a step settles: how long it really was warmed, and what devices are done with. */
-    private @Nullable Double leave(RunState now, BenchReading bench, List<DeviceCommand> commands) {
-        Step.Kind kind = steps.get(now.step()).kind();
+    private RunState left(RunState now, BenchReading bench, List<DeviceCommand> commands) {
+        Step.Kind kind = step(now).kind();
         BenchReading.HeaterReading heater = bench.heater();
         // Sped-up time is for trying things out; a click late there would be minutes of heat.
         if (kind == Step.Kind.SOAK && !bench.sped()) {
-            return (double) Math.round(bench.elapsedSeconds());
+            return now.warmed((double) Math.round(bench.elapsedSeconds()));
         }
         if (kind == Step.Kind.HEAT_UP && heater != null && setUp.heat() instanceof Heat.HotRollers hot) {
-            HeatedRollers rollers = hot.rollers();
-            return (double) Math.round(rollers.onSeconds(hot.setting(), heater.celsius(), setUp.roomC()));
+            double on = heater.celsius() == null
+                    ? heater.onSeconds()
+                    : hot.rollers().onSeconds(hot.setting(), heater.celsius(), setUp.roomC());
+            return now.warmed((double) Math.round(on));
         }
         if (kind == Step.Kind.REDOCK) {
             commands.add(new DeviceCommand.Dock(true));
@@ -79,36 +123,43 @@ public final class Run {
                 throw new RunRefused("The press refuses the stack. Reverse it out first.");
             }
             commands.add(new DeviceCommand.Clear());
+            return lastPass(now) ? now.wentThrough() : now;
         }
-        return now.warmedSeconds();
+        return now;
     }
 
-    private RunState entered(int from, int step, @Nullable Double warmed, List<DeviceCommand> commands) {
-        switch (steps.get(step).kind()) {
+    private boolean lastPass(RunState now) {
+        return steps(now).subList(now.step() + 1, steps(now).size()).stream()
+                .noneMatch(s -> s.kind() == Step.Kind.PASS);
+    }
+
+    private RunState entered(RunState now, int from, List<DeviceCommand> commands) {
+        if (now.step() == from) {
+            return now;
+        }
+        Step step = step(now);
+        switch (step.kind()) {
             case HEAT_UP ->
                 commands.add(new DeviceCommand.SwitchOn(
                         setUp.heat().levels().get(setUp.heat().level()).celsius()));
             case HOLD -> commands.add(new DeviceCommand.Dock(false));
-            case PASS -> commands.add(new DeviceCommand.Feed(steps.get(step).seconds()));
+            case PASS -> commands.add(new DeviceCommand.Feed(step.seconds()));
             default -> {
                 // Done by hand alone.
             }
         }
-        return new RunState(step, false, warmed);
+        return now;
     }
 
-    private int firstOf(Step.Kind kind) {
-        for (int i = 0; i < steps.size(); i++) {
-            if (steps.get(i).kind() == kind) {
-                return i;
-            }
-        }
-        return 0;
+    private int firstOf(RunState now, Step.Kind kind) {
+        return Math.max(0, Round.first(steps(now), kind));
     }
 
-    /** The set-up as it was really pulled: warmed as long as it was, not as long as was meant. */
+    /** The set-up of the oldest pull that is not logged yet, warmed as long as it was, not as long as was meant. */
     public SetUp pulled(RunState state) {
-        Double warmed = state.warmedSeconds();
+        Double warmed = state.pressed().isEmpty()
+                ? state.warmedSeconds()
+                : state.pressed().get(0).warmedSeconds();
         if (warmed == null) {
             return setUp;
         }
@@ -118,6 +169,6 @@ public final class Run {
 
     /** What is being forgotten at a step. */
     public List<Reminder> reminders(RunState state, BenchReading bench) {
-        return Reminder.of(steps.get(state.step()), bench);
+        return Reminder.of(setUp, step(state), bench);
     }
 }

@@ -6,5 +6,9 @@ public enum RunAction {
     BACK,
     REVERSE_OUT,
     RELIGHT,
+    /** For today; what heats is switched off. */
+    PAUSE,
+    /** After a pause: everything is laid ready and warmed anew. */
+    RESUME,
     LEAVE
 }

@@ -17,24 +17,40 @@ public record Step(
 
     /** What happens in a step. */
     public enum Kind {
-        PREPARE,
-        HEAT_UP,
-        KEY,
-        PLACE,
-        SOAK,
-        LAY,
-        HOLD,
-        PASS,
-        TURN,
-        REDOCK,
-        COOL,
-        PEEL,
-        LOOK
+        PREPARE("Everything lies ready"),
+        HEAT_UP("The ready light is on"),
+        KEY("It is keyed"),
+        PLACE("It is on: start the soak"),
+        SOAK("It has soaked"),
+        LAY("It is laid"),
+        HOLD("It is at the rollers"),
+        PASS("It is through"),
+        TURN("It is turned"),
+        REDOCK("It is back in its dock"),
+        COOL("It is cool"),
+        PEEL("It is peeled"),
+        LOOK("Log it");
+
+        private final String answer;
+
+        Kind(String answer) {
+            this.answer = answer;
+        }
+
+        /** What a person says who has done it. */
+        public String answer() {
+            return answer;
+        }
     }
 
     /** A step without more to say, as long as the person likes. */
     static Step of(Kind kind, String say, String detail, double seconds) {
         return new Step(kind, say, detail, seconds, List.of(), List.of());
+    }
+
+    /** The same with something else to do while it lasts. */
+    Step meanwhile(List<String> things) {
+        return new Step(kind, say, detail, seconds, things, cautions);
     }
 
     public Step {

@@ -2,6 +2,9 @@ package glanzen.steps;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import glanzen.Bench;
+import glanzen.route.Route;
+import glanzen.setup.SetUp;
 import glanzen.steps.BenchReading.HeaterReading;
 import glanzen.steps.Reminder.Kind;
 import java.util.List;
@@ -9,13 +12,15 @@ import org.junit.jupiter.api.Test;
 
 class ReminderTest {
 
-    private static final HeaterReading HOT = new HeaterReading(true, 112, false);
-    private static final HeaterReading OUT = new HeaterReading(false, 100, false);
-    private static final HeaterReading OFF = new HeaterReading(true, 60, true);
+    private static final HeaterReading HOT = new HeaterReading(true, 112.0, false, 60);
+    private static final HeaterReading OUT = new HeaterReading(false, null, false, 60);
+    private static final HeaterReading OFF = new HeaterReading(true, 60.0, true, 0);
+
+    private static final SetUp WORDS = Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30);
 
     private static List<Kind> reminded(Step.Kind kind, double elapsed, HeaterReading heater, boolean stalled) {
         Step step = new Step(kind, "", "", kind == Step.Kind.SOAK ? 30 : 0, List.of(), List.of());
-        return Reminder.of(step, new BenchReading(elapsed, false, heater, stalled)).stream()
+        return Reminder.of(WORDS, step, new BenchReading(elapsed, false, heater, stalled)).stream()
                 .map(Reminder::kind)
                 .toList();
     }
@@ -44,5 +49,12 @@ class ReminderTest {
     @Test
     void aStalledPressIsReversed() {
         assertEquals(List.of(Kind.STALLED), reminded(Step.Kind.PASS, 9, OUT, true));
+    }
+
+    @Test
+    void aPlatformThatIsNeverReadyIsLookedAfter() {
+        double usual = WORDS.heat().warmUpSeconds(WORDS.roomC());
+        assertEquals(List.of(), reminded(Step.Kind.HEAT_UP, usual, HOT, false));
+        assertEquals(List.of(Kind.NEVER_READY), reminded(Step.Kind.HEAT_UP, 2 * usual + 120, HOT, false));
     }
 }

@@ -23,11 +23,14 @@ import org.junit.jupiter.params.provider.EnumSource;
 /** A run from the first instruction to the last, whatever is done. */
 class RunTest {
 
-    private static final BenchReading CALM = new BenchReading(31, false, new HeaterReading(true, 112, false), false);
+    private static final BenchReading CALM =
+            new BenchReading(31, false, new HeaterReading(true, 112.0, false, 400), false);
+
+    private static final RunState BEGUN = RunState.begun(1);
 
     private static RunState at(Run run, Step.Kind kind) {
-        List<Step.Kind> kinds = run.steps().stream().map(Step::kind).toList();
-        return new RunState(kinds.indexOf(kind), false, null);
+        List<Step.Kind> kinds = run.steps(BEGUN).stream().map(Step::kind).toList();
+        return BEGUN.at(kinds.indexOf(kind));
     }
 
     @ParameterizedTest
@@ -36,15 +39,15 @@ class RunTest {
         SetUp setUp = Crafts.started(route);
         Run run = new Run(setUp);
         List<DeviceCommand> all = new ArrayList<>();
-        RunState state = RunState.BEGUN;
-        for (int i = 1; i < run.steps().size(); i++) {
+        RunState state = BEGUN;
+        for (int i = 1; i < run.steps(BEGUN).size(); i++) {
             Moved moved = run.act(state, RunAction.NEXT, CALM);
             assertEquals(i, moved.state().step());
             all.addAll(moved.commands());
             state = moved.state();
         }
         assertEquals(
-                run.steps().size() - 1,
+                run.steps(BEGUN).size() - 1,
                 run.act(state, RunAction.NEXT, CALM).state().step(),
                 "it stays at the end");
         assertEquals(setUp.passes(), all.stream().filter(Feed.class::isInstance).count());
@@ -71,10 +74,21 @@ class RunTest {
         SetUp toner =
                 Crafts.started(Route.TONER, Crafts.LAMINATOR, Crafts.tool(Route.TONER), Crafts.stock(Route.TONER));
         Run run = new Run(toner);
-        BenchReading early = new BenchReading(5, true, new HeaterReading(true, 90, false), false);
+        BenchReading early = new BenchReading(5, true, new HeaterReading(true, 90.0, false, 400), false);
         RunState state =
                 run.act(at(run, Step.Kind.HEAT_UP), RunAction.NEXT, early).state();
         assertEquals(90, run.pulled(state).setPointC(), 0.5);
+    }
+
+    @Test
+    void rollersThatNobodyReadsHaveBeenOnSinceTheyWereSwitchedOn() {
+        SetUp toner =
+                Crafts.started(Route.TONER, Crafts.LAMINATOR, Crafts.tool(Route.TONER), Crafts.stock(Route.TONER));
+        Run run = new Run(toner);
+        BenchReading hand = new BenchReading(5, false, new HeaterReading(true, null, false, 700), false);
+        RunState state =
+                run.act(at(run, Step.Kind.HEAT_UP), RunAction.NEXT, hand).state();
+        assertEquals(700, run.pulled(state).heat().seconds());
     }
 
     @Test
@@ -84,14 +98,14 @@ class RunTest {
         BenchReading stalled = new BenchReading(9, false, null, true);
         assertThrows(RunRefused.class, () -> run.act(pass, RunAction.NEXT, stalled));
         Moved out = run.act(pass, RunAction.REVERSE_OUT, stalled);
-        assertEquals(Step.Kind.LAY, run.steps().get(out.state().step()).kind());
+        assertEquals(Step.Kind.LAY, run.steps(BEGUN).get(out.state().step()).kind());
         assertEquals(List.of(new Clear(), new Dock(true)), out.commands());
     }
 
     @Test
     void aRunThatWasGivenUpIsOver() {
         Run run = new Run(Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30));
-        RunState left = run.act(RunState.BEGUN, RunAction.LEAVE, CALM).state();
+        RunState left = run.act(BEGUN, RunAction.LEAVE, CALM).state();
         assertTrue(left.left());
         assertThrows(RunRefused.class, () -> run.act(left, RunAction.NEXT, CALM));
     }
@@ -99,7 +113,7 @@ class RunTest {
     @Test
     void backAndRelightGoWhereTheySay() {
         Run run = new Run(Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30));
-        assertEquals(0, run.act(RunState.BEGUN, RunAction.BACK, CALM).state().step());
+        assertEquals(0, run.act(BEGUN, RunAction.BACK, CALM).state().step());
         Moved relit = run.act(at(run, Step.Kind.SOAK), RunAction.RELIGHT, CALM);
         assertEquals(List.of(new SwitchOn(112)), relit.commands());
     }

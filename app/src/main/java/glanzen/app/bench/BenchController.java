@@ -14,7 +14,6 @@ import glanzen.plan.Shortage;
 import io.swagger.v3.oas.annotations.Operation;
 import java.time.Instant;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -50,7 +49,7 @@ class BenchController {
      * The bench at a glance.
      *
      * @param now bench time
-     * @param run the run that is on
+     * @param runs the runs that are on or paused, the youngest first
      * @param setUps set-ups, last touched first
      * @param latest the last pulls, newest first
      * @param needs what is short or worn
@@ -58,7 +57,7 @@ class BenchController {
      */
     record BenchView(
             Instant now,
-            @Nullable RunView run,
+            List<RunView> runs,
             List<SavedSetUp> setUps,
             List<PullView> latest,
             List<Shortage> needs,
@@ -68,12 +67,7 @@ class BenchController {
     @GetMapping("/api/bench")
     BenchView bench() {
         return new BenchView(
-                clock.now(),
-                runs.open().orElse(null),
-                setUps.all(),
-                pulls.latest(),
-                Shortage.of(kit.inUse()),
-                dryings.all());
+                clock.now(), runs.unfinished(), setUps.all(), pulls.latest(), Shortage.of(kit.inUse()), dryings.all());
     }
 
     /** Lets bench time jump ahead, for trying things out. */

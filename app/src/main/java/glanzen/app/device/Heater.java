@@ -1,23 +1,35 @@
 package glanzen.app.device;
 
-/** A heated platform, real or simulated. */
+import org.jspecify.annotations.Nullable;
+
+/** What heats: simulated, or worked by hand. */
 public interface Heater {
 
     /**
-     * What its lights and its thermometer say.
+     * What its lights and its thermometer say, or what a person has said of them.
      *
-     * @param on its dock is switched on
-     * @param docked it sits in its dock
-     * @param celsius its temperature
+     * @param on it is switched on
+     * @param docked a platform sits in its dock
+     * @param celsius its temperature; absent where nobody can read it
      * @param ready its ready light is lit
      * @param switchedItselfOff it was on and went off by itself
+     * @param onSeconds since it was switched on, s
      */
-    record PlatformReading(boolean on, boolean docked, double celsius, boolean ready, boolean switchedItselfOff) {}
+    record PlatformReading(
+            boolean on,
+            boolean docked,
+            @Nullable Double celsius,
+            boolean ready,
+            boolean switchedItselfOff,
+            double onSeconds) {}
 
     PlatformReading read();
 
-    /** Switches the dock on at a set-point in °C. */
+    /** Switches it on at a set-point in °C. */
     void switchOn(double celsius);
+
+    /** Switches it off. */
+    void switchOff();
 
     /** Takes the platform out of its dock, or puts it back. */
     void dock(boolean inDock);

@@ -10,7 +10,6 @@ import java.util.function.Consumer;
 final class SimulatedPlatform implements Heater {
 
     private static final double ROOM_C = 21;
-    private static final double READY_WITHIN_K = 2;
     private static final double LONGEST_LOOK_BACK = 4 * 3600;
 
     /** What is remembered of it. */
@@ -41,13 +40,19 @@ final class SimulatedPlatform implements Heater {
 
     @Override
     public PlatformReading read() {
-        boolean ready = state.on && state.docked && Math.abs(state.celsius - state.setPointC) < READY_WITHIN_K;
-        return new PlatformReading(state.on, state.docked, state.celsius, ready, state.selfOff);
+        boolean ready = state.on && state.docked && Math.abs(state.celsius - state.setPointC) < Lump.READY_WITHIN_K;
+        double onSeconds = state.on ? Duration.between(state.onSince, now).toMillis() / 1000.0 : 0;
+        return new PlatformReading(state.on, state.docked, state.celsius, ready, state.selfOff, onSeconds);
     }
 
     @Override
     public void switchOn(double celsius) {
         set(new State(true, state.docked, celsius, state.celsius, now, now, false));
+    }
+
+    @Override
+    public void switchOff() {
+        set(new State(false, state.docked, state.setPointC, state.celsius, now, state.onSince, false));
     }
 
     @Override
@@ -76,11 +81,9 @@ final class SimulatedPlatform implements Heater {
     private double cooled(State s, double from, double seconds, boolean powered) {
         Lump lump = new Lump(
                 platform.heatCapacityJPerK(), platform.lossWPerK(), platform.maxPowerW(), s.setPointC - ROOM_C);
-        double kelvin = from - ROOM_C;
-        for (double left = seconds; left > 0; left -= 1) {
-            double power = powered && s.docked ? Math.max(0, Math.min(lump.maxPowerW(), lump.demandW(kelvin))) : 0;
-            kelvin += Math.min(1, left) * (power - lump.lossWPerK() * kelvin) / lump.heatCapacityJPerK();
+        if (powered && s.docked) {
+            return lump.docked(from - ROOM_C, seconds) + ROOM_C;
         }
-        return kelvin + ROOM_C;
+        return ROOM_C + (from - ROOM_C) * Math.exp(-lump.lossWPerK() * seconds / lump.heatCapacityJPerK());
     }
 }

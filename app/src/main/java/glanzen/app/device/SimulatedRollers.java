@@ -49,13 +49,25 @@ final class SimulatedRollers implements Heater {
         boolean warm = state.celsius > state.setPointC - READY_WITHIN_K;
         boolean early = rollers.machine() == Machine.Kind.LAMINATOR
                 && seconds(state.onSince) > EARLY_LIGHT * rollers.warmUpSeconds();
-        return new PlatformReading(state.on, true, state.celsius, state.on && (warm || early), false);
+        return new PlatformReading(
+                state.on,
+                true,
+                state.celsius,
+                state.on && (warm || early),
+                false,
+                state.on ? seconds(state.onSince) : 0);
     }
 
     @Override
     public void switchOn(double celsius) {
         Instant since = state.on ? state.onSince : now;
         state = new State(true, celsius, state.celsius, now, since);
+        keep.accept(state);
+    }
+
+    @Override
+    public void switchOff() {
+        state = new State(false, state.setPointC, state.celsius, now, state.onSince);
         keep.accept(state);
     }
 

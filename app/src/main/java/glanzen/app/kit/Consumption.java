@@ -33,8 +33,9 @@ public class Consumption {
      * Counts a pull.
      *
      * @param keepFoil whether foil cut for it is kept as a leftover, where it is worth it
+     * @param scrap whether it was tried on scrap, which takes no stock
      */
-    public void count(SetUp setUp, String pullId, boolean keepFoil) {
+    public void count(SetUp setUp, String pullId, boolean keepFoil, boolean scrap) {
         setUp.stack().all(Board.class).stream()
                 .map(Board::id)
                 .distinct()
@@ -44,7 +45,9 @@ public class Consumption {
         } else if (setUp.route().film().isPresent()) {
             piece(setUp.film(), setUp.plate(), pullId, keepFoil);
         }
-        stock(setUp);
+        if (!scrap) {
+            stock(setUp);
+        }
     }
 
     private void foil(Film film, Placed placed, String pullId, boolean keepFoil) {

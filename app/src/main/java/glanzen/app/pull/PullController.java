@@ -31,9 +31,11 @@ import org.springframework.web.multipart.MultipartFile;
 class PullController {
 
     private final PullService pulls;
+    private final BatchPulls batch;
 
-    PullController(PullService pulls) {
+    PullController(PullService pulls, BatchPulls batch) {
         this.pulls = pulls;
+        this.batch = batch;
     }
 
     /** A fault with its words. */
@@ -63,6 +65,19 @@ class PullController {
     @GetMapping("/compare")
     Comparison compare(@RequestParam String left, @RequestParam String right) {
         return pulls.compare(left, right);
+    }
+
+    @Operation(summary = "The pulls of a run, and whether they drift")
+    @GetMapping("/of-run/{runId}")
+    BatchPulls.OfRun ofRun(@PathVariable String runId) {
+        return batch.of(runId);
+    }
+
+    @Operation(summary = "Logs the next pull of a run as the last one was")
+    @PostMapping("/of-run/{runId}/same")
+    @ResponseStatus(HttpStatus.CREATED)
+    PullView same(@PathVariable String runId, @RequestParam(defaultValue = "true") boolean keepFoil) {
+        return batch.same(runId, keepFoil);
     }
 
     @Operation(summary = "One pull")

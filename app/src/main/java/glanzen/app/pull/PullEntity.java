@@ -27,6 +27,7 @@ class PullEntity {
     Instant loggedAt = Instant.EPOCH;
 
     @Nullable
+    @Column(name = "of_run")
     String runId;
 
     String machineId = "";

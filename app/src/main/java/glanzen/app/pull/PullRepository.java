@@ -29,5 +29,5 @@ interface PullRepository extends JpaRepository<PullEntity, String> {
 
     List<PullEntity> findTop8ByOrderByNumberDesc();
 
-    boolean existsByRunId(String runId);
+    List<PullEntity> findAllByRunIdOrderByNumber(String runId);
 }

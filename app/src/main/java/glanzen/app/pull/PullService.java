@@ -5,6 +5,7 @@ import glanzen.app.keeping.Numbers;
 import glanzen.app.kit.Consumption;
 import glanzen.app.rig.RigService;
 import glanzen.app.run.RunService;
+import glanzen.app.run.RunService.Pulled;
 import glanzen.app.setup.ForecastService;
 import glanzen.app.setup.SavedSetUp;
 import glanzen.app.setup.SetUpService;
@@ -45,6 +46,8 @@ import org.springframework.transaction.annotation.Transactional;
 public class PullService {
 
     private static final int MOST_PER_PAGE = 200;
+    private static final String ON_SCRAP = ", on scrap";
+
     private final PullRepository pulls;
 
     private final PictureRepository pictures;
@@ -96,8 +99,8 @@ public class PullService {
 
     /** Logs a pull as of some time: freezes its set-up, learns from it, and counts what was used. */
     public PullView log(LogEntry entry, Instant at) {
-        SetUp setUp =
-                entry.runId() != null ? ofRun(entry.runId()) : forecasts.setUp(Objects.requireNonNull(entry.draft()));
+        Pulled pulled = pulled(entry);
+        SetUp setUp = pulled.setUp();
         if (!Rules.computable(setUp)) {
             throw new BadInput("draft.layers", "are not a stack that was pulled", Rules.asksFor(setUp.route()));
         }
@@ -108,7 +111,7 @@ public class PullService {
         pull.number = numbers.nextPull();
         pull.loggedAt = at;
         pull.runId = entry.runId();
-        pull.title = entry.title().trim();
+        pull.title = pulled.title();
         Observation seen = entry.seen(setUp.route().standard());
         write(pull, entry);
         pull.freeze(setUp, json.write(Snapshot.of(setUp)));
@@ -122,15 +125,21 @@ public class PullService {
                 forecaster.forecast(setUp, rigs.ensemble(setUp.machine().id(), setUp.platformId()));
         pull.position = forecasts.position(setUp, after);
         pulls.saveAndFlush(pull);
-        usage.count(setUp, pull.id, !Boolean.FALSE.equals(entry.keepFoil()));
+        usage.count(setUp, pull.id, !Boolean.FALSE.equals(entry.keepFoil()), pulled.scrap());
         return view(pull);
     }
 
-    private SetUp ofRun(String runId) {
-        if (pulls.existsByRunId(runId)) {
-            throw new Conflict("This run is logged already. One run, one pull; nothing was saved.");
+    private Pulled pulled(LogEntry entry) {
+        String title = entry.title().trim();
+        if (entry.runId() == null) {
+            return new Pulled(forecasts.setUp(Objects.requireNonNull(entry.draft())), title, false);
         }
-        return runs.logged(runId);
+        boolean first = pulls.findAllByRunIdOrderByNumber(entry.runId()).isEmpty();
+        Pulled of = runs.logged(entry.runId(), entry.outcome() == Outcome.CLEAN);
+        // A leftover's foil is spent by the first pull; those after it take theirs from the roll.
+        SetUp setUp =
+                first ? of.setUp() : of.setUp().withLayout(of.setUp().layout().fromTheRoll());
+        return new Pulled(setUp, of.scrap() ? title + ON_SCRAP : title, of.scrap());
     }
 
     private void write(PullEntity pull, LogEntry entry) {

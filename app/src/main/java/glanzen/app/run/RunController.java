@@ -1,6 +1,10 @@
 package glanzen.app.run;
 
 import glanzen.app.device.BenchClock;
+import glanzen.app.device.Devices;
+import glanzen.app.device.Feeder.Fed;
+import glanzen.app.run.RunService.Beginning;
+import glanzen.app.web.Conflict;
 import glanzen.app.web.Pictures;
 import glanzen.learning.Observation.Amount;
 import glanzen.learning.Observation.Outcome;
@@ -9,6 +13,7 @@ import glanzen.route.Standard;
 import glanzen.steps.RunAction;
 import io.swagger.v3.oas.annotations.Hidden;
 import io.swagger.v3.oas.annotations.Operation;
+import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -26,13 +31,17 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 class RunController {
 
     private final RunService runs;
+    private final RecoveryService recoveries;
     private final RunFeed feed;
     private final BenchClock clock;
+    private final Devices devices;
 
-    RunController(RunService runs, RunFeed feed, BenchClock clock) {
+    RunController(RunService runs, RecoveryService recoveries, RunFeed feed, BenchClock clock, Devices devices) {
         this.runs = runs;
+        this.recoveries = recoveries;
         this.feed = feed;
         this.clock = clock;
+        this.devices = devices;
     }
 
     /** What was read off a pull, and what that is called. */
@@ -54,8 +63,30 @@ class RunController {
     @Operation(summary = "Begins a run of a saved set-up")
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    RunView begin(@RequestParam String setUpId) {
-        return runs.begin(setUpId);
+    RunView begin(
+            @RequestParam String setUpId,
+            @RequestParam(defaultValue = "1") int wanted,
+            @RequestParam(defaultValue = "false") boolean scrap,
+            @RequestParam(defaultValue = "false") boolean trial) {
+        return runs.begin(new Beginning(setUpId, wanted, scrap, trial));
+    }
+
+    @Operation(summary = "Runs that are on or paused, the youngest first")
+    @GetMapping
+    List<RunView> unfinished() {
+        return runs.unfinished();
+    }
+
+    @Operation(summary = "What a batch does to its platform, and to its pulls")
+    @GetMapping("/{id}/recovery")
+    RecoveryView recovery(@PathVariable String id) {
+        return recoveries.of(id);
+    }
+
+    @Operation(summary = "Says that what heats was switched off by hand")
+    @PostMapping("/{id}/switched-off")
+    RunView switchedOff(@PathVariable String id) {
+        return runs.switchedOff(id);
     }
 
     @Operation(summary = "A run as it is now")
@@ -80,6 +111,9 @@ class RunController {
     @Operation(summary = "Sets how fast simulated bench time runs")
     @PutMapping("/{id}/speed")
     RunView speed(@PathVariable String id, @RequestParam double speed) {
+        if (!runs.get(id).simulated()) {
+            throw new Conflict("Your own bench keeps its own time.");
+        }
         clock.speed(speed);
         return runs.get(id);
     }
@@ -88,7 +122,8 @@ class RunController {
     @Operation(summary = "What the simulated scanner reads off the pull of a run")
     @GetMapping("/{id}/scan")
     ScanView scan(@PathVariable String id) {
-        return ScanView.of(runs.scan(id), runs.standard(id));
+        Fed fed = runs.fed(id);
+        return ScanView.of(devices.scanner().read(fed), fed.setUp().route().standard());
     }
 
     @Operation(summary = "The pull of a run as the simulated scanner sees it")
@@ -98,7 +133,7 @@ class RunController {
             @RequestParam(defaultValue = "600") int width,
             @RequestParam(defaultValue = "400") int height) {
         Pictures.checkSize(width, height);
-        return Pictures.png(runs.scanned(id, width, height));
+        return Pictures.png(devices.scanner().picture(runs.fed(id), width, height));
     }
 
     @Hidden

@@ -8,7 +8,6 @@ import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
-import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "run")
@@ -25,14 +24,22 @@ class RunEntity {
     @Enumerated(EnumType.STRING)
     RunView.Status status = RunView.Status.OPEN;
 
-    int step;
+    /** The core's RunState, as JSON. */
+    @Lob
+    String state = "";
 
-    /** In bench time. */
+    String machineId = "";
+
+    String platformId = "";
+
+    /** Whether stand-ins do it, to try things out. */
+    boolean simulated;
+
+    /** Whether it is tried on scrap. */
+    boolean scrap;
+
+    /** By the clock of its devices. */
     Instant stepStartedAt = Instant.EPOCH;
-
-    /** How long it was really warmed, s; see the core's RunState. */
-    @Nullable
-    Double warmedSeconds;
 
     /** Places of the pre-flight list that are ticked, as JSON. */
     @Lob

@@ -1,9 +1,10 @@
 package glanzen.app.run;
 
-import java.util.Optional;
+import java.util.Collection;
+import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface RunRepository extends JpaRepository<RunEntity, String> {
 
-    Optional<RunEntity> findFirstByStatusOrderByCreatedAtDesc(RunView.Status status);
+    List<RunEntity> findAllByStatusInOrderByCreatedAtDesc(Collection<RunView.Status> statuses);
 }

@@ -1,11 +1,9 @@
 package glanzen.app.run;
 
-import glanzen.app.device.BenchClock;
-import glanzen.app.device.Devices;
-import glanzen.app.device.Feeder;
 import glanzen.app.device.Feeder.Fed;
 import glanzen.app.device.Heater;
 import glanzen.app.keeping.Json;
+import glanzen.app.run.RunView.Batch;
 import glanzen.app.run.RunView.ListLine;
 import glanzen.app.run.RunView.Status;
 import glanzen.app.setup.ForecastService;
@@ -17,25 +15,21 @@ import glanzen.app.web.NotFound;
 import glanzen.finding.Finding;
 import glanzen.finding.Weight;
 import glanzen.measure.BadInput;
-import glanzen.pull.PullOutcome;
-import glanzen.route.Standard;
+import glanzen.measure.Checks;
 import glanzen.rules.Rules;
 import glanzen.setup.SetUp;
 import glanzen.steps.BenchReading;
-import glanzen.steps.BenchReading.HeaterReading;
-import glanzen.steps.DeviceCommand;
 import glanzen.steps.Run;
 import glanzen.steps.Run.Moved;
 import glanzen.steps.RunAction;
 import glanzen.steps.RunRefused;
 import glanzen.steps.RunSheet;
 import glanzen.steps.RunState;
-import java.awt.image.BufferedImage;
-import java.time.Duration;
+import glanzen.steps.Step;
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import java.util.TreeSet;
 import java.util.UUID;
 import org.springframework.beans.factory.annotation.Value;
@@ -50,8 +44,9 @@ public class RunService {
     private final RunRepository runs;
     private final SetUpService setUps;
     private final ForecastService forecasts;
-    private final Devices devices;
-    private final BenchClock clock;
+    private final RunBench bench;
+    private final Clock clock;
+    private final ToldService told;
     private final Json json;
     private final boolean demo;
 
@@ -59,26 +54,40 @@ public class RunService {
             RunRepository runs,
             SetUpService setUps,
             ForecastService forecasts,
-            Devices devices,
-            BenchClock clock,
+            RunBench bench,
+            Clock clock,
+            ToldService told,
             Json json,
             @Value("${glanzen.demo}") boolean demo) {
         this.runs = runs;
         this.setUps = setUps;
         this.forecasts = forecasts;
-        this.devices = devices;
+        this.bench = bench;
         this.clock = clock;
+        this.told = told;
         this.json = json;
         this.demo = demo;
     }
 
+    /**
+     * What is begun.
+     *
+     * @param setUpId a saved set-up
+     * @param wanted how many good pulls it is to make
+     * @param scrap whether it is tried on scrap
+     * @param trial whether stand-ins do it, to try things out; then nothing of it is logged outside the demo
+     */
+    public record Beginning(String setUpId, int wanted, boolean scrap, boolean trial) {
+        public Beginning {
+            new Checks().figure("wanted", wanted, 1, RunState.MOST, "pulls").done();
+        }
+    }
+
     /** Begins a run of a saved set-up. */
-    public RunView begin(String setUpId) {
-        open().ifPresent(run -> {
-            throw new Conflict("“" + run.title() + "” is still open. Finish it or leave it first.");
-        });
-        SavedSetUp saved = setUps.get(setUpId);
+    public RunView begin(Beginning beginning) {
+        SavedSetUp saved = setUps.get(beginning.setUpId);
         SetUp setUp = forecasts.setUp(saved.draft());
+        unoccupied(setUp);
         for (Finding<SetUp> finding : Rules.check(setUp, forecasts.inventory())) {
             if (finding.weight() == Weight.STOP) {
                 throw new BadInput("setUp", finding.what(), "a stack that nothing stops; see its findings");
@@ -88,11 +97,28 @@ public class RunService {
         run.id = "run-" + UUID.randomUUID().toString().substring(0, 8);
         run.title = saved.name();
         run.snapshot = json.write(Snapshot.of(setUp));
-        run.stepStartedAt = clock.now();
-        run.createdAt = clock.now();
+        run.machineId = setUp.machine().id();
+        run.platformId = setUp.platformId();
+        run.simulated = demo || beginning.trial;
+        run.scrap = beginning.scrap;
+        run.state = json.write(RunState.begun(beginning.scrap ? 1 : beginning.wanted));
+        run.stepStartedAt = bench.now(run.simulated);
+        run.createdAt = clock.instant();
         runs.saveAndFlush(run);
-        devices.feeder(setUp.machine()).clear();
+        bench.feeder(run, setUp).clear();
         return view(run);
+    }
+
+    /** Two runs may be on beside each other, but not on the same machine. */
+    private void unoccupied(SetUp setUp) {
+        runs.findAllByStatusInOrderByCreatedAtDesc(List.of(Status.OPEN)).stream()
+                .filter(run -> run.machineId.equals(setUp.machine().id())
+                        || !run.platformId.isEmpty() && run.platformId.equals(setUp.platformId()))
+                .findFirst()
+                .ifPresent(run -> {
+                    throw new Conflict("“" + run.title + "” is still on with the same machine. Finish it, pause it "
+                            + "or leave it first.");
+                });
     }
 
     @Transactional(readOnly = true)
@@ -100,10 +126,12 @@ public class RunService {
         return view(find(id));
     }
 
-    /** The run that is on, if one is. */
+    /** The runs that are on or paused, the youngest first. */
     @Transactional(readOnly = true)
-    public Optional<RunView> open() {
-        return runs.findFirstByStatusOrderByCreatedAtDesc(Status.OPEN).map(this::view);
+    public List<RunView> unfinished() {
+        return runs.findAllByStatusInOrderByCreatedAtDesc(List.of(Status.OPEN, Status.PAUSED)).stream()
+                .map(this::view)
+                .toList();
     }
 
     /** Ticks or unticks a line of the pre-flight list. */
@@ -126,93 +154,107 @@ public class RunService {
     public RunView act(String id, RunAction action, long version) {
         RunEntity run = find(id);
         Conflict.unlessSame(version, run.version);
-        if (run.status != Status.OPEN) {
+        if (run.status != Status.OPEN && !(run.status == Status.PAUSED && action != RunAction.NEXT)) {
             throw new Conflict("This run is over.");
         }
         SetUp setUp = setUp(run);
+        if (action == RunAction.RESUME) {
+            unoccupied(setUp);
+        }
+        RunState before = state(run);
+        BenchReading reading = bench.reading(run, setUp);
         Moved moved;
         try {
-            moved = new Run(setUp).act(state(run), action, bench(run, setUp));
+            moved = new Run(setUp).act(before, action, reading);
         } catch (RunRefused refused) {
             throw new Conflict(refused.getMessage());
         }
-        moved.commands().forEach(command -> carryOut(command, run, setUp));
+        if (action == RunAction.NEXT && !run.simulated && reading.heater() != null) {
+            told.ready(new Run(setUp).step(before), setUp, reading.heater().onSeconds());
+        }
+        run.status = switch (action) {
+            case PAUSE -> Status.PAUSED;
+            case LEAVE -> Status.LEFT;
+            default -> Status.OPEN;
+        };
+        return view(moved(run, setUp, before, moved));
+    }
+
+    private RunEntity moved(RunEntity run, SetUp setUp, RunState before, Moved moved) {
+        moved.commands().forEach(command -> bench.carryOut(command, run, setUp, luck(run)));
         RunState next = moved.state();
-        if (next.step() != run.step || next.step() == 0) {
-            run.step = next.step();
-            run.stepStartedAt = clock.now();
+        if (next.step() != before.step()
+                || next.out() != before.out()
+                || next.warming() != before.warming()
+                || next.step() == 0) {
+            run.stepStartedAt = bench.now(run.simulated);
         }
-        run.warmedSeconds = next.warmedSeconds();
-        run.status = next.left() ? Status.LEFT : Status.OPEN;
-        return view(runs.saveAndFlush(run));
+        run.state = json.write(next);
+        return runs.saveAndFlush(run);
     }
 
-    private void carryOut(DeviceCommand command, RunEntity run, SetUp setUp) {
-        if (command instanceof DeviceCommand.SwitchOn on) {
-            devices.heater(setUp).ifPresent(h -> h.switchOn(on.celsius()));
-        } else if (command instanceof DeviceCommand.Dock dock) {
-            devices.heater(setUp).ifPresent(h -> h.dock(dock.inDock()));
-        } else if (command instanceof DeviceCommand.Feed feed) {
-            devices.feeder(setUp.machine()).feed(new Fed(setUp, luck(run.id)), feed.seconds());
-        } else if (command instanceof DeviceCommand.Clear) {
-            devices.feeder(setUp.machine()).clear();
-        }
+    /** What heats was switched off by hand. */
+    public RunView switchedOff(String id) {
+        RunEntity run = find(id);
+        bench.heater(run, setUp(run)).ifPresent(Heater::switchOff);
+        return view(run);
     }
 
-    /** Tells one run's pull from the next. */
-    private static long luck(String runId) {
-        return runId.hashCode();
+    /** Tells one pull from the next. */
+    private long luck(RunEntity run) {
+        RunState state = state(run);
+        return run.id.hashCode() + 31L * (state.good() + state.rejected());
     }
 
-    private static RunState state(RunEntity run) {
-        return new RunState(run.step, run.status == Status.LEFT, run.warmedSeconds);
+    private RunState state(RunEntity run) {
+        return json.read(run.state, RunState.class);
     }
 
-    private BenchReading bench(RunEntity run, SetUp setUp) {
-        HeaterReading heater = devices.heater(setUp)
-                .map(Heater::read)
-                .map(h -> new HeaterReading(h.docked(), h.celsius(), h.switchedItselfOff()))
-                .orElse(null);
-        boolean stalled = devices.feeder(setUp.machine()).read().state() == Feeder.State.STALLED;
-        return new BenchReading(elapsed(run), clock.speed() != 1, heater, stalled);
-    }
-
-    /** Ends a run because its pull was logged. */
-    public SetUp logged(String id) {
+    /**
+     * Takes the oldest pull of a run that is not logged yet for logged.
+     *
+     * @param good whether it is one of those wanted
+     */
+    public Pulled logged(String id, boolean good) {
         RunEntity run = find(id);
         if (run.status == Status.LOGGED) {
-            throw new Conflict("This run is logged already. One run, one pull; nothing was saved.");
+            throw new Conflict("This run is logged already. Nothing was saved.");
         }
-        run.status = Status.LOGGED;
-        runs.saveAndFlush(run);
-        return pulled(run);
-    }
-
-    /** A person's rig learns from what the person saw, and from nothing that was made up. */
-    private void onlyInTheDemo() {
-        if (!demo) {
-            throw new Conflict("Only the demo has a simulated scanner. Log what you see on the pull in your hand.");
+        if (run.simulated && !demo) {
+            throw new Conflict("This run was tried out with simulated machines; your logbook keeps what you pulled.");
         }
+        SetUp setUp = setUp(run);
+        RunState before = state(run);
+        SetUp pulled = new Run(setUp).pulled(before);
+        Moved moved = new Run(setUp).logged(before, good);
+        if (moved.state().done()) {
+            run.status = Status.LOGGED;
+        }
+        moved(run, setUp, before, moved);
+        return new Pulled(pulled, run.title, run.scrap);
     }
 
-    /** What counts as good on the route of a run. */
-    @Transactional(readOnly = true)
-    public Standard standard(String id) {
-        return pulled(find(id)).route().standard();
-    }
+    /**
+     * A pull that came of a run.
+     *
+     * @param setUp as it was really pulled
+     * @param title what was pulled
+     * @param scrap whether it was tried on scrap
+     */
+    public record Pulled(SetUp setUp, String title, boolean scrap) {}
 
-    /** What the simulated scanner reads off the pull of a run. */
+    /**
+     * The pull that simulated machines made.
+     *
+     * @throws Conflict if a person made it: a rig learns from what was seen, and from nothing that was made up
+     */
     @Transactional(readOnly = true)
-    public PullOutcome scan(String id) {
-        onlyInTheDemo();
-        return devices.scanner().read(new Fed(pulled(find(id)), luck(id)));
-    }
-
-    /** What the simulated scanner sees. */
-    @Transactional(readOnly = true)
-    public BufferedImage scanned(String id, int width, int height) {
-        onlyInTheDemo();
-        return devices.scanner().picture(new Fed(pulled(find(id)), luck(id)), width, height);
+    public Fed fed(String id) {
+        RunEntity run = find(id);
+        if (!run.simulated) {
+            throw new Conflict("Only simulated machines have a simulated scanner. Log what you see in your hand.");
+        }
+        return new Fed(new Run(setUp(run)).pulled(state(run)), luck(run));
     }
 
     /** Forgets all runs, because the workshop they belong to is replaced. */
@@ -228,15 +270,6 @@ public class RunService {
         return json.read(run.snapshot, Snapshot.class).setUp();
     }
 
-    /** The set-up as it was really pulled. */
-    private SetUp pulled(RunEntity run) {
-        return new Run(setUp(run)).pulled(state(run));
-    }
-
-    private double elapsed(RunEntity run) {
-        return Duration.between(run.stepStartedAt, clock.now()).toMillis() / 1000.0;
-    }
-
     private TreeSet<Integer> ticked(RunEntity run) {
         return new TreeSet<>(Arrays.asList(json.read(run.ticked, Integer[].class)));
     }
@@ -245,27 +278,30 @@ public class RunService {
         Snapshot snapshot = json.read(run.snapshot, Snapshot.class);
         SetUp setUp = snapshot.setUp();
         Run sheet = new Run(setUp);
-        double elapsed = elapsed(run);
-        Heater.PlatformReading heater = devices.heater(setUp).map(Heater::read).orElse(null);
-        Feeder.PressReading press = devices.feeder(setUp.machine()).read();
+        RunState state = state(run);
         List<ListLine> preflight = new ArrayList<>();
         for (String line : RunSheet.preflight(setUp)) {
             preflight.add(new ListLine(line, ticked(run).contains(preflight.size())));
         }
+        List<Step> steps = sheet.steps(state);
+        int step = Math.min(state.step(), steps.size() - 1);
         return new RunView(
                 run.id,
                 run.title,
                 run.status,
                 run.version,
                 preflight,
-                sheet.steps(),
-                run.step,
-                elapsed,
-                clock.speed(),
-                heater,
-                press,
-                sheet.reminders(state(run), bench(run, setUp)),
+                steps,
+                step,
+                steps.get(step).kind().answer(),
+                bench.elapsed(run),
+                bench.speed(run),
+                bench.heater(run, setUp).map(Heater::read).orElse(null),
+                bench.feeder(run, setUp).read(),
+                run.status == Status.OPEN ? sheet.reminders(state, bench.reading(run, setUp)) : List.of(),
                 snapshot.draft(),
-                demo);
+                run.simulated,
+                run.scrap,
+                Batch.of(state));
     }
 }

@@ -4,6 +4,7 @@ import glanzen.app.device.Feeder;
 import glanzen.app.device.Heater;
 import glanzen.app.setup.Draft;
 import glanzen.steps.Reminder;
+import glanzen.steps.RunState;
 import glanzen.steps.Step;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -13,18 +14,21 @@ import org.jspecify.annotations.Nullable;
  *
  * @param id key
  * @param title what is being pulled
- * @param status open, logged or left
+ * @param status open, paused, logged or left
  * @param version to be handed back with an action
  * @param preflight what must lie ready
- * @param steps all instructions
+ * @param steps all instructions of this round
  * @param step which one is on
- * @param elapsedSeconds since it came on, bench time
+ * @param answer what a person says who has done it
+ * @param elapsedSeconds since it came on
  * @param speed bench seconds in one second
  * @param platform lights of what heats; absent where nothing does
  * @param press what the press is doing
  * @param reminders what is being forgotten
  * @param draft the set-up being pulled
- * @param simulated whether the pull itself is made up, as in the demo; at a real bench nothing of it is
+ * @param simulated whether stand-ins do it, as in the demo; otherwise a person does, and is asked
+ * @param scrap whether it is tried on scrap
+ * @param batch how far it is
  */
 public record RunView(
         String id,
@@ -34,13 +38,31 @@ public record RunView(
         List<ListLine> preflight,
         List<Step> steps,
         int step,
+        String answer,
         double elapsedSeconds,
         double speed,
         Heater.@Nullable PlatformReading platform,
         Feeder.PressReading press,
         List<Reminder> reminders,
         Draft draft,
-        boolean simulated) {
+        boolean simulated,
+        boolean scrap,
+        Batch batch) {
+
+    /**
+     * How far a run is.
+     *
+     * @param wanted good pulls it is to make
+     * @param good logged as good
+     * @param rejected logged as anything else
+     * @param toLog through the machine, and not logged yet
+     * @param pull which one is on, from 1
+     */
+    public record Batch(int wanted, int good, int rejected, int toLog, int pull) {
+        static Batch of(RunState s) {
+            return new Batch(s.wanted(), s.good(), s.rejected(), s.pressed().size(), s.pull());
+        }
+    }
 
     /** As a page that counts seconds by itself shows it: two that are equal need not be told apart. */
     RunView asShown() {
@@ -49,17 +71,20 @@ public record RunView(
                 : new Heater.PlatformReading(
                         platform.on(),
                         platform.docked(),
-                        Math.round(platform.celsius()),
+                        platform.celsius() == null ? null : (double) Math.round(platform.celsius()),
                         platform.ready(),
-                        platform.switchedItselfOff());
+                        platform.switchedItselfOff(),
+                        0);
         Feeder.PressReading fed = new Feeder.PressReading(press.state(), Math.round(press.share() * 20) / 20.0);
         return new RunView(
-                id, title, status, version, preflight, steps, step, 0, speed, heat, fed, reminders, draft, simulated);
+                id, title, status, version, preflight, steps, step, answer, 0, speed, heat, fed, reminders, draft,
+                simulated, scrap, batch);
     }
 
     /** Where a run stands. */
     public enum Status {
         OPEN,
+        PAUSED,
         LOGGED,
         LEFT
     }

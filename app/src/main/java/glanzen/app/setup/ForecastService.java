@@ -3,6 +3,7 @@ package glanzen.app.setup;
 import glanzen.advice.Advice;
 import glanzen.advice.Advisor;
 import glanzen.advice.ErrorBias;
+import glanzen.advice.LongerSoak;
 import glanzen.advice.Proposal;
 import glanzen.advice.Schools;
 import glanzen.app.kit.KitService;
@@ -110,6 +111,11 @@ public class ForecastService {
         return Arrays.stream(forecaster.forecast(setUp, ensemble(setUp)).twenty())
                 .boxed()
                 .toList();
+    }
+
+    /** How much longer a plate soaks on a platform that is behind, to come out like the first; s. */
+    public double soakLonger(SetUp first, SetUp behind) {
+        return LongerSoak.seconds(forecaster, ensemble(first), first, behind);
     }
 
     AdviceView advise(Draft draft, ErrorBias bias) {

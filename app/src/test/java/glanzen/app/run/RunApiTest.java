@@ -24,10 +24,7 @@ class RunApiTest {
 
     @AfterEach
     void leaveWhatIsOpen() {
-        JsonNode run = caller.get("/api/bench").json().path("run");
-        if (!run.isMissingNode()) {
-            act(run, "LEAVE");
-        }
+        caller.get("/api/runs").json().forEach(run -> act(run, "LEAVE"));
     }
 
     private JsonNode begin(String name) {
@@ -117,12 +114,15 @@ class RunApiTest {
     }
 
     @Test
-    void oneRunAtATime() {
+    void oneRunAtATimeOnAMachine() {
         begin("Prize card, First");
         String other = Asked.setUp(caller, "Jar ribbon").path("id").asString();
         Reply second = caller.post("/api/runs?setUpId=" + other, "");
         assertEquals(409, second.status());
-        assertTrue(second.detail().contains("still open"));
+        assertTrue(second.detail().contains("still on"));
+        JsonNode beside = begin("Comb ground in toner");
+        assertEquals("OPEN", beside.path("status").asString());
+        assertEquals(2, caller.get("/api/bench").json().path("runs").size());
     }
 
     @Test
@@ -168,5 +168,76 @@ class RunApiTest {
                         .bytes()
                         .length
                 > 1000);
+    }
+
+    private JsonNode batch(String name, int wanted) {
+        String id = Asked.setUp(caller, name).path("id").asString();
+        return caller.post("/api/runs?setUpId=" + id + "&wanted=" + wanted, "").json();
+    }
+
+    private JsonNode log(JsonNode run, String outcome) {
+        return caller.post(
+                        "/api/pulls",
+                        "{\"title\":\"Batch\",\"runId\":\"" + run.path("id").asString() + "\",\"outcome\":\"" + outcome
+                                + "\",\"amount\":\"A_LITTLE\",\"faults\":[],\"note\":\"\"}")
+                .json();
+    }
+
+    @Test
+    void aBatchIsOneRun() {
+        double sheets = Asked.item(caller, "stocks", "ivory-300").path("left").asDouble();
+        JsonNode run = batch("Prize card, First", 3);
+        String id = run.path("id").asString();
+        assertEquals(409, caller.post("/api/pulls/of-run/" + id + "/same", "").status(), "there is no last one yet");
+        run = act(upTo(run, "REDOCK"), "NEXT").json();
+        assertEquals("PLACE", kind(run));
+        assertEquals(1, run.path("batch").path("toLog").asInt());
+        log(run, "CLEAN");
+        run = act(upTo(caller.get("/api/runs/" + id).json(), "REDOCK"), "NEXT").json();
+        assertEquals(201, caller.post("/api/pulls/of-run/" + id + "/same", "").status());
+        run = caller.get("/api/runs/" + id).json();
+        assertEquals(2, run.path("batch").path("good").asInt());
+        run = upTo(run, "LOOK");
+        log(run, "UNDER");
+        run = caller.get("/api/runs/" + id).json();
+        assertEquals(1, run.path("batch").path("rejected").asInt());
+        run = act(run, "PAUSE").json();
+        assertEquals("PAUSED", run.path("status").asString());
+        assertFalse(run.path("platform").path("on").asBoolean());
+        run = act(run, "RESUME").json();
+        run = upTo(run, "LOOK");
+        log(run, "CLEAN");
+        assertEquals(
+                "LOGGED", caller.get("/api/runs/" + id).json().path("status").asString());
+        assertEquals(
+                4, caller.get("/api/pulls/of-run/" + id).json().path("pulls").size());
+        double left = Asked.item(caller, "stocks", "ivory-300").path("left").asDouble();
+        assertTrue(sheets - left > 0, "stock follows");
+    }
+
+    @Test
+    void theTenthPullIsForecastToo() {
+        JsonNode run = batch("Prize card, First", 12);
+        JsonNode recovery = caller.get("/api/runs/" + run.path("id").asString() + "/recovery")
+                .json();
+        assertEquals(10, recovery.path("behindK").size());
+        assertTrue(recovery.path("behindK").get(9).asDouble() > 0);
+        assertEquals(
+                20,
+                recovery.path("later").get(0).asInt()
+                        + recovery.path("later").get(1).asInt()
+                        + recovery.path("later").get(2).asInt());
+    }
+
+    @Test
+    void scrapTakesNoStock() {
+        String id = Asked.setUp(caller, "Prize card, First").path("id").asString();
+        double sheets = Asked.item(caller, "stocks", "ivory-300").path("left").asDouble();
+        JsonNode run = caller.post("/api/runs?setUpId=" + id + "&scrap=true&wanted=5", "")
+                .json();
+        JsonNode pull = log(upTo(run, "LOOK"), "CLEAN");
+        assertTrue(pull.path("title").asString().endsWith("on scrap"));
+        assertEquals(
+                sheets, Asked.item(caller, "stocks", "ivory-300").path("left").asDouble());
     }
 }

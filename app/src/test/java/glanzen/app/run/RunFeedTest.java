@@ -54,13 +54,16 @@ class RunFeedTest {
                 List.of(),
                 List.of(),
                 step,
+                "It is laid",
                 elapsed,
                 1,
                 null,
                 new Feeder.PressReading(Feeder.State.IDLE, 0),
                 List.of(),
                 DRAFT,
-                true);
+                true,
+                false,
+                new RunView.Batch(1, 0, 0, 0, 1));
     }
 
     @Test

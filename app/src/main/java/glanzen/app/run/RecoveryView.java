@@ -1,0 +1,21 @@
+package glanzen.app.run;
+
+import java.util.List;
+
+/**
+ * What pull after pull does to a platform.
+ *
+ * @param behindK how far below its set-point it is when each of the first pulls is laid, K
+ * @param roundSeconds from one pull to the next, s
+ * @param waitSeconds how long it would have to stand in its dock to be ready again, s
+ * @param first of twenty first pulls: under, clean, over
+ * @param later of twenty pulls once it has settled
+ * @param soakLongerSeconds how much longer a soak makes up for it, s
+ */
+record RecoveryView(
+        List<Double> behindK,
+        double roundSeconds,
+        double waitSeconds,
+        List<Integer> first,
+        List<Integer> later,
+        double soakLongerSeconds) {}

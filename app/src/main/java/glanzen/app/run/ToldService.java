@@ -1,0 +1,67 @@
+package glanzen.app.run;
+
+import glanzen.setup.SetUp;
+import glanzen.steps.Step;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Remembers what people say of their heaters: how long from switching on, cold, until the ready light. */
+@Service
+@Transactional
+public class ToldService {
+
+    /** What was on this long ago is cold by now. */
+    private static final Duration COLD_AFTER = Duration.ofHours(2);
+
+    /** Shorter than this nobody's heater gets ready: the person was ahead of it, s. */
+    private static final double SHORTEST = 20;
+
+    private static final int ENOUGH = 5;
+
+    private final ToldRepository told;
+    private final Clock clock;
+
+    ToldService(ToldRepository told, Clock clock) {
+        this.told = told;
+        this.clock = clock;
+    }
+
+    /** A step of warming up was said to be over. */
+    void ready(Step step, SetUp setUp, double onSeconds) {
+        String heater = setUp.platformId().isEmpty() ? setUp.machine().id() : setUp.platformId();
+        boolean lit = setUp.platform().isPresent();
+        if (step.kind() != Step.Kind.HEAT_UP || onSeconds < SHORTEST || !lit) {
+            return;
+        }
+        Instant now = clock.instant();
+        boolean warm = told.findFirstByHeaterIdOrderByToldAtDesc(heater)
+                .map(t -> t.toldAt.isAfter(now.minus(COLD_AFTER)))
+                .orElse(false);
+        if (warm) {
+            return;
+        }
+        ToldEntity entity = new ToldEntity();
+        entity.id = "told-" + UUID.randomUUID().toString().substring(0, 8);
+        entity.heaterId = heater;
+        entity.seconds = onSeconds;
+        entity.toldAt = now;
+        told.save(entity);
+    }
+
+    /** How long a heater usually takes from cold, by what was said of it, s: the median of the last few. */
+    @Transactional(readOnly = true)
+    public Optional<Double> fromColdSeconds(String heaterId) {
+        List<Double> last = told.findAllByHeaterIdOrderByToldAtDesc(heaterId).stream()
+                .limit(ENOUGH)
+                .map(t -> t.seconds)
+                .sorted()
+                .toList();
+        return last.isEmpty() ? Optional.empty() : Optional.of(last.get(last.size() / 2));
+    }
+}

@@ -1,0 +1,57 @@
+package glanzen.pull;
+
+import glanzen.heat.HeatRun;
+import glanzen.heat.Lump;
+import glanzen.setup.Heat;
+import glanzen.setup.SetUp;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What pull after pull does to a platform: out of its dock it gets no power and warms what lies on it, so that it starts
+ * the next soak a little behind.
+ *
+ * @param behindK how far below its set-point the platform is when the soak of each pull begins, first to last, K
+ * @param roundSeconds from one pull to the next, s
+ * @param waitSeconds how long it would have to stand in its dock before the next soak to be ready again, s; without end if
+ *     its heater is too weak
+ */
+public record Recovery(List<Double> behindK, double roundSeconds, double waitSeconds) {
+
+    /** Laying, lifting, taking apart, with practised hands, s. */
+    public static final double HANDS_SECONDS = 20;
+
+    public Recovery {
+        behindK = List.copyOf(behindK);
+    }
+
+    /**
+     * Follows a platform through a batch.
+     *
+     * @param s a set-up on a heated platform
+     * @param dockedSeconds from its coming back to the next soak, s
+     * @param pulls how many
+     */
+    public static Recovery of(SetUp s, double dockedSeconds, int pulls) {
+        Heat.OnPlatform on = s.onPlatform();
+        double nip = s.passSeconds();
+        double setPointK = s.setPointC() - s.roomC();
+        Lump lump = Lump.of(on.platform(), setPointK);
+        List<Double> behind = new ArrayList<>();
+        double now = 0;
+        double backK = setPointK;
+        for (int pull = 0; pull < pulls; pull++) {
+            behind.add(now);
+            HeatRun run = HeatPlans.platform(s.withHeat(on.behind(now)), nip).solve(1, 0);
+            backK = run.backC() - s.roomC();
+            now = Math.max(0, setPointK - lump.docked(backK, dockedSeconds));
+        }
+        double round = on.seconds() + s.passes() * nip + (s.passes() - 1) * s.betweenSeconds() + dockedSeconds;
+        return new Recovery(behind, round, lump.secondsToReady(backK));
+    }
+
+    /** How far behind it is in the end, K. */
+    public double settledK() {
+        return behindK.get(behindK.size() - 1);
+    }
+}
