@@ -42,6 +42,11 @@ export function fraction(inches: number): string {
   return `${sign}${whole > 0 ? `${whole} ` : ''}${over}/${under}`;
 }
 
+/** A difference of temperatures, in K or in Fahrenheit's degrees. */
+export function span(kelvin: number, units: Units): string {
+  return units.temperature === 'F' ? `${Math.round(kelvin * 1.8)} °F` : `${Math.round(kelvin * 10) / 10} °C`;
+}
+
 export function temperature(celsius: number, units: Units): string {
   return `${temperatureFigure(celsius, units)} °${units.temperature}`;
 }

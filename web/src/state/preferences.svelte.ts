@@ -39,6 +39,7 @@ class PreferencesState {
   length = (mm: number) => format.length(mm, this.now);
   lengthFigure = (mm: number) => format.lengthFigure(mm, this.now);
   temperature = (celsius: number) => format.temperature(celsius, this.now);
+  span = (kelvin: number) => format.span(kelvin, this.now);
   weight = (gsm: number) => format.weight(gsm, this.now);
 }
 

@@ -61,7 +61,7 @@ class Running {
     return this.run.elapsedSeconds + ((performance.now() - this.#heardAt) / 1000) * this.run.speed;
   }
 
-  async act(action: 'NEXT' | 'BACK' | 'REVERSE_OUT' | 'RELIGHT' | 'LEAVE') {
+  async act(action: 'NEXT' | 'BACK' | 'REVERSE_OUT' | 'RELIGHT' | 'PAUSE' | 'RESUME' | 'LEAVE') {
     // A tick on its way changes the version that this is done on.
     await this.#ticked;
     const run = this.run;
@@ -84,6 +84,19 @@ class Running {
     });
     this.#ticked = this.#ticked.catch(tell);
     return this.#ticked;
+  }
+
+  /** What heats was switched off by hand. */
+  async switchedOff() {
+    if (!this.run) return;
+    const params = { path: { id: this.run.id } };
+    this.#hear(await asked(api.POST('/api/runs/{id}/switched-off', { params })));
+  }
+
+  /** Reads it again, because something was logged of it. */
+  async refresh() {
+    if (!this.run) return;
+    this.#hear(await asked(api.GET('/api/runs/{id}', { params: { path: { id: this.run.id } } })));
   }
 
   async speed(speed: number) {

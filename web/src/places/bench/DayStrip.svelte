@@ -22,7 +22,9 @@
     return () => clearInterval(timer);
   });
 
-  const speed = $derived(bench.run?.speed ?? 1);
+  const runs = $derived(bench.runs.filter((r) => r.status === 'OPEN'));
+  // A bench that is worked by hand keeps the time of the wall.
+  const speed = $derived(Math.max(1, ...runs.map((r) => r.speed)));
   const now = $derived(new Date(new Date(bench.now).getTime() + (ticking - loadedAt) * speed));
   const x = $derived(
     scaleTime()
@@ -30,16 +32,16 @@
       .range([0, width]),
   );
   const pulls = $derived(bench.latest.filter((p) => new Date(p.loggedAt) > (x.domain()[0] ?? now)));
-  const ahead = $derived.by(() => {
-    const run = bench.run;
-    if (!run) return [];
-    let at = new Date(bench.now).getTime() - run.elapsedSeconds * 1000;
-    return run.steps.slice(run.step).map((step) => {
-      const from = at;
-      at += (step.seconds || HANDS_S) * 1000;
-      return { step, from: new Date(from), to: new Date(at) };
-    });
-  });
+  const ahead = $derived(
+    runs.flatMap((run, lane) => {
+      let at = new Date(bench.now).getTime() - run.elapsedSeconds * 1000;
+      return run.steps.slice(run.step).map((step) => {
+        const from = at;
+        at += (step.seconds || HANDS_S) * 1000;
+        return { step, lane, from: new Date(from), to: new Date(at) };
+      });
+    }),
+  );
   const drying = $derived(
     bench.dryings
       .filter((d) => d.state === 'WET' || d.state === 'SETTING')
@@ -64,13 +66,13 @@
         >
       {/each}
       <line x1="0" x2={width} y1="66" y2="66" stroke="var(--rule-strong)" />
-      {#each ahead as a (a.from.getTime() + a.step.say)}
+      {#each ahead as a (`${a.lane} ${a.from.getTime()} ${a.step.say}`)}
         {@const hot = a.step.kind === 'SOAK' || a.step.kind === 'HEAT_UP' || a.step.kind === 'HOLD'}
         <rect
           x={x(a.from)}
-          y="46"
+          y={runs.length > 1 ? 44 + 11 * a.lane : 46}
           width={Math.max(2, x(a.to) - x(a.from) - 1)}
-          height="20"
+          height={runs.length > 1 ? 10 : 20}
           fill={hot ? 'var(--ember)' : 'var(--steel)'}
         />
       {/each}

@@ -7,6 +7,9 @@
   import { kit } from '../../state/kit.svelte';
   import { routes } from '../../state/routes.svelte';
   import { vocabulary } from '../../state/vocabulary.svelte';
+  import AddHere from '../../shelving/AddHere.svelte';
+  import { type Kind } from '../../state/kinds.svelte';
+  import { type Shelf } from '../../state/kit.svelte';
   import Picker from './Picker.svelte';
 
   let { open = $bindable(false) }: { open: boolean } = $props();
@@ -32,15 +35,42 @@
   const film = $derived(films.find((f) => f.id === filmId));
   const stock = $derived(stocks.find((s) => s.id === stockId));
   const name = $derived(typedName ?? (tool && stock ? `${tool.name} on ${stock.name.toLowerCase()}` : ''));
-  const missing = $derived(
-    [
-      machines.length === 0 && `a ${(route?.machines ?? []).map(machine).join(' or a ')}`,
-      tools.length === 0 && `a ${route?.toolWord}`,
-      route?.film && films.length === 0 && vocabulary.kind('films', route.film),
-      stocks.length === 0 &&
-        (route?.stocks ?? []).map((kind) => vocabulary.kind('stocks', kind)).join(' or '),
-    ].filter(Boolean),
-  );
+  /** What the kit has none of, and which kinds would do. */
+  const missing = $derived.by(() => {
+    const lacks: { what: string; fits: (kind: Kind) => boolean; shelf: Shelf }[] = [];
+    if (!route) return lacks;
+    if (machines.length === 0) {
+      const fits = ({ things }: Kind) =>
+        things.presses.some((p) => route.machines.includes(`${p.kind}_PRESS`)) ||
+        things.rollers.some((r) => route.machines.includes(r.kind));
+      const rolled = route.machines.every((m) => m !== 'CRANK_PRESS' && m !== 'MOTOR_PRESS');
+      lacks.push({
+        what: route.machines.map(machine).join(' or '),
+        fits,
+        shelf: rolled ? 'rollers' : 'presses',
+      });
+    }
+    if (route.heated && kit.inUse('platforms').length === 0) {
+      lacks.push({ what: 'heated platform', fits: (k) => k.things.platforms.length > 0, shelf: 'platforms' });
+    }
+    if (tools.length === 0) {
+      const fits = (k: Kind) => k.things.plates.some((p) => route.tools.includes(p.kind));
+      lacks.push({ what: route.toolWord, fits, shelf: 'plates' });
+    }
+    if (route.film && films.length === 0) {
+      const fits = (k: Kind) => k.things.films.some((f) => f.kind === route.film);
+      lacks.push({ what: vocabulary.kind('films', route.film), fits, shelf: 'films' });
+    }
+    if (stocks.length === 0) {
+      const what = route.stocks.map((kind) => vocabulary.kind('stocks', kind)).join(' or ');
+      lacks.push({
+        what,
+        fits: (k) => k.things.stocks.some((s) => route.stocks.includes(s.kind)),
+        shelf: 'stocks',
+      });
+    }
+    return lacks;
+  });
 
   function machine(kind: RouteView['machines'][number]) {
     return kind === 'CRANK_PRESS' || kind === 'MOTOR_PRESS'
@@ -50,7 +80,8 @@
 
   $effect(() => {
     if (!machines.some((m) => m.id === machineId)) machineId = machines[0]?.id ?? '';
-    platformId ||= kit.inUse('platforms')[0]?.id ?? '';
+    if (!kit.inUse('platforms').some((p) => p.id === platformId))
+      platformId = kit.inUse('platforms')[0]?.id ?? '';
   });
 
   async function start() {
@@ -107,13 +138,15 @@
     {/if}
     <TextField label="Name" name="name" value={name} oninput={(text) => (typedName = text)} />
   </div>
-  {#if missing.length > 0}
-    <p class="text-ochre">Your kit has no {missing.join(', and no ')}. Add it in the Kit.</p>
+  {#if route}
+    {#each missing as lack (lack.what)}
+      <AddHere says="Your kit has no {lack.what} yet." fits={lack.fits} shelf={lack.shelf} />
+    {/each}
   {/if}
   {#if wrong}<p role="alert" class="text-ochre">{wrong}</p>{/if}
   <button
     class="press press-strong"
-    disabled={!tool || !stock || !machineId || (route?.film !== undefined && !film)}
+    disabled={missing.length > 0 || !tool || !stock || !machineId || (route?.film !== undefined && !film)}
     onclick={start}
   >
     Build the stack

@@ -4,7 +4,8 @@
 
   /** One thing to do next. */
   let { bench, onstart }: { bench: Schemas['BenchView']; onstart: () => void } = $props();
-  const run = $derived(bench.run);
+  const run = $derived(bench.runs.find((r) => r.status === 'OPEN') ?? bench.runs[0]);
+  const others = $derived(bench.runs.filter((r) => r.id !== run?.id));
   const step = $derived(run?.steps[run.step]);
   const next = $derived(bench.setUps.find((s) => s.proven) ?? bench.setUps[0]);
 </script>
@@ -14,7 +15,20 @@
     <p class="label">Next</p>
     {#if run && step}
       <p class="figure text-display leading-tight">{preferences.said(step.say)}</p>
-      <p class="text-soft">{run.title} is on; step {run.step + 1} of {run.steps.length}.</p>
+      <p class="text-soft">
+        {run.title}
+        {run.status === 'PAUSED' ? 'is paused' : 'is on'}{run.batch.wanted > 1
+          ? `, ${run.batch.good} of ${run.batch.wanted} made`
+          : ''}; step {run.step + 1} of {run.steps.length}.
+      </p>
+      {#each others as other (other.id)}
+        <p class="text-soft">
+          Beside it <a class="text-verdigris font-semibold" href="#/run/{other.id}">{other.title}</a
+          >{other.status === 'PAUSED'
+            ? ', paused'
+            : `: ${preferences.said(other.steps[other.step]?.say ?? '')}`}.
+        </p>
+      {/each}
     {:else if next}
       <p class="figure text-display leading-tight">Pull “{next.name}”</p>
       <p class="text-soft">

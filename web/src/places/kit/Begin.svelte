@@ -10,7 +10,7 @@
   import { routes } from '../../state/routes.svelte';
   import { Beginning } from './beginning.svelte';
   import KindDrawing from './KindDrawing.svelte';
-  import SvgOutline from './SvgOutline.svelte';
+  import SvgOutline from '../../shelving/SvgOutline.svelte';
 
   /** What looks like one's own is chosen here, and its first pull forecast meanwhile. */
   const beginning = new Beginning();

@@ -3,7 +3,7 @@
   import { push } from 'svelte-spa-router';
   import { kit, SHELVES, type Shelf } from '../../state/kit.svelte';
   import BoardCare from './BoardCare.svelte';
-  import ItemForm from './ItemForm.svelte';
+  import ItemForm from '../../shelving/ItemForm.svelte';
   import ShelfItem from './ShelfItem.svelte';
   import LeftoverShelf from './LeftoverShelf.svelte';
   import { vocabulary } from '../../state/vocabulary.svelte';

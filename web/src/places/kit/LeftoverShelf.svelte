@@ -7,7 +7,7 @@
   import { tell } from '../../state/messages.svelte';
   import { preferences } from '../../state/preferences.svelte';
   import LeftoverDrawing from '../../drawing/LeftoverDrawing.svelte';
-  import { retire } from './shelves';
+  import { retire } from '../../shelving/shelves';
 
   /** Leftovers as they look, with what is spent of them. */
   let { retiredToo, onedit }: { retiredToo: boolean; onedit: (id: string) => void } = $props();

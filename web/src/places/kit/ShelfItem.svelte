@@ -10,7 +10,7 @@
   import ItemDrawing from '../../drawing/ItemDrawing.svelte';
   import MeasurePress from './MeasurePress.svelte';
   import PressDrawing from './PressDrawing.svelte';
-  import { retire } from './shelves';
+  import { retire } from '../../shelving/shelves';
 
   /** A thing on its shelf: drawn to scale from above and at its edge, with its wear and what is left. */
   let {

@@ -1,12 +1,10 @@
 import { api, asked, type Schemas } from '../../api/client';
 import { Question } from '../../asking/question.svelte';
+import { kinds, type Kind } from '../../state/kinds.svelte';
 import { kit } from '../../state/kit.svelte';
-
-type Kind = Schemas['Kind'];
 
 /** What a person chooses to begin with; its first pull is forecast anew with every change. */
 export class Beginning {
-  groups = $state.raw<Schemas['KindGroup'][]>([]);
   chosen = $state<string[]>([]);
   words = $state('');
   plate = $state.raw<Schemas['Plate']>();
@@ -15,13 +13,17 @@ export class Beginning {
   #refused: string[] = [];
 
   async load() {
-    this.groups = await asked(api.GET('/api/beginnings'));
+    await kinds.load();
     // On shelves that are not empty, nothing is put a second time that was not asked for.
     if (kit.empty) this.#kinds.filter((k) => k.usual).forEach((kind) => this.#choose(kind));
   }
 
+  get groups() {
+    return kinds.groups;
+  }
+
   get #kinds(): Kind[] {
-    return this.groups.flatMap((g) => g.kinds);
+    return kinds.all;
   }
 
   has(id: string) {

@@ -35,23 +35,24 @@
       lit: heater.docked,
       colour: 'var(--steel)',
     };
-    return rollers ? [power, ready] : [power, ready, docked];
+    const seen = run.simulated ? [power, ready] : [power];
+    return rollers ? seen : [...seen, docked];
   });
 </script>
 
 <aside class="border-rule px-4 py-5 max-xl:col-span-full max-xl:border-t xl:border-l" aria-label="Devices">
   <div class="grid gap-x-8 gap-y-5 sm:grid-cols-3 xl:grid-cols-1">
     {#if heater}<section>
-        <h2 class="label font-sans font-normal">{name} (simulated)</h2>
-        <p
-          class="figure text-banner leading-tight {heater.celsius > vocabulary.now.limits.burnsC
-            ? 'text-ember'
-            : ''}"
-        >
-          {temperatureFigure(heater.celsius, preferences.now)}<span class="text-soft text-large ml-1"
-            >°{preferences.now.temperature}</span
+        <h2 class="label font-sans font-normal">{name}{run.simulated ? ' (simulated)' : ', by hand'}</h2>
+        {#if heater.celsius !== undefined}<p
+            class="figure text-banner leading-tight {heater.celsius > vocabulary.now.limits.burnsC
+              ? 'text-ember'
+              : ''}"
           >
-        </p>
+            {temperatureFigure(heater.celsius, preferences.now)}<span class="text-soft text-large ml-1"
+              >°{preferences.now.temperature}</span
+            >
+          </p>{/if}
         {#each lights as light (light.word)}
           <p class="flex items-center gap-2">
             <svg width="18" height="18" aria-hidden="true">
@@ -67,27 +68,32 @@
           </p>
         {/each}
       </section>{/if}
-    <section>
-      <h2 class="label font-sans font-normal">{rollers ? 'Its feed' : `${press?.name} (simulated)`}</h2>
-      <p>{PRESS[run.press.state]}</p>
-      <svg width="200" height="52" role="img" aria-label="{Math.round(run.press.share * 100)} % through">
-        <rect x={8 + 108 * run.press.share} y="21" width="76" height="10" fill="var(--brass)" />
-        <circle cx="100" cy="11" r="10" fill="var(--steel)" />
-        <circle cx="100" cy="41" r="10" fill="var(--steel)" />
-      </svg>
-    </section>
-    <section>
-      <h2 class="label font-sans font-normal">Bench time, for trying things out</h2>
-      <div class="flex gap-1" role="group" aria-label="Speed of bench time">
-        {#each SPEEDS as speed (speed)}
-          <button
-            class="press min-h-8 px-2.5 {run.speed === speed ? 'press-strong' : ''}"
-            aria-pressed={run.speed === speed}
-            onclick={() => running.speed(speed)}>{speed}×</button
-          >
-        {/each}
-      </div>
-    </section>
+    {#if run.simulated}<section>
+        <h2 class="label font-sans font-normal">{rollers ? 'Its feed' : `${press?.name} (simulated)`}</h2>
+        <p>{PRESS[run.press.state]}</p>
+        <svg width="200" height="52" role="img" aria-label="{Math.round(run.press.share * 100)} % through">
+          <rect x={8 + 108 * run.press.share} y="21" width="76" height="10" fill="var(--brass)" />
+          <circle cx="100" cy="11" r="10" fill="var(--steel)" />
+          <circle cx="100" cy="41" r="10" fill="var(--steel)" />
+        </svg>
+      </section>
+      <section>
+        <h2 class="label font-sans font-normal">Bench time, for trying things out</h2>
+        <div class="flex gap-1" role="group" aria-label="Speed of bench time">
+          {#each SPEEDS as speed (speed)}
+            <button
+              class="press min-h-8 px-2.5 {run.speed === speed ? 'press-strong' : ''}"
+              aria-pressed={run.speed === speed}
+              onclick={() => running.speed(speed)}>{speed}×</button
+            >
+          {/each}
+        </div>
+      </section>{:else}
+      <p class="text-soft">
+        Glanzen does not see your machines: it asks, you answer with Space, and the clock is the one on the
+        wall.
+      </p>
+    {/if}
     {#if step && step.cautions.length > 0}
       <section class="border-ember bg-ember-wash border-l-4 px-3 py-2">
         {#each step.cautions as caution (caution)}<p class="text-small">{caution}</p>{/each}

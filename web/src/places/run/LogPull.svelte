@@ -1,10 +1,14 @@
 <script lang="ts">
-  import { push } from 'svelte-spa-router';
   import { api, asked, type RunView } from '../../api/client';
   import { routes } from '../../state/routes.svelte';
   import LogForm, { type Entry } from '../../logging/LogForm.svelte';
 
-  let { run, onclose }: { run: RunView; onclose: () => void } = $props();
+  interface Props {
+    run: RunView;
+    onclose: () => void;
+    ondone: (id: string) => void;
+  }
+  let { run, onclose, ondone }: Props = $props();
 
   /** The simulated scanner reads the pull, as a careful person would. */
   const readOff = () => asked(api.GET('/api/runs/{id}/scan', { params: { path: { id: run.id } } }));
@@ -21,5 +25,5 @@
   {log}
   readOff={run.simulated ? readOff : undefined}
   {onclose}
-  ondone={(id) => push(`/pulls/${id}`)}
+  {ondone}
 />

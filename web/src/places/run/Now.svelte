@@ -5,22 +5,36 @@
   import { cue } from '../../state/cue';
   import { preferences } from '../../state/preferences.svelte';
   import { running } from '../../state/running.svelte';
+  import Batch from './Batch.svelte';
   import PlaceGuide from './PlaceGuide.svelte';
   import Preflight from './Preflight.svelte';
 
   /** One instruction, one clock, what comes next: read from a metre away. */
-  let { run, onlog }: { run: RunView; onlog: () => void } = $props();
+  interface Props {
+    run: RunView;
+    revision: number;
+    onlog: () => void;
+    onsame: () => void;
+  }
+  let { run, revision, onlog, onsame }: Props = $props();
 
+  const ENDED = { OPEN: '', PAUSED: 'Paused', LOGGED: 'Logged', LEFT: 'Left' };
   let elapsed = $state(0);
   const step = $derived(run.steps[run.step] ?? run.steps[0]!);
   const next = $derived(run.steps[run.step + 1]);
   const timed = $derived(step.seconds > 0);
-  const hot = $derived(step.kind === 'SOAK' || step.kind === 'HOLD');
+  // By hand nobody sees a light but the person: how long it takes is counted until they say so.
+  const counting = $derived(!run.simulated && step.kind === 'HEAT_UP');
+  const hot = $derived(step.kind === 'SOAK' || step.kind === 'HOLD' || counting);
   const up = $derived(timed && elapsed >= step.seconds);
-  const waiting = $derived(step.kind === 'HEAT_UP' && run.platform?.ready === false);
+  const many = $derived(run.batch.wanted > 1);
+  const waiting = $derived(run.simulated && step.kind === 'HEAT_UP' && run.platform?.ready === false);
+  // Nobody reads a light over a wire: what heats is hot until its owner says that it is off.
+  const stillOn = $derived(!run.simulated && run.platform?.on === true);
   const stalled = $derived(run.press.state === 'STALLED');
   const due = $derived(up || (step.kind === 'HEAT_UP' && run.platform?.ready === true));
   const over = $derived(run.status !== 'OPEN');
+  const ending = $derived(run.step === run.steps.length - 1 && !many);
 
   onMount(() => {
     let frame = 0;
@@ -40,10 +54,33 @@
 
 <section class="bg-paper flex min-w-0 flex-col px-5 py-6 md:px-9" aria-label="Now">
   <p class="label md:hidden">{run.title}, step {run.step + 1} of {run.steps.length}</p>
+  {#if !over && (many || run.scrap)}
+    <p class="label">
+      {run.scrap ? 'On scrap' : `Pull ${run.batch.pull}, for ${run.batch.wanted} good ones`}
+    </p>
+  {/if}
   {#if over}
-    <h1 class="text-banner leading-[1.08]">{run.status === 'LOGGED' ? 'Logged' : 'Left'}</h1>
-    <p class="text-large mt-3">This run is over. Its pull is in the logbook if you logged it.</p>
+    <h1 class="text-banner leading-[1.08]">{ENDED[run.status]}</h1>
+    {#if run.status === 'PAUSED'}
+      <p class="text-large mt-3">
+        It waits here with {run.batch.good} of {run.batch.wanted} made, tomorrow too. It goes on with laying ready
+        and warming up.
+      </p>
+    {:else}
+      <p class="text-large mt-3">This run is over. What you logged of it is in the logbook.</p>
+    {/if}
+    {#if stillOn || run.platform?.docked === false}
+      <div class="border-ember bg-ember-wash text-large mt-4 border-l-8 px-4 py-3" role="alert">
+        {stillOn ? 'It is still switched on, and hot.' : 'The platform is out of its dock, and hot.'}
+        <button class="press mt-2 block" onclick={() => running.switchedOff()}>It is switched off</button>
+      </div>
+    {/if}
     <div class="mt-6 flex gap-3">
+      {#if run.status === 'PAUSED'}
+        <button class="press press-strong text-large min-h-14 px-8" onclick={() => running.act('RESUME')}
+          >Go on</button
+        >
+      {/if}
       <a class="press press-strong" href="#/pulls">Logbook</a><a class="press" href="#/stack"
         >Back to the stack</a
       >
@@ -54,13 +91,16 @@
     </h1>
     <p class="text-soft text-large mt-3">{preferences.said(step.detail)}</p>
 
-    {#if timed}
+    {#if timed || counting}
       <div class="mt-6 {hot ? 'text-ember' : 'text-ink'}" role="timer" aria-label="Time">
         <span class="figure text-clock-narrow md:text-clock leading-none"
           >{clock(Math.min(elapsed, 3599))}</span
         >
-        <span class="figure text-soft text-display ml-2">of {clock(Math.ceil(step.seconds))}</span>
+        {#if timed}<span class="figure text-soft text-display ml-2">of {clock(Math.ceil(step.seconds))}</span
+          >{/if}
       </div>
+    {/if}
+    {#if timed}
       <div class="bg-blotter mt-4 h-4 w-full">
         <div
           class="h-4 {hot ? 'bg-ember' : 'bg-steel'}"
@@ -71,6 +111,11 @@
     {#if due}
       <p class="border-verdigris text-heading mt-5 border-4 px-4 py-2 font-bold" role="status">
         {step.kind === 'HEAT_UP' ? 'Ready. Go on.' : 'Time. Go on.'}
+      </p>
+    {/if}
+    {#if step.meanwhile.length > 0 && many}
+      <p class="text-lead border-verdigris mt-4 border-l-4 pl-3">
+        Meanwhile: {step.meanwhile.join('; ').toLowerCase()}.
       </p>
     {/if}
     {#each run.reminders as reminder (reminder.kind)}
@@ -96,6 +141,8 @@
       </figure>
     {/if}
 
+    {#if many}<Batch {run} {revision} {onsame} {onlog} />{/if}
+
     <div class="bg-paper sticky bottom-0 mt-auto pt-4 pb-2">
       {#if next}
         <div class="border-rule border-t pt-3">
@@ -111,11 +158,22 @@
           >
         {:else if next}
           <button class="press press-strong text-large min-h-14 px-8" onclick={() => running.act('NEXT')}>
-            {waiting ? 'Go on, not ready yet' : step.kind === 'PLACE' ? 'It is on: start the soak' : 'Next'}
+            {waiting ? 'Go on, not ready yet' : run.answer}
+          </button>
+          {#if step.kind === 'PASS' && !run.simulated}
+            <button class="press min-h-14" onclick={() => running.act('REVERSE_OUT')}
+              >It refuses the stack</button
+            >
+          {/if}
+        {:else if !ending && step.kind !== 'LOOK'}
+          <button class="press press-strong text-large min-h-14 px-8" onclick={() => running.act('NEXT')}>
+            {run.answer}: the next one
           </button>
         {:else}
           <button class="press press-strong text-large min-h-14 px-8" onclick={onlog}>Log the pull</button>
         {/if}
+        {#if many}<button class="press min-h-14" onclick={() => running.act('PAUSE')}>Pause for now</button
+          >{/if}
         {#if run.step > 0}<button class="press min-h-14" onclick={() => running.act('BACK')}>Back</button
           >{/if}
         <button class="press press-quiet min-h-14" onclick={() => running.act('LEAVE')}

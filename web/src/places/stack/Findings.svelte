@@ -1,6 +1,18 @@
 <script lang="ts">
+  import type { Board } from '../../api/client';
   import Findings from '../../parts/Findings.svelte';
+  import AddHere from '../../shelving/AddHere.svelte';
   import { editing } from '../../state/editing.svelte';
+  import { kit } from '../../state/kit.svelte';
+  import { routes } from '../../state/routes.svelte';
+  import { vocabulary } from '../../state/vocabulary.svelte';
+
+  /** Boards that the route cannot do without and that nobody owns yet: a mend could not name one. */
+  const lacking = $derived(
+    (routes.of(editing.draft?.route)?.boards ?? []).filter(
+      (kind) => !kit.inUse('boards').some((board: Board) => board.kind === kind),
+    ),
+  );
 </script>
 
 <div class="flex flex-col gap-2" role="group" aria-live="polite" aria-label="Findings">
@@ -12,4 +24,11 @@
     most={2}
     onmend={(mend) => editing.change(mend.draft)}
   />
+  {#each lacking as kind (kind)}
+    <AddHere
+      says="Not on your shelves yet: {vocabulary.kind('boards', kind)}."
+      fits={({ things }) => things.boards.some((b) => b.kind === kind)}
+      shelf="boards"
+    />
+  {/each}
 </div>

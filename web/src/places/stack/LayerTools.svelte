@@ -5,6 +5,8 @@
   import { kit } from '../../state/kit.svelte';
   import { preferences } from '../../state/preferences.svelte';
   import { routes } from '../../state/routes.svelte';
+  import AddHere from '../../shelving/AddHere.svelte';
+  import { type Kind } from '../../state/kinds.svelte';
   import { added, flipped, removed, swapped } from './stackEdits';
 
   /** What can be done with the chosen layer, and what can be added above it. */
@@ -38,6 +40,33 @@
         return [];
     }
   });
+
+  let adding = $state(false);
+
+  /** Boards, and what this route takes of tools, films and stocks. */
+  function useful({ things }: Kind) {
+    return (
+      things.boards.length > 0 ||
+      things.plates.some((p) => route?.toolInStack && route.tools.includes(p.kind)) ||
+      things.films.some((f) => f.kind === route?.film) ||
+      things.stocks.some((s) => route?.stocks.includes(s.kind))
+    );
+  }
+
+  /** What was put on the shelf is laid into the stack as well. */
+  function lay(things: Kind['things']) {
+    const [board, plate, film, stock] = [
+      things.boards[0],
+      things.plates[0],
+      things.films[0],
+      things.stocks[0],
+    ];
+    if (board) add(`BOARD:${board.id}`);
+    else if (plate) add(`PLATE:${plate.id}`);
+    else if (film) add(`FILM:${film.id}`);
+    else if (stock) add(`STOCK:${stock.id}`);
+    adding = false;
+  }
 
   function add(choice: string) {
     const [kind, id] = choice.split(':') as [DraftLayer['kind'] | 'SHEET', string];
@@ -95,6 +124,11 @@
         {#each stocks as s (s.id)}<option value="STOCK:{s.id}">{s.name}</option>{/each}
       </optgroup>
     </Pick>
+    <button class="press press-quiet" disabled={!editing.canUndo} onclick={() => editing.undo()}>Undo</button>
+    <button class="press press-quiet" disabled={!editing.canRedo} onclick={() => editing.redo()}>Redo</button>
+    <button class="press press-quiet" aria-expanded={adding} onclick={() => (adding = !adding)}
+      >Not on the shelf yet?</button
+    >
     {#if layer}
       <span class="mx-2 font-bold">{name}</span>
       <button class="press press-quiet" onclick={() => onmove(selected, selected + 1)}>Up</button>
@@ -122,7 +156,10 @@
         />
       {/if}
     {:else}
-      <span class="text-soft ml-2">Choose a layer to move it, turn it over or take it out.</span>
+      <span class="text-soft ml-2">Choose a layer to change it.</span>
     {/if}
   </div>
+  {#if adding}
+    <AddHere fits={useful} shelf="boards" onadded={lay} />
+  {/if}
 {/if}

@@ -8,6 +8,8 @@
   import { tell } from '../../state/messages.svelte';
   import { routes } from '../../state/routes.svelte';
   import { preferences } from '../../state/preferences.svelte';
+  import { vocabulary } from '../../state/vocabulary.svelte';
+  import NumberField from '../../parts/NumberField.svelte';
 
   const form = formReadings();
   const draft = $derived(editing.draft);
@@ -15,14 +17,17 @@
   const answer = $derived(editing.answer);
   const stopped = $derived(answer !== undefined && !answer.pullable);
 
-  async function run() {
+  let wanted = $state(1);
+
+  async function run(scrap = false, trial = false) {
     const id = editing.saved?.id;
     if (!id) return;
     try {
       // What is still being read belongs to the run.
       if (form && !(await form.settled())) return tell('Something typed here cannot be read yet.');
       await editing.settle();
-      const begun = await asked(api.POST('/api/runs', { params: { query: { setUpId: id } } }));
+      const query = { setUpId: id, wanted, scrap, trial };
+      const begun = await asked(api.POST('/api/runs', { params: { query } }));
       await push(`/run/${begun.id}`);
     } catch (trouble) {
       tell(trouble);
@@ -52,14 +57,37 @@
       </p>
     {/if}
   </div>
-  <div class="flex gap-1">
-    <button class="press press-quiet" disabled={!editing.canUndo} onclick={() => editing.undo()}>Undo</button>
-    <button class="press press-quiet" disabled={!editing.canRedo} onclick={() => editing.redo()}>Redo</button>
+  <div class="flex items-end gap-1">
+    <NumberField
+      class="w-20"
+      label="Pulls"
+      name="wanted"
+      whole
+      min={1}
+      max={vocabulary.now.limits.pulls}
+      value={wanted}
+      onvalue={(n) => (wanted = Math.round(n))}
+    />
     <button
       class="press press-strong"
       disabled={stopped || !answer}
       title={stopped ? 'Mend what stops it first' : ''}
-      onclick={run}>Run it</button
+      onclick={() => run()}>{wanted > 1 ? `Run ${wanted}` : 'Run it'}</button
     >
   </div>
 </div>
+{#if answer && !stopped && (answer.scrapTest || !vocabulary.now.simulated)}
+  <p class="text-soft text-small">
+    {#if answer.scrapTest}
+      {answer.scrapTest}.
+      <button class="text-verdigris font-semibold underline" onclick={() => run(true)}
+        >Try one on scrap first</button
+      >
+    {/if}
+    {#if !vocabulary.now.simulated}
+      <button class="text-verdigris underline" onclick={() => run(false, true)}
+        >Walk through it with simulated machines</button
+      >
+    {/if}
+  </p>
+{/if}

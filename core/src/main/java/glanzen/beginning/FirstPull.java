@@ -86,20 +86,12 @@ public record FirstPull(@Nullable SetUp setUp, List<String> missing) {
             missing.add(words(
                     route.stocks().stream().map(Stock.Kind::label).limit(3).toList()));
         }
-        for (Board.Kind kind : wanted(route)) {
+        for (Board.Kind kind : route.boards()) {
             if (kit.boards().stream().noneMatch(b -> b.kind() == kind)) {
                 missing.add(one(kind.label()));
             }
         }
         return missing;
-    }
-
-    private static List<Board.Kind> wanted(Route route) {
-        return route.slots().stream()
-                .filter(slot -> !slot.optional())
-                .flatMap(slot -> slot.part().board().stream())
-                .distinct()
-                .toList();
     }
 
     private static Optional<Machine> machine(Route route, Kit kit) {

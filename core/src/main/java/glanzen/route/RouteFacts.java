@@ -1,5 +1,6 @@
 package glanzen.route;
 
+import glanzen.kit.Board;
 import glanzen.kit.Film;
 import glanzen.kit.Machine;
 import glanzen.kit.Plate;
@@ -73,6 +74,15 @@ public sealed interface RouteFacts permits Route {
     /** Its stack, bottom to top. */
     default List<LayerSlot> slots() {
         return plan().slots();
+    }
+
+    /** Kinds of board that its stack cannot do without. */
+    default List<Board.Kind> boards() {
+        return slots().stream()
+                .filter(slot -> !slot.optional())
+                .flatMap(slot -> slot.part().board().stream())
+                .distinct()
+                .toList();
     }
 
     /** Whether it is done on a heated platform. */

@@ -6,6 +6,7 @@ import glanzen.advice.ErrorBias;
 import glanzen.advice.LongerSoak;
 import glanzen.advice.Proposal;
 import glanzen.advice.Schools;
+import glanzen.advice.ScrapTest;
 import glanzen.app.kit.KitService;
 import glanzen.app.rig.RigService;
 import glanzen.app.setup.SetUpReport.AdviceView;
@@ -45,6 +46,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
@@ -91,6 +93,8 @@ public class ForecastService {
     public SetUpReport answer(SetUp setUp, Inventory shop, RigEnsemble ensemble) {
         List<Finding<SetUp>> findings = Rules.check(setUp, shop);
         boolean computable = Rules.computable(setUp);
+        Forecast forecast = computable ? forecaster.forecast(setUp, ensemble) : null;
+        Expected expected = forecast == null ? null : expected(setUp, forecast);
         return new SetUpReport(
                 setUp.stack().thicknessMm(),
                 setUp.machine() instanceof Press press ? press.openingMm() : 0,
@@ -99,11 +103,17 @@ public class ForecastService {
                 Rules.pullable(findings),
                 findings.stream().map(ForecastService::view).toList(),
                 computable ? cautions(setUp) : List.of(),
-                computable ? expected(setUp, forecaster.forecast(setUp, ensemble)) : null,
+                expected,
+                forecast == null ? null : scrapTest(setUp, forecast, Objects.requireNonNull(expected)),
                 setUp.shimPlace(),
                 LayerPlace.of(setUp).stream().map(PlaceView::of).toList(),
                 GelView.of(setUp),
                 new RigView(rigs.pulls(setUp.machine().id(), setUp.platformId()), rigs.remarks(setUp)));
+    }
+
+    private static @Nullable String scrapTest(SetUp setUp, Forecast forecast, Expected expected) {
+        boolean pulled = !expected.window().ticks().isEmpty();
+        return ScrapTest.why(setUp, forecast, pulled).orElse(null);
     }
 
     /** Of twenty pulls of a set-up that can be computed: under, clean, over. */

@@ -1,5 +1,6 @@
 package glanzen.app.setup;
 
+import glanzen.kit.Board;
 import glanzen.kit.Film;
 import glanzen.kit.Machine;
 import glanzen.kit.Plate;
@@ -32,6 +33,7 @@ class RouteController {
      * @param heated whether it is done on a heated platform
      * @param toolWord what its tool is called
      * @param toolInStack whether the tool goes through; otherwise it has laid the design before
+     * @param boards kinds of board its stack cannot do without
      * @param film kind of film it takes; absent where there is none
      * @param wantsGel whether there is gel under the film
      * @param inkable whether its plate may be inked
@@ -57,6 +59,7 @@ class RouteController {
             boolean toolInStack,
             List<Plate.Kind> tools,
             List<Stock.Kind> stocks,
+            List<Board.Kind> boards,
             Film.@Nullable Kind film,
             boolean wantsGel,
             boolean inkable,
@@ -83,6 +86,7 @@ class RouteController {
                     r.toolInStack(),
                     List.copyOf(r.tools()),
                     List.copyOf(r.stocks()),
+                    r.boards(),
                     r.film().orElse(null),
                     r.wantsGel(),
                     r.inkable(),

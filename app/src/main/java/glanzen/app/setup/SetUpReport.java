@@ -28,6 +28,7 @@ import org.jspecify.annotations.Nullable;
  * @param findings rules it breaks, worst first
  * @param cautions hazards of this set-up, in plain words
  * @param expected what to expect; absent if it cannot be computed
+ * @param scrapTest why it is worth trying on scrap first; absent where it is not
  * @param shimPlace where a board that is added belongs, counted from the bottom
  * @param places where what the route asks for by itself belongs, and which way up
  * @param drying of the gel under the film; absent where there is none
@@ -42,6 +43,7 @@ public record SetUpReport(
         List<FoundView> findings,
         List<String> cautions,
         @Nullable Expected expected,
+        @Nullable String scrapTest,
         int shimPlace,
         List<PlaceView> places,
         @Nullable GelView drying,

@@ -23,6 +23,7 @@ import glanzen.route.RouteGroup;
 import glanzen.setup.Gel;
 import glanzen.setup.Heat;
 import glanzen.setup.SetUp;
+import glanzen.steps.RunState;
 import glanzen.transfer.Drying;
 import java.util.Arrays;
 import java.util.List;
@@ -41,6 +42,7 @@ import java.util.List;
  * @param bulks bulks of paper
  * @param gel about gel
  * @param limits what can be asked for at most
+ * @param simulated whether machines are simulated here, as in the demo
  */
 record Vocabulary(
         List<ItemForm> forms,
@@ -53,7 +55,8 @@ record Vocabulary(
         List<Peel.Named> peels,
         List<PaperWeight.Bulk> bulks,
         GelWords gel,
-        Limits limits) {
+        Limits limits,
+        boolean simulated) {
 
     /** What a new thing of each shelf starts from. */
     record ItemStarts(
@@ -91,6 +94,7 @@ record Vocabulary(
      * What can be asked for at most, and what is noticed.
      *
      * @param passes trips through a machine
+     * @param pulls good pulls of one run
      * @param heatSeconds longest soak or warm-up, s
      * @param driedSeconds longest drying of gel, s
      * @param humidity dampest room
@@ -101,6 +105,7 @@ record Vocabulary(
      */
     record Limits(
             int passes,
+            int pulls,
             double heatSeconds,
             double driedSeconds,
             double humidity,
@@ -109,7 +114,7 @@ record Vocabulary(
             double likelyRefused,
             double burnsC) {}
 
-    static Vocabulary ofTheCraft() {
+    static Vocabulary ofTheCraft(boolean simulated) {
         return new Vocabulary(
                 ItemForms.ALL,
                 new ItemStarts(
@@ -141,12 +146,14 @@ record Vocabulary(
                 new GelWords(Drying.CLEAR, Drying.SOUND, Gel.USUAL),
                 new Limits(
                         SetUp.MOST_PASSES,
+                        RunState.MOST,
                         Heat.LONGEST_SECONDS,
                         Gel.LONGEST_SECONDS,
                         Gel.MOST_HUMIDITY,
                         Board.TURN_AT_MM,
                         StripGauge.CARRIES_MM,
                         Forecast.LIKELY_REFUSED,
-                        Platform.BURNS_C));
+                        Platform.BURNS_C),
+                simulated);
     }
 }

@@ -1,16 +1,16 @@
 <script lang="ts">
   import Modal from 'flowbite-svelte/Modal.svelte';
-  import { Trouble, type Schemas } from '../../api/client';
-  import { kit, type Shelf } from '../../state/kit.svelte';
-  import { tell } from '../../state/messages.svelte';
-  import { outlines } from '../../state/outlines.svelte';
-  import { preferences } from '../../state/preferences.svelte';
+  import { Trouble, type Schemas } from '../api/client';
+  import { kit, type Shelf } from '../state/kit.svelte';
+  import { tell } from '../state/messages.svelte';
+  import { outlines } from '../state/outlines.svelte';
+  import { preferences } from '../state/preferences.svelte';
   import CaliperFromWeight from './CaliperFromWeight.svelte';
   import FieldInput from './FieldInput.svelte';
   import Levels from './Levels.svelte';
   import SvgOutline from './SvgOutline.svelte';
-  import { readings } from '../../parts/readings';
-  import { vocabulary } from '../../state/vocabulary.svelte';
+  import { readings } from '../parts/readings';
+  import { vocabulary } from '../state/vocabulary.svelte';
   import { path, read, written, type Field, type Item } from './fields';
   import { put } from './shelves';
 

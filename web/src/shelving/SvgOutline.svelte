@@ -1,6 +1,6 @@
 <script lang="ts">
-  import { token, Trouble, trouble, type Schemas } from '../../api/client';
-  import { preferences } from '../../state/preferences.svelte';
+  import { token, Trouble, trouble, type Schemas } from '../api/client';
+  import { preferences } from '../state/preferences.svelte';
 
   /** Takes the outline of a plate or die from an SVG file. */
   let { onread }: { onread: (read: Schemas['ReadOutline']) => void } = $props();

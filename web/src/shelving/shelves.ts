@@ -1,5 +1,5 @@
-import { api, asked } from '../../api/client';
-import type { Shelf } from '../../state/kit.svelte';
+import { api, asked } from '../api/client';
+import type { Shelf } from '../state/kit.svelte';
 
 type Version = { params: { path: { id: string }; query: { version: number } } };
 

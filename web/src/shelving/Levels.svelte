@@ -1,6 +1,6 @@
 <script lang="ts">
-  import TextField from '../../parts/TextField.svelte';
-  import QuantityField from '../../parts/QuantityField.svelte';
+  import TextField from '../parts/TextField.svelte';
+  import QuantityField from '../parts/QuantityField.svelte';
 
   /** The heat levels of a dock. */
   interface Level {

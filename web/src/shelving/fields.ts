@@ -1,4 +1,4 @@
-import type { Schemas } from '../../api/client';
+import type { Schemas } from '../api/client';
 
 /** How the things on each shelf are entered is the core's to say; here is only how a form reads and writes a member. */
 export type Field = Schemas['Field'];

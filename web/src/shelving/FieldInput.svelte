@@ -1,10 +1,10 @@
 <script lang="ts">
-  import TextField from '../../parts/TextField.svelte';
-  import Tick from '../../parts/Tick.svelte';
-  import Pick from '../../parts/Pick.svelte';
-  import NumberField from '../../parts/NumberField.svelte';
-  import QuantityField from '../../parts/QuantityField.svelte';
-  import { kit } from '../../state/kit.svelte';
+  import TextField from '../parts/TextField.svelte';
+  import Tick from '../parts/Tick.svelte';
+  import Pick from '../parts/Pick.svelte';
+  import NumberField from '../parts/NumberField.svelte';
+  import QuantityField from '../parts/QuantityField.svelte';
+  import { kit } from '../state/kit.svelte';
   import type { Field } from './fields';
 
   interface Props {

@@ -1,7 +1,7 @@
 <script lang="ts">
-  import { api, asked } from '../../api/client';
-  import { vocabulary } from '../../state/vocabulary.svelte';
-  import { tell } from '../../state/messages.svelte';
+  import { api, asked } from '../api/client';
+  import { vocabulary } from '../state/vocabulary.svelte';
+  import { tell } from '../state/messages.svelte';
 
   /** For those without a caliper: thickness from weight and bulk. */
   let { gsm, onthickness }: { gsm: number; onthickness: (mm: number) => void } = $props();

@@ -1,0 +1,68 @@
+<script lang="ts">
+  import { api, asked, type RunView, type Schemas } from '../../api/client';
+  import { Question } from '../../asking/question.svelte';
+  import OutcomeMark from '../../drawing/OutcomeMark.svelte';
+  import { duration } from '../../parts/format';
+  import { preferences } from '../../state/preferences.svelte';
+
+  /** How far a batch is, what pull after pull does to its platform, and whether its pulls drift. */
+  let {
+    run,
+    revision,
+    onsame,
+    onlog,
+  }: { run: RunView; revision: number; onsame: () => void; onlog: () => void } = $props();
+  const WORTH_SAYING_K = 1;
+  const batch = $derived(run.batch);
+  const recovering = new Question<Schemas['RecoveryView']>();
+  const made = new Question<Schemas['OfRun']>();
+  const id = $derived(run.id);
+  const heated = $derived(run.draft.onPlatform !== undefined);
+
+  $effect(() => {
+    if (!heated) return;
+    const params = { path: { id } };
+    return recovering.follow((signal) => asked(api.GET('/api/runs/{id}/recovery', { params, signal })));
+  });
+  $effect(() => {
+    void revision;
+    const params = { path: { runId: id } };
+    return made.follow((signal) => asked(api.GET('/api/pulls/of-run/{runId}', { params, signal })));
+  });
+  const recovery = $derived(recovering.answer);
+  const settledK = $derived(recovery?.behindK.at(-1) ?? 0);
+  const pulls = $derived(made.answer?.pulls ?? []);
+</script>
+
+<section aria-label="Batch" class="border-rule mt-5 border-y py-3" data-testid="batch">
+  <p>
+    <span class="figure text-heading">{batch.good} of {batch.wanted}</span>
+    {batch.rejected > 0 ? `good, ${batch.rejected} rejected` : 'good'}{batch.toLog > 0
+      ? `, ${batch.toLog} to log`
+      : ''}
+  </p>
+  <p class="mt-1 flex flex-wrap" aria-hidden="true">
+    {#each pulls as pull (pull.id)}<OutcomeMark outcome={pull.outcome} size={18} />{/each}
+  </p>
+  {#if batch.toLog > 0}
+    <div class="mt-2 flex flex-wrap gap-2">
+      {#if pulls.length > 0}
+        <button class="press" onclick={onsame}>Log it like the last (S)</button>
+      {/if}
+      <button class="press" onclick={onlog}>Log it in full (L)</button>
+    </div>
+  {/if}
+  {#if made.answer?.drift}
+    <p role="status" class="border-ochre-line bg-ochre-wash mt-2 border-l-4 px-3 py-2">
+      {made.answer.drift.says}
+    </p>
+  {/if}
+  {#if recovery && settledK >= WORTH_SAYING_K}
+    <p class="text-soft mt-2">
+      A pull every {duration(recovery.roundSeconds)} leaves the platform {preferences.span(settledK)} cooler when
+      the plate is laid: {recovery.later[1]} of 20 good instead of {recovery.first[1]}. Soak
+      {duration(recovery.soakLongerSeconds)} longer from the third on, or let it stand in its dock for
+      {duration(recovery.waitSeconds)}.
+    </p>
+  {/if}
+</section>
