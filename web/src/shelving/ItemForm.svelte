@@ -94,6 +94,7 @@
       <SvgOutline
         onread={(drawn) => {
           item.motif = drawn.motif;
+          if (drawn.hairline) Object.assign(item, { kind: 'THIN_DIE', material: 'STEEL' });
           // The metal reaches a little past its design.
           item.widthMm = Math.round((drawn.widthMm + 4) * 10) / 10;
           item.heightMm = Math.round((drawn.heightMm + 4) * 10) / 10;

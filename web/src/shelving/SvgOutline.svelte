@@ -2,18 +2,21 @@
   import { token, Trouble, trouble, type Schemas } from '../api/client';
   import { preferences } from '../state/preferences.svelte';
 
-  /** Takes the outline of a plate or die from an SVG file. */
+  /** Takes the outline of a plate or die from an SVG file, and shows what was read before it is kept. */
   let { onread }: { onread: (read: Schemas['ReadOutline']) => void } = $props();
-  let said = $state('');
+  let file: File | undefined;
+  let dpi = $state(96);
+  let read = $state.raw<Schemas['ReadOutline']>();
   let wrong = $state('');
 
-  async function take(file: File | undefined) {
+  async function take(chosen: File | undefined) {
+    file = chosen;
+    [read, wrong] = [undefined, ''];
     if (!file) return;
-    [said, wrong] = ['', ''];
     const body = new FormData();
     body.append('svg', file);
     const headers = { 'X-XSRF-TOKEN': token() };
-    const response = await fetch('/api/artworks', { method: 'POST', body, headers });
+    const response = await fetch(`/api/artworks?dpi=${dpi}`, { method: 'POST', body, headers });
     const answer = await response.json();
     if (!response.ok) {
       const refused: Trouble = trouble(response.status, answer);
@@ -21,10 +24,7 @@
       wrong = field ? `The file ${field.message}. Accepted: ${field.accepted}.` : refused.message;
       return;
     }
-    const read = answer as Schemas['ReadOutline'];
-    said = `Read: ${preferences.length(read.widthMm)} × ${preferences.length(read.heightMm)}${
-      read.skipped.length > 0 ? `; passed over: ${read.skipped.join(', ')}` : ''
-    }.`;
+    read = answer as Schemas['ReadOutline'];
     onread(read);
   }
 </script>
@@ -39,6 +39,44 @@
       onchange={(e) => take(e.currentTarget.files?.[0])}
     /></label
   >
-  {#if said}<p role="status">{said}</p>{/if}
+  {#if read}
+    <div class="mt-2 flex flex-wrap items-start gap-4" role="status">
+      <svg
+        class="border-rule bg-paper border"
+        width="180"
+        height="130"
+        viewBox="{-read.widthMm * 0.05} {-read.heightMm * 1.05} {read.widthMm * 1.1} {read.heightMm * 1.1}"
+        role="img"
+        aria-label="What was read"
+      >
+        <path d={read.path} transform="scale(1 -1)" fill="var(--ink)" fill-rule="evenodd" />
+      </svg>
+      <div class="min-w-0 flex-1">
+        <p>
+          Read: {preferences.length(read.widthMm)} × {preferences.length(read.heightMm)}{read.hairline
+            ? ', drawn in hairlines: taken as the line of a blade'
+            : ''}.
+        </p>
+        {#if read.sizes.length > 0}
+          <fieldset class="mt-1">
+            <legend class="label">The file does not say how large it is. Which is it?</legend>
+            {#each read.sizes as size (size.dpi)}
+              <label class="flex items-center gap-2">
+                <input
+                  type="radio"
+                  name="dpi"
+                  value={size.dpi}
+                  bind:group={dpi}
+                  onchange={() => void take(file)}
+                />
+                {preferences.length(size.widthMm)} × {preferences.length(size.heightMm)}, {size.dpi} units an inch
+              </label>
+            {/each}
+          </fieldset>
+        {/if}
+        {#if read.skipped.length > 0}<p class="text-soft">Passed over: {read.skipped.join(', ')}.</p>{/if}
+      </div>
+    </div>
+  {/if}
   {#if wrong}<p role="alert" class="text-ochre text-fine mt-1">{wrong}</p>{/if}
 </div>

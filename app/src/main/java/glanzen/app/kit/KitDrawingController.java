@@ -9,9 +9,9 @@ import glanzen.artwork.SvgReader;
 import glanzen.kit.Plate;
 import glanzen.material.PaperWeight;
 import glanzen.measure.BadInput;
+import glanzen.measure.Checks;
 import io.swagger.v3.oas.annotations.Operation;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
@@ -58,22 +58,52 @@ class KitDrawingController {
                 PathText.write(artwork.shape()), plate.widthMm(), plate.heightMm(), artwork.baselineMm());
     }
 
-    /** What was read from an SVG file. */
-    record ReadOutline(Motif motif, double widthMm, double heightMm, double areaMm2, List<String> skipped) {}
+    /** How large a file is if so many of its units are an inch. */
+    record Size(double dpi, double widthMm, double heightMm) {}
+
+    /**
+     * What was read from an SVG file.
+     *
+     * @param path the outline as path text, mm, y upwards
+     * @param hairline whether it is drawn in hairlines, as lines to cut along are
+     * @param sizes where the file does not say how large it is: how large it may be
+     * @param skipped what was passed over, in words
+     */
+    record ReadOutline(
+            Motif motif,
+            String path,
+            double widthMm,
+            double heightMm,
+            double areaMm2,
+            boolean hairline,
+            List<Size> sizes,
+            List<String> skipped) {}
 
     @Operation(summary = "Reads the outline of a tool from an SVG file")
     @PostMapping(path = "/api/artworks", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    ReadOutline read(@RequestParam MultipartFile svg) throws IOException {
+    ReadOutline read(@RequestParam MultipartFile svg, @RequestParam(defaultValue = "96") double dpi)
+            throws IOException {
+        new Checks().figure("dpi", dpi, 10, 1200, "units to the inch").done();
         if (svg.getSize() > SvgReader.MOST_CHARACTERS) {
             throw new BadInput("svg", "is too large", "an SVG file of up to 4 MB");
         }
-        SvgReader.Outline outline = SvgReader.read(new String(svg.getBytes(), StandardCharsets.UTF_8));
+        SvgReader.Outline outline = SvgReader.read(svg.getBytes(), dpi);
+        Motif motif = Motif.outlined(outline.shape());
         return new ReadOutline(
-                Motif.outlined(outline.shape()),
+                motif,
+                motif.outline(),
                 outline.widthMm(),
                 outline.heightMm(),
                 outline.shape().getArea(),
+                outline.hairline(),
+                outline.sized() ? List.of() : sizes(outline, dpi),
                 outline.skipped());
+    }
+
+    private static List<Size> sizes(SvgReader.Outline outline, double dpi) {
+        return SvgReader.KNOWN_DPI.stream()
+                .map(known -> new Size(known, outline.widthMm() * dpi / known, outline.heightMm() * dpi / known))
+                .toList();
     }
 
     private Plate plate(String id) {
