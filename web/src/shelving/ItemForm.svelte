@@ -8,6 +8,10 @@
   import CaliperFromWeight from './CaliperFromWeight.svelte';
   import FieldInput from './FieldInput.svelte';
   import Levels from './Levels.svelte';
+  import Fold from '../parts/Fold.svelte';
+  import PlatformWords from './PlatformWords.svelte';
+  import PressWords from './PressWords.svelte';
+  import TenOnRuler from './TenOnRuler.svelte';
   import SvgOutline from './SvgOutline.svelte';
   import { readings } from '../parts/readings';
   import { vocabulary } from '../state/vocabulary.svelte';
@@ -24,6 +28,13 @@
   let general = $state('');
   const form = $derived(vocabulary.form(shelf));
   const known = $derived(form.fields.map(path));
+  const curious = $derived(form.fields.filter((f) => f.curious));
+  const size = $derived({
+    widthMm: Number(item.widthMm),
+    heightMm: Number(item.heightMm),
+    celsius: (item.levels as { celsius: number }[] | undefined)?.[0]?.celsius ?? 0,
+  });
+  let opened = $state(false);
   const reading = readings();
 
   /** What a new thing starts from; its name, its words and what it is of are for the person to give. */
@@ -55,11 +66,23 @@
     } catch (problem) {
       if (!(problem instanceof Trouble)) return tell(problem);
       wrong = problem.fields;
+      // What is wrong has to be seen.
+      opened ||= curious.some((f) => wrong.some((w) => w.field === path(f)));
       const homeless = problem.fields.filter((f) => !known.includes(f.field));
       if (problem.fields.length === 0 || homeless.length > 0) general = preferences.said(problem.message);
     }
   }
 </script>
+
+{#snippet asked(field: Field)}
+  <FieldInput
+    {field}
+    name={path(field)}
+    value={read(item, field)}
+    error={error(field)}
+    onvalue={(value) => (item = written(item, field, value))}
+  />
+{/snippet}
 
 <Modal open title={id ? String(kept?.item.name) : `Add a ${form.one}`} size="md" {onclose}>
   <form
@@ -69,20 +92,23 @@
       save();
     }}
   >
-    {#each form.fields as field (path(field))}
-      <FieldInput
-        {field}
-        name={path(field)}
-        value={read(item, field)}
-        error={error(field)}
-        onvalue={(value) => (item = written(item, field, value))}
-      />
+    {#each form.fields.filter((f) => !f.curious) as field (path(field))}
+      {@render asked(field)}
     {/each}
+    {#if shelf === 'presses'}
+      <PressWords
+        onfigures={(figures) =>
+          (item = { ...item, ...figures, openingMm: figures.openingMm ?? item.openingMm })}
+      />
+    {/if}
     {#if shelf === 'platforms'}
       <Levels
         levels={item.levels as { name: string; celsius: number }[]}
         onlevels={(levels) => (item.levels = levels)}
       />
+    {/if}
+    {#if shelf === 'platforms'}
+      <PlatformWords {id} {size} onfigures={(figures) => (item = { ...item, ...figures })} />
     {/if}
     {#if shelf === 'rollers'}
       <Levels
@@ -101,8 +127,22 @@
         }}
       />
     {/if}
+    {#if shelf === 'boards' || shelf === 'stocks'}
+      <TenOnRuler onthickness={(mm) => (item.thicknessMm = mm)} />
+    {/if}
     {#if shelf === 'stocks' && item.kind === 'CARD'}
       <CaliperFromWeight gsm={Number(item.gsm)} onthickness={(mm) => (item.thicknessMm = mm)} />
+    {/if}
+    {#if curious.length > 0}
+      <div class="col-span-full">
+        <Fold title="Figures for the curious" bind:open={opened}>
+          <div class="mt-2 grid gap-4 sm:grid-cols-2">
+            {#each curious as field (path(field))}
+              {@render asked(field)}
+            {/each}
+          </div>
+        </Fold>
+      </div>
     {/if}
     {#if general}<p role="alert" class="border-ochre-line bg-ochre-wash col-span-full border-l-4 px-3 py-2">
         {general}

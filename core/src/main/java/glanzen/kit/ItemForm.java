@@ -40,8 +40,15 @@ public record ItemForm(String shelf, String one, String many, List<Field> fields
      * @param input how it is entered
      * @param unit of a number; empty if it has none
      * @param options of a choice; empty for the others
+     * @param curious whether only the curious ask for it; it has a usual value, or follows from something everybody knows
      */
-    public record Field(String key, String part, String label, Input input, String unit, List<Option> options) {}
+    public record Field(
+            String key, String part, String label, Input input, String unit, List<Option> options, boolean curious) {
+
+        Field forTheCurious() {
+            return new Field(key, part, label, input, unit, options, true);
+        }
+    }
 
     public ItemForm {
         fields = List.copyOf(fields);

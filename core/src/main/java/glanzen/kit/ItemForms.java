@@ -20,9 +20,9 @@ public final class ItemForms {
     private static final Field HEIGHT = field("heightMm", "Length", Input.LENGTH);
     private static final Field THROAT = field("throatMm", "Throat, widest stack", Input.LENGTH);
     private static final List<Field> FEEDS = List.of(
-            number("slowMmPerS", "Slow feed", "mm/s"),
-            number("steadyMmPerS", "Steady feed", "mm/s"),
-            number("briskMmPerS", "Brisk feed", "mm/s"));
+            number("slowMmPerS", "Slow feed", "mm/s").forTheCurious(),
+            number("steadyMmPerS", "Steady feed", "mm/s").forTheCurious(),
+            number("briskMmPerS", "Brisk feed", "mm/s").forTheCurious());
 
     private static final ItemForm PRESSES = new ItemForm(
             "presses",
@@ -32,12 +32,15 @@ public final class ItemForms {
                     List.of(
                             NAME,
                             choice("kind", "Turned by", options(List.of(Press.Kind.values()), Press.Kind::label)),
-                            field("openingMm", "Opening between the rollers", Input.LENGTH),
+                            field("openingMm", "Opening between the rollers", Input.LENGTH)
+                                    .forTheCurious(),
                             THROAT,
-                            field("rollerRadiusMm", "Roller radius", Input.LENGTH),
-                            number("stiffnessNPerMm", "Frame stiffness", "N/mm"),
-                            number("maxForceN", "Stalls at", "N"),
-                            number("crown", "Give in the middle, 0.10 steel to 0.20 light", "")),
+                            field("rollerRadiusMm", "Roller radius", Input.LENGTH)
+                                    .forTheCurious(),
+                            number("stiffnessNPerMm", "Frame stiffness", "N/mm").forTheCurious(),
+                            number("maxForceN", "Stalls at", "N").forTheCurious(),
+                            number("crown", "Give in the middle, 0.10 steel to 0.20 light", "")
+                                    .forTheCurious()),
                     with(FEEDS, List.of(field("opticalSensor", "Looks for opaque plates with a sensor", Input.FLAG)))));
 
     private static final ItemForm PLATFORMS = new ItemForm(
@@ -46,12 +49,12 @@ public final class ItemForms {
             "Platforms",
             List.of(
                     NAME,
-                    THICKNESS,
+                    THICKNESS.forTheCurious(),
                     WIDTH,
                     HEIGHT,
-                    number("heatCapacityJPerK", "Heat it holds", "J/K"),
-                    number("lossWPerK", "Loses to the room", "W/K"),
-                    number("maxPowerW", "Heater", "W"),
+                    number("heatCapacityJPerK", "Heat it holds", "J/K").forTheCurious(),
+                    number("lossWPerK", "Loses to the room", "W/K").forTheCurious(),
+                    number("maxPowerW", "Heater", "W").forTheCurious(),
                     number("offAfterMinutes", "Switches itself off after", "minutes")));
 
     private static final ItemForm ROLLERS = new ItemForm(
@@ -64,10 +67,12 @@ public final class ItemForms {
                             choice("kind", "What it is", options(HeatedRollers.KINDS, Machine.Kind::label)),
                             THROAT,
                             field("gapMm", "Thickest stack it takes", Input.LENGTH),
-                            number("pressureMpa", "Pressure of its rollers", "MPa"),
-                            field("nipMm", "Length of the nip", Input.LENGTH),
+                            number("pressureMpa", "Pressure of its rollers", "MPa")
+                                    .forTheCurious(),
+                            field("nipMm", "Length of the nip", Input.LENGTH).forTheCurious(),
                             number("warmUpSeconds", "Warms up in", "s"),
-                            number("unevenness", "Presses less in the middle, 0 even to 0.5", "")),
+                            number("unevenness", "Presses less in the middle, 0 even to 0.5", "")
+                                    .forTheCurious()),
                     FEEDS));
 
     private static final ItemForm BOARDS = new ItemForm(
@@ -93,9 +98,9 @@ public final class ItemForms {
                     WIDTH,
                     HEIGHT,
                     number("owned", "How many", ""),
-                    field("bowMm", "Bow, middle off a flat table", Input.LENGTH),
-                    number("passes", "Passes so far", ""),
-                    number("lifePasses", "Good for", "passes"),
+                    field("bowMm", "Bow, middle off a flat table", Input.LENGTH).forTheCurious(),
+                    number("passes", "Passes so far", "").forTheCurious(),
+                    number("lifePasses", "Good for", "passes").forTheCurious(),
                     number("price", "Price, in your money", ""),
                     field("opaque", "Opaque", Input.FLAG)));
 
@@ -126,8 +131,9 @@ public final class ItemForms {
                             "Design",
                             Input.CHOICE,
                             "",
-                            options(List.of(Motif.Kind.values()), Motif.Kind::label)),
-                    new Field("text", "motif", "Words, if it has words", Input.TEXT, "", List.of()),
+                            options(List.of(Motif.Kind.values()), Motif.Kind::label),
+                            false),
+                    new Field("text", "motif", "Words, if it has words", Input.TEXT, "", List.of(), false),
                     field("set", "Nested set it belongs to", Input.TEXT)));
 
     private static final ItemForm STOCKS = new ItemForm(
@@ -155,7 +161,7 @@ public final class ItemForms {
             List.of(
                     NAME,
                     choice("kind", "Kind", options(List.of(Film.Kind.values()), Film.Kind::label)),
-                    THICKNESS,
+                    THICKNESS.forTheCurious(),
                     field("widthMm", "Width of the sheet or roll", Input.LENGTH),
                     field("heightMm", "Length when new", Input.LENGTH),
                     number("leftCm2", "Unspent area left", "cm²"),
@@ -175,15 +181,15 @@ public final class ItemForms {
     private ItemForms() {}
 
     private static Field field(String key, String label, Input input) {
-        return new Field(key, "", label, input, "", List.of());
+        return new Field(key, "", label, input, "", List.of(), false);
     }
 
     private static Field number(String key, String label, String unit) {
-        return new Field(key, "", label, Input.NUMBER, unit, List.of());
+        return new Field(key, "", label, Input.NUMBER, unit, List.of(), false);
     }
 
     private static Field choice(String key, String label, List<Option> options) {
-        return new Field(key, "", label, Input.CHOICE, "", options);
+        return new Field(key, "", label, Input.CHOICE, "", options, false);
     }
 
     private static <E extends Enum<E>> List<Option> options(List<E> values, Function<E, String> label) {

@@ -14,6 +14,7 @@ import glanzen.steps.RunAction;
 import io.swagger.v3.oas.annotations.Hidden;
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -35,13 +36,21 @@ class RunController {
     private final RunFeed feed;
     private final BenchClock clock;
     private final Devices devices;
+    private final ToldService told;
 
-    RunController(RunService runs, RecoveryService recoveries, RunFeed feed, BenchClock clock, Devices devices) {
+    RunController(
+            RunService runs,
+            RecoveryService recoveries,
+            RunFeed feed,
+            BenchClock clock,
+            Devices devices,
+            ToldService told) {
         this.runs = runs;
         this.recoveries = recoveries;
         this.feed = feed;
         this.clock = clock;
         this.devices = devices;
+        this.told = told;
     }
 
     /** What was read off a pull, and what that is called. */
@@ -87,6 +96,15 @@ class RunController {
     @PostMapping("/{id}/switched-off")
     RunView switchedOff(@PathVariable String id) {
         return runs.switchedOff(id);
+    }
+
+    /** How long a heater takes from cold, s; absent if nobody has said. */
+    record ToldView(@Nullable Double coldSeconds) {}
+
+    @Operation(summary = "How long a heater takes from cold to ready, by what was told of it in runs")
+    @GetMapping("/told/{heaterId}")
+    ToldView told(@PathVariable String heaterId) {
+        return new ToldView(told.fromColdSeconds(heaterId).orElse(null));
     }
 
     @Operation(summary = "A run as it is now")

@@ -11,6 +11,7 @@ import glanzen.kit.Pace;
 import glanzen.kit.Plate;
 import glanzen.kit.Platform;
 import glanzen.kit.Press;
+import glanzen.kit.PressFeel;
 import glanzen.kit.Starts;
 import glanzen.kit.Stock;
 import glanzen.learning.StripGauge;
@@ -40,6 +41,7 @@ import java.util.List;
  * @param media ink or paint under the foil, or on a plate
  * @param peels ways of peeling
  * @param bulks bulks of paper
+ * @param feels how heavy presses are
  * @param gel about gel
  * @param limits what can be asked for at most
  * @param simulated whether machines are simulated here, as in the demo
@@ -54,6 +56,7 @@ record Vocabulary(
         List<MediumWord> media,
         List<Peel.Named> peels,
         List<PaperWeight.Bulk> bulks,
+        List<FeelWord> feels,
         GelWords gel,
         Limits limits,
         boolean simulated) {
@@ -80,6 +83,8 @@ record Vocabulary(
     record PaceWord(Pace pace, String label) {}
 
     record MediumWord(Medium medium, String label) {}
+
+    record FeelWord(PressFeel feel, String label) {}
 
     /**
      * About gel.
@@ -143,6 +148,9 @@ record Vocabulary(
                         .toList(),
                 Peel.USUAL,
                 PaperWeight.USUAL,
+                Arrays.stream(PressFeel.values())
+                        .map(f -> new FeelWord(f, f.label()))
+                        .toList(),
                 new GelWords(Drying.CLEAR, Drying.SOUND, Gel.USUAL),
                 new Limits(
                         SetUp.MOST_PASSES,
