@@ -37,6 +37,28 @@ need_tools() {
   [ "$lacking" = 0 ] || exit 1
 }
 
+# Are the packages of the front end those that its lock names?
+fetched() {
+  cmp -s "$house/web/package-lock.json" "$house/web/node_modules/.fetched"
+}
+
+# Opens the page once it answers, where there is a screen and something to open it with.
+open_page() {
+  local opener=""
+  if [ "$(uname)" = Darwin ]; then
+    opener=open
+  elif [ -n "${DISPLAY:-}${WAYLAND_DISPLAY:-}" ] && command -v xdg-open >/dev/null; then
+    opener=xdg-open
+  fi
+  [ -n "$opener" ] && command -v curl >/dev/null || return 0
+  (
+    for _ in $(seq 120); do
+      curl -s -o /dev/null "$1" && exec "$opener" "$1" >/dev/null 2>&1
+      sleep 0.5
+    done
+  ) &
+}
+
 # Builds the application if it is not there or older than its sources, and lays it out for a quick start.
 build() {
   local jar="$house/app/target/glanzen.jar" laid="$house/app/target/laid-out"
@@ -44,7 +66,10 @@ build() {
       -path '*/target' -prune -o -path '*/node_modules' -prune -o -path '*/dist' -prune -o -path '*/src/fonts' -prune \
       -o -name 'schema.d.ts' -prune -o -type f -newer "$jar" -print -quit)" ]; then
     echo "Building Glanzen; the first time takes a few minutes."
-    (cd "$house" && mvn -q -B -DskipTests -pl core,web,app package) || exit 1
+    local skip=""
+    fetched && skip="-Dmodules.skip=true"
+    (cd "$house" && mvn -q -B -DskipTests -Dmaven.test.skip=true $skip -pl core,web,app package) || exit 1
+    cp "$house/web/package-lock.json" "$house/web/node_modules/.fetched"
     rm -rf "$laid"
   fi
   if [ ! -d "$laid" ]; then
@@ -62,7 +87,8 @@ launch() {
   mkdir -p "$1" || exit 1
   local data
   data=$(cd "$1" && pwd)
-  echo "Glanzen opens at http://localhost:$3 in a moment. Its data is in $data. Ctrl+C ends it."
+  echo "Glanzen is at http://localhost:$3 in a moment. Its data is in $data. Ctrl+C ends it."
+  open_page "http://localhost:$3"
   cd "$laid" || exit 1
   exec java -Xshare:auto -XX:SharedArchiveFile=glanzen.jsa -jar glanzen.jar \
     --glanzen.data="$data" --glanzen.demo="$2" --server.port="$3"
