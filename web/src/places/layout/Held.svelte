@@ -15,7 +15,7 @@
   const example = $derived(
     preferences.now.length === 'MM'
       ? 'baseline 31 mm from the bottom, centred'
-      : 'baseline 1 1/4 in from the bottom, centred',
+      : 'baseline 1 3/8 in from the bottom, centred',
   );
 
   async function place() {

@@ -59,7 +59,7 @@
     <dd>
       {preferences.length(expected.spillMm.low)} to {preferences.length(expected.spillMm.high)}
       {excess}{route.shows === undefined
-        ? ', which does no harm'
+        ? ', which it takes'
         : `; from ${preferences.length(route.shows)} it shows`}
     </dd>
     {#if transfer}

@@ -13,7 +13,7 @@ import org.locationtech.jts.geom.Geometry;
  */
 public record Motif(Kind kind, String text, String outline) {
 
-    /** The designs. The last four are cutting lines of dies and lie along the edge of their plate. */
+    /** The designs. The last five are cutting lines of dies and lie along the edge of their plate. */
     public enum Kind {
         WORDS("words"),
         BEE("bee"),
@@ -25,6 +25,7 @@ public record Motif(Kind kind, String text, String outline) {
         OUTLINE("outline from an SVG file"),
         FRAME("cutting line, rectangle"),
         OVAL("cutting line, oval"),
+        HEXAGON("cutting line, hexagon"),
         SCALLOP("cutting line, scalloped"),
         TAG("cutting line, tag");
 
@@ -41,7 +42,7 @@ public record Motif(Kind kind, String text, String outline) {
 
         /** Whether it is drawn as a cutting line already. */
         public boolean blade() {
-            return this == FRAME || this == OVAL || this == SCALLOP || this == TAG;
+            return this == FRAME || this == OVAL || this == HEXAGON || this == SCALLOP || this == TAG;
         }
     }
 

@@ -33,6 +33,7 @@ final class MotifDrawer {
             case OUTLINE -> centred(PathText.read("motif.outline", motif.outline()), widthMm, heightMm);
             case FRAME -> blade(rectangle(0.5, 0.5, widthMm - 0.5, heightMm - 0.5));
             case OVAL -> blade(ellipse(widthMm / 2, heightMm / 2, widthMm / 2 - 0.5, heightMm / 2 - 0.5, CURVE_POINTS));
+            case HEXAGON -> blade(hexagon(widthMm, heightMm));
             case SCALLOP -> blade(scallop(widthMm, heightMm));
             case TAG -> blade(tag(widthMm, heightMm));
         };
@@ -52,6 +53,21 @@ final class MotifDrawer {
     /** A cutting line along the edge of a shape, inside it. */
     static Geometry blade(Geometry shape) {
         return shape.difference(shape.buffer(-BladeLine.DRAWN_MM, 12));
+    }
+
+    private static Geometry hexagon(double widthMm, double heightMm) {
+        double left = 0.5;
+        double right = widthMm - 0.5;
+        double quarter = (right - left) / 4;
+        return GEOMETRY.createPolygon(new Coordinate[] {
+            new Coordinate(left, heightMm / 2),
+            new Coordinate(left + quarter, 0.5),
+            new Coordinate(right - quarter, 0.5),
+            new Coordinate(right, heightMm / 2),
+            new Coordinate(right - quarter, heightMm - 0.5),
+            new Coordinate(left + quarter, heightMm - 0.5),
+            new Coordinate(left, heightMm / 2)
+        });
     }
 
     private static Geometry scallop(double widthMm, double heightMm) {

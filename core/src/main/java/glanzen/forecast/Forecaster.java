@@ -19,7 +19,7 @@ import java.util.concurrent.ConcurrentHashMap;
 public final class Forecaster {
 
     private static final double WIDEST_FACTOR = 1e4;
-    /** Where more does no harm, the clean zone is drawn so many times as high as it is low. */
+    /** Where there is no too much, the clean zone is drawn so many times as high as it is low. */
     private static final double WIDEST_WINDOW = 60;
 
     private static final int MOST_KEPT = 64;

@@ -18,7 +18,7 @@ public final class Wording {
 
     /** What is understood, to be shown when something is not. */
     public static final String ACCEPTED =
-            "words such as: centred; baseline 1 1/4 in from the bottom; 12 mm from the left edge; "
+            "words such as: centred; baseline 1 3/8 in from the bottom; 12 mm from the left edge; "
                     + "4 mm below Bee; in line with Bee; baseline of Bee; 20 mm above the centre line; upper left quarter; same gap";
 
     private static final String EDGE =

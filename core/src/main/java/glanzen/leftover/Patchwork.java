@@ -9,7 +9,7 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.util.AffineTransformation;
 
 /**
- * Scraps of foil laid over a stamped area; overlapping does no harm, gaps stay bare.
+ * Scraps of foil laid over a stamped area; they may overlap, gaps stay bare.
  *
  * @param scraps where each lies
  * @param coverage share of the area under foil, 0…1

@@ -7,7 +7,7 @@ import glanzen.transfer.Transfer;
  * called.
  *
  * @param enough least share of the design that must come out: covered, through, or formed; 0…1
- * @param mostExcessMm most that may show of too much, mm; infinite where more does no harm
+ * @param mostExcessMm most that may show of too much, mm; infinite where there is no too much
  * @param hottestBondC bond temperature above which foil takes where nothing binds it, °C; infinite where it never does
  * @param under what too little is called
  * @param good what enough and not too much is called
@@ -26,7 +26,7 @@ public record Standard(
     /** Toner: bare sheet takes foil only when it is far too hot. */
     public static final Standard TONER =
             new Standard(Transfer.CLEAN_COVERAGE, NEVER, 135, "bare toner", "clean", "foil on bare sheet");
-    /** Sound gel: more pressure and more passes do no harm. */
+    /** Sound gel: more pressure and more passes leave it as it is. */
     public static final Standard GEL =
             new Standard(Transfer.CLEAN_COVERAGE, Transfer.VISIBLE_SPILL_MM, NEVER, "bare gel", "clean", "blob");
     /** Reactive ink, of what the scraps cover. */

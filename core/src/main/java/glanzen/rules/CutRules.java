@@ -123,7 +123,7 @@ final class CutRules {
                 s.stack().indexOf(Stock.class),
                 RuleId.METAL_UNDER,
                 "A metal shim under " + kind.label() + " gives the blade something to cut on",
-                "Leather, denim and felt dodge the blade on a plate that gives; a crackle is normal",
+                "Leather, denim and felt dodge the blade on a plate that gives; it may creak as it goes through",
                 mend));
     }
 

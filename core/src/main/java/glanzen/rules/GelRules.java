@@ -108,7 +108,7 @@ final class GelRules {
                 : Stream.of(Finding.at(
                         s.stack().indexOf(Film.class),
                         RuleId.FLOCK_SLOW,
-                        "Flock likes it slow, two or three passes do no harm",
+                        "Flock likes it slow, and takes two or three passes",
                         "The fibres have to bed themselves into the gel",
                         new Mend<>("Slow, two passes", s.withFeed(Pace.SLOW, 2))));
     }

@@ -61,7 +61,7 @@ final class InkRules {
         return Stream.of(Finding.at(
                 s.stack().indexOf(Film.class),
                 RuleId.INK_SCRAPS,
-                "Scraps will do: lay them patchwork, overlapping does no harm",
+                "Scraps will do: lay them patchwork, overlapping as they come",
                 "Where one has given its foil already it will miss",
                 null));
     }
@@ -70,7 +70,7 @@ final class InkRules {
         return Stream.of(Finding.at(
                 s.stack().indexOf(Stock.class),
                 RuleId.INK_BLACK,
-                "Let the ink key for a minute; black ink hides gaps between scraps",
+                "Let the ink key for a minute; on black ink a gap between scraps does not show",
                 "Clear ink shows the stock wherever no scrap lies",
                 null));
     }

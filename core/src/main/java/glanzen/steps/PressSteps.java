@@ -41,7 +41,7 @@ final class PressSteps {
                     Kind.PASS,
                     pass > 1 && s.turned() ? "Once more, turned" : RunSheet.pass(s, pass),
                     "About " + Figures.duration(Math.ceil(seconds)) + " for its length"
-                            + (s.route().mechanism().cuts() ? "; a crackle is normal." : "."),
+                            + (s.route().mechanism().cuts() ? "; it may creak." : "."),
                     seconds,
                     List.of(),
                     List.of(RunSheet.ROLLERS)));

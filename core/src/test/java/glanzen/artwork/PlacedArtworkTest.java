@@ -91,7 +91,7 @@ class PlacedArtworkTest {
         Artwork page = Artwork.of(Motif.words("page"), 50, 20);
         assertTrue(page.baselineMm() > page.designBox().getMinY() + 1, "tails hang below the line");
         Artwork first = Artwork.of(Motif.words("First"), 50, 20);
-        assertEquals(first.designBox().getMinY(), first.baselineMm(), 0.05);
+        assertEquals(first.designBox().getMinY(), first.baselineMm(), 0.4, "round letters dip a little below it");
         Artwork bee = Artwork.of(Motif.of(Motif.Kind.BEE), 50, 40);
         assertEquals(bee.designBox().getMinY(), bee.baselineMm(), 1e-9);
     }

@@ -49,8 +49,8 @@ public class ArrangementTest {
 
     @Test
     void wordsStandOnTheirBaseline() {
-        PositionedPlate first = place("first", "baseline 1 1/4 in from the bottom, centred");
-        assertEquals(31.75, first.baselineMm(), 0.01);
+        PositionedPlate first = place("first", "baseline 1 3/8 in from the bottom, centred");
+        assertEquals(34.925, first.baselineMm(), 0.01);
         assertEquals(52.5, first.designBox().centre().x, 0.01);
     }
 

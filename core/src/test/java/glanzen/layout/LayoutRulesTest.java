@@ -157,11 +157,11 @@ class LayoutRulesTest {
     @Test
     void lengthsArePrintedToTheFraction() {
         Printer inches = new Printer(LengthUnit.IN);
-        assertEquals("1 1/4 in", inches.length(31.75));
+        assertEquals("1 3/8 in", inches.length(34.925));
         assertEquals("1/32 in", inches.length(0.8));
         assertEquals("2 in", inches.length(50.8));
         assertEquals("-1/2 in", inches.length(-12.7));
-        assertEquals("31.8 mm", new Printer(LengthUnit.MM).length(31.75));
+        assertEquals("34.9 mm", new Printer(LengthUnit.MM).length(34.925));
         assertEquals("cut 4 in off", inches.said("cut {mm:101.6} off"));
     }
 }

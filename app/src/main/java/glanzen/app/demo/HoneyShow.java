@@ -94,8 +94,8 @@ public class HoneyShow implements SmartLifecycle {
             new Job("Prize card, Second", Route.HOT_PLATE, HoneyShowKit.OLD_IRON, "second", "silver", "ivory-300"),
             new Job("Jar ribbon", Route.RIBBON, HoneyShowKit.OLD_IRON, "alder-lane", "gold", "ribbon-25"),
             new Job("Rosette panel", Route.HOT_PLATE, HoneyShowKit.OLD_IRON, "rosette", "honey", "white-350"),
-            new Job("Table sign", Route.TAPED_PLATE, HoneyShowKit.WHIRR, "show", "gold", "slate-270"),
-            new Job("Table sign window", Route.ACETATE, HoneyShowKit.OLD_IRON, "alder-lane", "gold", "acetate-hot"),
+            new Job("Stall sign", Route.TAPED_PLATE, HoneyShowKit.WHIRR, "show", "gold", "slate-270"),
+            new Job("Stall sign window", Route.ACETATE, HoneyShowKit.OLD_IRON, "alder-lane", "gold", "acetate-hot"),
             new Job("Patron's certificate band", Route.SOLID_PLATE, HoneyShowKit.OLD_IRON, "band", "gold", "white-350"),
             new Job("Bee from a die", Route.DIE_AS_PLATE, HoneyShowKit.WHIRR, "die-bee", "rose", "honey-216"));
 
@@ -154,8 +154,8 @@ public class HoneyShow implements SmartLifecycle {
         return switch (job.title) {
             case "Prize card, First" -> setUp.withLayout(HoneyShowLayouts.prizeCard(setUp.layout(), things));
             case "Jar ribbon" -> setUp.withLayout(HoneyShowLayouts.ribbon(setUp.layout()));
-            case "Table sign" -> setUp.withLayout(HoneyShowLayouts.sign(setUp.layout()));
-            case "Table sign window" -> setUp.withFilmPeeled(true);
+            case "Stall sign" -> setUp.withLayout(HoneyShowLayouts.sign(setUp.layout()));
+            case "Stall sign window" -> setUp.withFilmPeeled(true);
             default -> setUp;
         };
     }

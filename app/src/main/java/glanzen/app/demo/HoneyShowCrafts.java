@@ -28,10 +28,10 @@ final class HoneyShowCrafts {
 
     private static final List<Work> WORKS = List.of(
             new Work(
-                    "Bee from scraps",
+                    "Raffle label from scraps",
                     Route.REACTIVE_INK,
                     HoneyShowKit.WARM_PRESS,
-                    "bee-stamp",
+                    "comb-stamp",
                     "leaf-gold",
                     "ivory-300"),
             new Work("Felt hive", Route.THICK_CUT, IRON, "hive-rule", null, "felt"),
@@ -42,10 +42,10 @@ final class HoneyShowCrafts {
             new Work("Prize card base, embossed", Route.FLAT_FOLDER, IRON, "comb-folder", null, "white-350"),
             new Work(
                     "Comb ground in toner", Route.TONER, HoneyShowKit.ROLLERS, "comb-print", "leaf-gold", "toner-comb"),
-            new Work("Comb ground, cut", Route.THIN_CUT, IRON, "oval-2", null, "toner-comb"),
-            new Work("Prize card panel, cut", Route.THIN_CUT, IRON, "oval-1", null, "ivory-300"),
+            new Work("Comb ground, cut", Route.THIN_CUT, IRON, "hexagon-85", null, "toner-comb"),
+            new Work("Prize card panel, cut", Route.THIN_CUT, IRON, "hexagon-94", null, "ivory-300"),
             new Work("Rosette, cut", Route.THIN_CUT, WHIRR, "die-rosette", null, "white-350"),
-            new Work("Table sign window, cut", Route.THIN_CUT, WHIRR, "oval-6", null, "slate-270"),
+            new Work("Stall sign window, cut", Route.THIN_CUT, WHIRR, "hexagon-49", null, "slate-270"),
             new Work(
                     "Drip card, positive",
                     Route.GEL_HEATED,

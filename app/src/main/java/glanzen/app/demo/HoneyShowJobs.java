@@ -61,16 +61,16 @@ final class HoneyShowJobs {
                                 .with(Kind.CUT, "Steward’s badge backing")
                                 .then(Kind.ASSEMBLE))));
         jobs.keep(new Job(
-                "Table signs",
+                "Stall signs",
                 6,
                 List.of(
                         piece("Sign", "slate-270", 152, 109)
-                                .with(Kind.HOT_FOIL, "Table sign")
-                                .with(Kind.CUT, "Table sign window, cut")
+                                .with(Kind.HOT_FOIL, "Stall sign")
+                                .with(Kind.CUT, "Stall sign window, cut")
                                 .then(Kind.ASSEMBLE),
                         piece("Window", "acetate-hot", 100, 40)
                                 .first(Kind.FILM_OFF_FRONT)
-                                .with(Kind.HOT_FOIL, "Table sign window")
+                                .with(Kind.HOT_FOIL, "Stall sign window")
                                 .then(Kind.FILM_OFF_BACK, Kind.TRIM, Kind.ASSEMBLE))));
         jobs.keep(new Job(
                 "Patron’s certificate",

@@ -21,8 +21,9 @@ final class HoneyShowKit {
     static final String LAMINATOR = "laminator";
     static final String WARM_PRESS = "heated-press";
 
-    private static final String[] ORDINALS = {"largest", "second", "third", "fourth", "fifth", "sixth"};
-    private static final double[][] OVALS = {{96, 72}, {86, 64}, {76, 57}, {66, 50}, {56, 43}, {46, 36}};
+    /** Across the corners, mm. */
+    private static final int[] HEXAGONS = {94, 85, 76, 67, 58, 49, 40};
+
     private static final double[] SCALLOPS = {84, 76, 68, 60, 52};
 
     private final KitService kit;
@@ -118,12 +119,13 @@ final class HoneyShowKit {
                 52,
                 52,
                 Motif.of(Motif.Kind.ROSETTE));
-        for (int i = 0; i < OVALS.length; i++) {
-            nested("oval-" + (i + 1), "Oval, " + ORDINALS[i], OVALS[i][0], OVALS[i][1], Motif.Kind.OVAL, "Ovals");
+        for (int across : HEXAGONS) {
+            double high = Math.round(across * Math.sqrt(3) / 2);
+            nested("hexagon-" + across, "Hexagon " + across, across, high, Motif.Kind.HEXAGON, "Hexagons");
         }
         for (int i = 0; i < SCALLOPS.length; i++) {
             double size = SCALLOPS[i];
-            nested("scallop-" + (i + 1), "Scallop, " + ORDINALS[i], size, size, Motif.Kind.SCALLOP, "Scallops");
+            nested("scallop-" + (i + 1), "Scallop " + Math.round(size), size, size, Motif.Kind.SCALLOP, "Scallops");
         }
         nested("tag-long", "Long tag", 52, 236, Motif.Kind.TAG, "");
         Motif oval = Motif.of(Motif.Kind.OVAL);

@@ -23,7 +23,7 @@ final class HoneyShowTools {
         tool("rosette-folder", "Rosette cut folder", Kind.CUTTING_FOLDER, 1.5, 64, 64, Motif.Kind.ROSETTE);
         tool("bee-stencil", "Bee stencil", Kind.STENCIL, 0.25, 50, 44, Motif.Kind.BEE);
         tool("drip-stencil", "Drip stencil", Kind.STENCIL, 0.25, 95, 130, Motif.Kind.DRIP);
-        tool("bee-stamp", "Bee stamp", Kind.STAMP, 3.0, 46, 40, Motif.Kind.BEE);
+        tool("comb-stamp", "Comb stamp", Kind.STAMP, 3.0, 62, 38, Motif.Kind.COMB);
         tool("comb-print", "Comb in toner", Kind.PRINT, 0.02, 84, 60, Motif.Kind.COMB);
     }
 

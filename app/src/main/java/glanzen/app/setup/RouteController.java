@@ -43,7 +43,7 @@ class RouteController {
      * @param good what a good pull is called
      * @param tooMuch what a pull is called that got too much
      * @param enough share of the design from which a pull is good, 0…1
-     * @param shows too much of anything from which it shows, mm; absent where more does no harm
+     * @param shows too much of anything from which it shows, mm; absent where there is no too much
      * @param waits what it has to wait for
      * @param differ questions on which people differ
      */

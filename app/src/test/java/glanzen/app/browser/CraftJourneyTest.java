@@ -80,7 +80,7 @@ class CraftJourneyTest extends BrowserTest {
                 caller.get("/api/kit").json().path("leftovers").toString().contains("Brown flock, Bee stencil taken"),
                 "the negative is kept");
 
-        startSetUp("thin die cut", "Trial badge, cut out", "Scallop, second", "White card");
+        startSetUp("thin die cut", "Trial badge, cut out", "Scallop 76", "White card");
         browser.see("h3", "Across the throat");
         JsonNode cut = runAndLog("Lift a corner");
         assertEquals("THIN_CUT", cut.path("route").asString());
@@ -90,7 +90,7 @@ class CraftJourneyTest extends BrowserTest {
     @Test
     void lookingAtStacksOfAllKindsChangesNothing() {
         for (String name :
-                List.of("Comb ground in toner", "Honeycomb lace", "Drip card, negative", "Bee from scraps")) {
+                List.of("Comb ground in toner", "Honeycomb lace", "Drip card, negative", "Raffle label from scraps")) {
             JsonNode saved = Asked.setUp(caller, name);
             browser.open("/stack/" + saved.path("id").asString());
             browser.until(() -> browser.text("header").contains(name));

@@ -99,16 +99,17 @@ class LeftoverApiTest {
     @Test
     void dieSetsAreCountedAndKept() {
         String die = """
-                {"id": "", "name": "Oval, seventh", "kind": "THIN_DIE", "material": "STEEL", "thicknessMm": 1.1, "widthMm": 36,
-                 "heightMm": 29, "motif": {"kind": "OVAL", "text": "", "outline": ""}, "set": "Ovals"}""";
+                {"id": "", "name": "Hexagon 31", "kind": "THIN_DIE", "material": "STEEL", "thicknessMm": 1.1, "widthMm": 36,
+                 "heightMm": 29, "motif": {"kind": "HEXAGON", "text": "", "outline": ""}, "set": "Hexagons"}""";
         assertEquals(201, caller.post("/api/kit/plates", die).status());
-        int ovals = 0;
+        int hexagons = 0;
         for (JsonNode kept : caller.get("/api/kit").json().path("plates")) {
-            ovals += kept.path("item").path("set").asString().equals("Ovals") ? 1 : 0;
+            hexagons += kept.path("item").path("set").asString().equals("Hexagons") ? 1 : 0;
         }
-        assertEquals(7, ovals);
+        assertEquals(8, hexagons);
         assertEquals(
                 "motif.outline",
-                caller.post("/api/kit/plates", die.replace("OVAL", "OUTLINE")).fields());
+                caller.post("/api/kit/plates", die.replace("HEXAGON", "OUTLINE"))
+                        .fields());
     }
 }

@@ -57,9 +57,9 @@ class LayoutApiTest {
     void wordsAreReadInThePersonsUnitsOrSayWhatTheyTake() {
         JsonNode draft = draft("Prize card, First");
         String step = "{\"kind\": \"PLACE\", \"keys\": [\"first\"], \"text\": \"%s\"}";
-        JsonNode placed = Asked.look(caller, draft, step.formatted("baseline 1 1/4 in from the bottom, centred"))
+        JsonNode placed = Asked.look(caller, draft, step.formatted("baseline 1 3/8 in from the bottom, centred"))
                 .json();
-        assertEquals(31.75, plate(placed, "first").path("baselineMm").asDouble(), 0.01);
+        assertEquals(34.925, plate(placed, "first").path("baselineMm").asDouble(), 0.01);
         Reply bad = Asked.look(caller, draft, step.formatted("somewhere nice"));
         assertEquals(422, bad.status());
         assertEquals("words", bad.fields());

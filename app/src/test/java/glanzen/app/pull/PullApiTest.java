@@ -95,7 +95,7 @@ class PullApiTest {
     @Test
     void whatWasLearnedCanBeForgotten() {
         String rig = "/api/rigs/whirr/a5-platform";
-        JsonNode sign = Asked.setUp(caller, "Table sign").path("draft");
+        JsonNode sign = Asked.setUp(caller, "Stall sign").path("draft");
         log(sign, "CLEAN", "");
         assertTrue(caller.post("/api/forecasts", sign)
                         .json()

@@ -74,7 +74,7 @@ class RunApiTest {
         assertEquals("FEEDING", hot.path("press").path("state").asString());
         upTo(hot, "PEEL");
         leaveWhatIsOpen();
-        JsonNode ink = begin("Bee from scraps");
+        JsonNode ink = begin("Raffle label from scraps");
         assertEquals("KEY", kind(upTo(ink, "KEY")));
         leaveWhatIsOpen();
         JsonNode cold = begin("Steward’s badge, flock");

@@ -128,7 +128,7 @@ class RouteApiTest {
 
     @Test
     void acetateThatIsNotRatedForHeatIsStopped() {
-        JsonNode window = Asked.setUp(caller, "Table sign window").path("draft");
+        JsonNode window = Asked.setUp(caller, "Stall sign window").path("draft");
         ObjectNode draft = (ObjectNode) window.deepCopy();
         draft.path("layers").forEach(l -> {
             if (l.path("kind").asString().equals("STOCK")) {
