@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { preferences } from '../state/preferences.svelte';
   import type { Schemas } from '../api/client';
   import { matrix } from './frame';
   import { kit } from '../state/kit.svelte';
@@ -19,7 +20,7 @@
   width={leftover.widthMm * scale + 2}
   height={leftover.heightMm * scale + 2}
   role="img"
-  aria-label="{leftover.name}: {Math.round(leftover.freeCm2)} cm² unspent, {leftover.spent
+  aria-label="{leftover.name}: {preferences.area(leftover.freeCm2)} unspent, {leftover.spent
     .length} spent places"
 >
   <g transform="translate(1 {leftover.heightMm * scale + 1}) scale({scale} {-scale})">

@@ -10,7 +10,7 @@
   const level = $derived(Math.abs(measure.y1 - measure.y2) < 0.01);
   const [x1, y1] = $derived([px(frame, measure.x1), py(frame, measure.y1)]);
   const [x2, y2] = $derived([px(frame, measure.x2), py(frame, measure.y2)]);
-  const text = $derived(preferences.lengthFigure(measure.mm));
+  const text = $derived(preferences.gapFigure(measure.mm));
   const wide = $derived(text.length * 8.4 + 10);
   const long = $derived(Math.hypot(x2 - x1, y2 - y1));
   const fits = $derived(level ? long > wide + 14 : long > 34);

@@ -187,7 +187,7 @@
   >
   <g transform="translate({left + w + 14} {top + 46})" aria-hidden="true">
     <path d="M0 18V-18M-5 -11l5 -8l5 8" fill="none" stroke="var(--soft)" stroke-width="1.6" />
-    <text y="32" text-anchor="middle" font-size="12" fill="var(--soft)">feed</text>
+    <text x="-4" y="32" font-size="12" fill="var(--soft)">feed</text>
   </g>
   {#each measures as measure (measure.key + measure.what)}<MeasureLine {measure} {frame} />{/each}
 </svg>

@@ -5,6 +5,7 @@
   import Fold from './Fold.svelte';
   import NumberField from './NumberField.svelte';
   import QuantityField from './QuantityField.svelte';
+  import TextField from './TextField.svelte';
   import Workshop from './Workshop.svelte';
 
   const THUMB = [
@@ -88,6 +89,12 @@
       name="roomC"
       value={now.roomC}
       onvalue={(roomC) => preferences.change({ roomC })}
+    />
+    <TextField
+      label="Money is written with"
+      name="money"
+      value={now.money ?? ''}
+      onchange={(e) => preferences.change({ money: e.currentTarget.value })}
     />
     <Fold title="Rules of thumb for supplies">
       <div class="mt-2 grid grid-cols-2 gap-2">

@@ -7,6 +7,9 @@ export interface Units {
 }
 
 const MM_PER_INCH = 25.4;
+const CM2_PER_SQ_INCH = 6.4516;
+/** Less than half a thousandth is nothing. */
+const NO_INCH = 0.0005;
 const SMALL_INCH = 0.25;
 const FRACTION = 32;
 const GSM_PER_LB = { LB_COVER: 2.704, LB_TEXT: 1.48, LB_INDEX: 1.807 };
@@ -19,6 +22,7 @@ export function length(mm: number, units: Units): string {
 export function lengthFigure(mm: number, units: Units): string {
   if (units.length === 'MM') return millimetres(mm);
   const inches = mm / MM_PER_INCH;
+  if (Math.abs(inches) < NO_INCH) return '0';
   return Math.abs(inches) < SMALL_INCH ? inches.toFixed(3) : fraction(inches);
 }
 
@@ -42,9 +46,25 @@ export function fraction(inches: number): string {
   return `${sign}${whole > 0 ? `${whole} ` : ''}${over}/${under}`;
 }
 
-/** A difference of temperatures, in K or in Fahrenheit's degrees. */
-export function span(kelvin: number, units: Units): string {
-  return units.temperature === 'F' ? `${Math.round(kelvin * 1.8)} °F` : `${Math.round(kelvin * 10) / 10} °C`;
+/** What is laid and trimmed by the eye: a fraction of an inch however small it is. */
+export function gapFigure(mm: number, units: Units): string {
+  return units.length === 'MM' ? millimetres(mm) : fraction(mm / MM_PER_INCH);
+}
+
+export function gap(mm: number, units: Units): string {
+  return `${gapFigure(mm, units)} ${units.length === 'MM' ? 'mm' : 'in'}`;
+}
+
+/** An area in cm² or square inches. */
+export function area(cm2: number, units: Units): string {
+  const shown = units.length === 'MM' ? cm2 : cm2 / CM2_PER_SQ_INCH;
+  const figure = shown >= 100 ? Math.round(shown) : Math.round(shown * 10) / 10;
+  return `${figure} ${units.length === 'MM' ? 'cm²' : 'sq in'}`;
+}
+
+/** Money, with the sign a person writes it with. */
+export function money(value: number, sign: string | undefined, decimals = 2): string {
+  return `${sign ? `${sign}\u00a0` : ''}${value.toFixed(decimals)}`;
 }
 
 export function temperature(celsius: number, units: Units): string {

@@ -18,7 +18,14 @@
   import { path, read, written, type Field, type Item } from './fields';
   import { put } from './shelves';
 
-  let { shelf, id, onclose }: { shelf: Shelf; id: string | undefined; onclose: () => void } = $props();
+  interface Props {
+    shelf: Shelf;
+    id: string | undefined;
+    onclose: () => void;
+    /** It stands on its shelf now. */
+    onkept?: (id: string) => void;
+  }
+  let { shelf, id, onclose, onkept }: Props = $props();
 
   // The form is made anew for each thing, so what it starts from may be read once.
   // svelte-ignore state_referenced_locally
@@ -58,11 +65,12 @@
       return;
     }
     try {
-      await put(shelf, $state.snapshot(item), id, kept?.version);
+      const now = await put(shelf, $state.snapshot(item), id, kept?.version);
       if (id) outlines.forget(id);
       await kit.changed();
       tell(`${item.name} is on the shelf.`);
       onclose();
+      onkept?.(now.item.id);
     } catch (problem) {
       if (!(problem instanceof Trouble)) return tell(problem);
       wrong = problem.fields;

@@ -39,7 +39,11 @@ class PreferencesState {
   length = (mm: number) => format.length(mm, this.now);
   lengthFigure = (mm: number) => format.lengthFigure(mm, this.now);
   temperature = (celsius: number) => format.temperature(celsius, this.now);
-  span = (kelvin: number) => format.span(kelvin, this.now);
+  degrees = (kelvin: number) => format.degrees(kelvin, this.now);
+  gap = (mm: number) => format.gap(mm, this.now);
+  gapFigure = (mm: number) => format.gapFigure(mm, this.now);
+  area = (cm2: number) => format.area(cm2, this.now);
+  money = (value: number, decimals?: number) => format.money(value, this.now.money, decimals);
   weight = (gsm: number) => format.weight(gsm, this.now);
 }
 

@@ -32,6 +32,14 @@
       .range([0, width]),
   );
   const pulls = $derived(bench.latest.filter((p) => new Date(p.loggedAt) > (x.domain()[0] ?? now)));
+  const LABEL_PX = 130;
+
+  /** A title is shown where it meets no other; otherwise its number is. */
+  function roomy(pull: Schemas['PullView']) {
+    const at = x(new Date(pull.loggedAt));
+    const free = pulls.every((p) => p === pull || Math.abs(x(new Date(p.loggedAt)) - at) > LABEL_PX);
+    return free && at > LABEL_PX / 2 && at < width - LABEL_PX / 2;
+  }
   const ahead = $derived(
     runs.flatMap((run, lane) => {
       let at = new Date(bench.now).getTime() - run.elapsedSeconds * 1000;
@@ -92,8 +100,10 @@
       {#each pulls as pull (pull.id)}
         <g transform="translate({x(new Date(pull.loggedAt)) - 10} 38)">
           <OutcomeMark outcome={pull.outcome} size={20} />
-          {#if width > 700}<text x="10" y="-8" text-anchor="middle" font-size="13" fill="var(--ink)"
+          {#if roomy(pull)}<text x="10" y="-8" text-anchor="middle" font-size="13" fill="var(--ink)"
               >{pull.title}</text
+            >{:else}<text x="10" y="-8" text-anchor="middle" font-size="12" fill="var(--soft)"
+              >{pull.number}</text
             >{/if}
         </g>
       {/each}

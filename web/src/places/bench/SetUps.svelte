@@ -4,7 +4,10 @@
   import { routes } from '../../state/routes.svelte';
   import { throwing } from '../../state/throwing.svelte';
   import { vocabulary } from '../../state/vocabulary.svelte';
-  import Swatch from '../../drawing/Swatch.svelte';
+  import Dropdown from 'flowbite-svelte/Dropdown.svelte';
+  import DropdownItem from 'flowbite-svelte/DropdownItem.svelte';
+  import SetUpThumb from '../../drawing/SetUpThumb.svelte';
+  import TextField from '../../parts/TextField.svelte';
 
   interface Props {
     setUps: SavedSetUp[];
@@ -22,7 +25,12 @@
       .map((g) => ({ ...g, setUps: there.filter((s) => routes.of(s.draft.route)?.group === g.group) }))
       .filter((g) => g.setUps.length > 0),
   );
-  const listed = $derived(groups.find((g) => g.group === shown)?.setUps ?? there);
+  let sought = $state('');
+  const listed = $derived(
+    (groups.find((g) => g.group === shown)?.setUps ?? there).filter((s) =>
+      `${s.name} ${made(s)}`.toLowerCase().includes(sought.trim().toLowerCase()),
+    ),
+  );
 
   function named(setUp: SavedSetUp, kind: 'FILM' | 'STOCK') {
     const layer = setUp.draft.layers.find((l) => l.kind === kind);
@@ -66,11 +74,18 @@
         >
       {/each}
     </div>
+    <TextField
+      class="mt-1 max-w-72"
+      label="Look for a set-up"
+      name="sought"
+      value={sought}
+      oninput={(text) => (sought = text)}
+    />
   {/if}
   <ul class="mt-1">
     {#each listed as setUp (setUp.id)}
-      <li class="group border-rule grid grid-cols-[44px_1fr_auto] items-center gap-3 border-t py-2">
-        <Swatch film={named(setUp, 'FILM')} stock={named(setUp, 'STOCK')} />
+      <li class="group border-rule grid grid-cols-[60px_1fr_auto] items-center gap-3 border-t py-2">
+        <SetUpThumb draft={setUp.draft} />
         <a class="min-w-0" href="#/stack/{setUp.id}">
           <strong class="text-verdigris">{setUp.name}</strong>{#if setUp.proven}<span
               class="border-clean text-clean text-tiny ml-2 border px-1.5">proven</span
@@ -80,15 +95,24 @@
           </span>
         </a>
         <button
-          class="press press-quiet text-soft text-fine font-normal"
-          aria-label="Throw “{setUp.name}” away"
-          onclick={() => remove(setUp)}
+          id="more-{setUp.id}"
+          class="press press-quiet text-soft"
+          aria-haspopup="menu"
+          aria-label="More about “{setUp.name}”">⋯</button
         >
-          Throw away
-        </button>
+        <Dropdown
+          simple
+          placement="bottom-end"
+          triggeredBy="#more-{setUp.id}"
+          class="border-rule bg-paper border"
+        >
+          <DropdownItem aria-label="Throw “{setUp.name}” away" onclick={() => remove(setUp)}
+            >Throw away</DropdownItem
+          >
+        </Dropdown>
       </li>
     {:else}
-      <li class="border-rule text-soft border-t py-3">None yet.</li>
+      <li class="border-rule text-soft border-t py-3">{sought ? 'None is called so.' : 'None yet.'}</li>
     {/each}
   </ul>
 </section>

@@ -1,18 +1,22 @@
 <script lang="ts">
   import type { Job, Schemas } from '../../api/client';
+  import { preferences } from '../../state/preferences.svelte';
 
   /** What the job takes, dearest first, and what it costs. */
   let { look, job, id }: { look: Schemas['JobLook']; job: Job; id: string } = $props();
   const DEAREST = 3;
+  /** Areas are told in the person's units. */
+  const told = (value: number, unit: string) =>
+    unit === 'cm²' ? preferences.area(value) : `${amount(value)} ${unit}`;
   const amount = (value: number) => (value >= 100 ? Math.round(value) : Math.round(value * 10) / 10);
   const missing = $derived(look.lines.filter((l) => l.missing));
 </script>
 
 <h2 class="text-heading">
-  {look.costPerCard > 0 ? `${look.costPerCard.toFixed(2)} a card` : 'No prices known'}
+  {look.costPerCard > 0 ? `${preferences.money(look.costPerCard)} a card` : 'No prices known'}
 </h2>
 <p class="text-soft">
-  {job.cards} card{job.cards === 1 ? '' : 's'}, {(look.costPerCard * job.cards).toFixed(2)} in all, in your money{look
+  {job.cards} card{job.cards === 1 ? '' : 's'}, {preferences.money(look.costPerCard * job.cards)} in all{look
     .unpriced.length > 0
     ? `; without a price: ${look.unpriced.join(', ')}`
     : ''}.
@@ -23,7 +27,7 @@
     {missing
       .map(
         (l) =>
-          `${l.name} is short by ${amount(l.needed - l.have)} ${l.unit}${l.instead ? `; instead ${l.instead}` : ''}`,
+          `${l.name} is short by ${told(l.needed - l.have, l.unit)}${l.instead ? `; instead ${l.instead}` : ''}`,
       )
       .join('; ')}.
   </div>
@@ -33,15 +37,15 @@
     <li class="border-rule border-t py-2">
       <div class="flex justify-between gap-3">
         <span class={i < DEAREST && line.cost > 0 ? 'font-bold' : ''}>{line.name}</span>
-        <span class="figure whitespace-nowrap">{amount(line.needed)} {line.unit}</span>
+        <span class="figure whitespace-nowrap">{told(line.needed, line.unit)}</span>
       </div>
       <p class="text-soft text-small">
         {line.what === 'sundry'
           ? 'by rule of thumb; see Preferences'
-          : `of ${amount(line.have)}`}{line.leftoverCm2 >= 1
-          ? `, and about ${amount(line.leftoverCm2)} in leftovers: those first`
-          : ''}{line.cost > 0 ? `; ${line.cost.toFixed(2)}` : ''}{i < DEAREST && line.cheaper
-          ? `; ${line.cheaper} would save ${line.saving.toFixed(2)}`
+          : `of ${told(line.have, line.unit)}`}{line.leftoverCm2 >= 1
+          ? `, and about ${preferences.area(line.leftoverCm2)} in leftovers: those first`
+          : ''}{line.cost > 0 ? `; ${preferences.money(line.cost)}` : ''}{i < DEAREST && line.cheaper
+          ? `; ${line.cheaper} would save ${preferences.money(line.saving)}`
           : ''}
       </p>
     </li>

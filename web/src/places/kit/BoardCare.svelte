@@ -11,7 +11,7 @@
   const asking = new Question<Schemas['CareView']>();
   const view = $derived(asking.answer);
   const inNeed = $derived((view?.care ?? []).filter((c) => c.says.length > 0));
-  const money = (v: number) => v.toFixed(3);
+  const money = (v: number) => preferences.money(v, 3);
 
   let chosenOwn = $state('');
   let chosenOther = $state('');

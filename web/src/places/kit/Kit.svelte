@@ -5,36 +5,64 @@
   import BoardCare from './BoardCare.svelte';
   import ItemForm from '../../shelving/ItemForm.svelte';
   import ShelfItem from './ShelfItem.svelte';
+  import Standing from './Standing.svelte';
   import LeftoverShelf from './LeftoverShelf.svelte';
   import { vocabulary } from '../../state/vocabulary.svelte';
 
+  type Plain = Exclude<Shelf, 'leftovers'>;
+  interface Rack {
+    home: Shelf;
+    label: string;
+    shelves: Plain[];
+  }
+  const MACHINES: Plain[] = ['presses', 'platforms', 'rollers'];
+  const many = (shelf: Shelf) => vocabulary.form(shelf).many;
+  const racks: Rack[] = [
+    { home: 'presses', label: 'Machines', shelves: MACHINES },
+    ...(['boards', 'plates', 'stocks', 'films'] as Plain[]).map((s) => ({
+      home: s,
+      label: many(s),
+      shelves: [s],
+    })),
+    { home: 'leftovers', label: many('leftovers'), shelves: [] },
+  ];
+
   let { params = {} }: { params?: { shelf?: string } } = $props();
   const shelf = $derived<Shelf>(SHELVES.find((s) => s === params.shelf) ?? 'presses');
-  let edited = $state<{ id?: string }>();
+  const rack = $derived(
+    racks.find((r) => r.home === shelf || r.shelves.some((s) => s === shelf)) ?? racks[0]!,
+  );
+  let edited = $state<{ shelf: Shelf; id?: string }>();
+  let held = $state('');
   let retiredToo = $state(false);
-  // Leftovers have a shelf of their own making.
-  const plain = $derived(shelf === 'leftovers' ? 'boards' : shelf);
-  const things = $derived(kit.all[plain].filter((k) => retiredToo || !k.retired));
-  const retired = $derived(kit.all[shelf].length - kit.all[shelf].filter((k) => !k.retired).length);
+  const onRack = $derived<Shelf[]>(rack.shelves.length > 0 ? rack.shelves : ['leftovers']);
+  const retired = $derived(onRack.flatMap((s) => [...kit.all[s]]).filter((k) => k.retired).length);
+
+  function standing(plain: Plain) {
+    return kit.all[plain].filter((k) => retiredToo || !k.retired);
+  }
 
   function tabKey(event: KeyboardEvent) {
     const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
     if (by === 0) return;
-    const next = SHELVES[(SHELVES.indexOf(shelf) + by + SHELVES.length) % SHELVES.length];
+    const next = racks[(racks.indexOf(rack) + by + racks.length) % racks.length]!.home;
     push(`/kit/${next}`);
     requestAnimationFrame(() => document.getElementById(`tab-${next}`)?.focus());
   }
 </script>
 
-<svelte:head><title>{vocabulary.form(shelf).many} · Kit · Glanzen</title></svelte:head>
+<svelte:head><title>{rack.label} · Kit · Glanzen</title></svelte:head>
 <div class="px-4 py-5 md:px-8">
   <div class="flex flex-wrap items-end justify-between gap-3">
     <h1 class="text-title">Kit</h1>
-    <div class="flex gap-2">
+    <div class="flex flex-wrap gap-2">
       <a class="press" href="#/kit/begin">Choose by what it looks like</a>
-      <button class="press press-strong" onclick={() => (edited = {})}
-        >Add a {vocabulary.form(shelf).one}</button
-      >
+      {#each onRack as s (s)}
+        <button
+          class="press {onRack.length === 1 ? 'press-strong' : ''}"
+          onclick={() => (edited = { shelf: s })}>Add a {vocabulary.form(s).one}</button
+        >
+      {/each}
     </div>
   </div>
   <div
@@ -44,41 +72,56 @@
     tabindex="-1"
     onkeydown={tabKey}
   >
-    {#each SHELVES as s (s)}
+    {#each racks as r (r.home)}
       <a
-        id="tab-{s}"
+        id="tab-{r.home}"
         role="tab"
-        href="#/kit/{s}"
-        tabindex={s === shelf ? 0 : -1}
-        aria-selected={s === shelf}
+        href="#/kit/{r.home}"
+        tabindex={r === rack ? 0 : -1}
+        aria-selected={r === rack}
         aria-controls="shelf"
-        class="px-4 py-2 {s === shelf ? 'bg-paper text-ink font-bold' : 'text-soft hover:text-ink'}"
-        >{vocabulary.form(s).many}</a
+        class="px-4 py-2 {r === rack ? 'bg-paper text-ink font-bold' : 'text-soft hover:text-ink'}"
+        >{r.label}</a
       >
     {/each}
   </div>
-  <div id="shelf" role="tabpanel" aria-labelledby="tab-{shelf}" class="bg-paper px-4 pt-2 pb-6 md:px-6">
-    {#if shelf === 'boards'}<BoardCare />{/if}
-    {#if shelf === 'leftovers'}
-      <LeftoverShelf {retiredToo} onedit={(id) => (edited = { id })} />
-    {:else}
-      <ul>
-        {#each things as kept (kept.item.id)}
-          <ShelfItem shelf={plain} {kept} onedit={() => (edited = { id: kept.item.id })} />
-        {:else}
-          <li class="text-soft py-6">
-            Nothing here yet. Add what you own; measured thickness makes the forecast.
-          </li>
-        {/each}
-      </ul>
+  <div id="shelf" role="tabpanel" aria-labelledby="tab-{rack.home}" class="bg-paper px-4 pt-2 pb-6 md:px-6">
+    {#if rack.home === 'leftovers'}
+      <LeftoverShelf {retiredToo} onedit={(id) => (edited = { shelf: 'leftovers', id })} />
     {/if}
+    {#each rack.shelves as plain (plain)}
+      {@const things = standing(plain)}
+      {@const inHand = things.find((k) => k.item.id === held)}
+      {#if rack.shelves.length > 1}<h2 class="label mt-4 font-sans font-normal">{many(plain)}</h2>{/if}
+      {#if things.length > 0}
+        <Standing shelf={plain} {things} {held} onhold={(id) => (held = id)} />
+      {:else}
+        <p class="text-soft py-3">None yet.</p>
+      {/if}
+      {#if inHand}
+        {#key held}
+          <ShelfItem
+            shelf={plain}
+            kept={inHand}
+            onedit={() => (edited = { shelf: plain, id: inHand.item.id })}
+            onother={(id) => (held = id)}
+          />
+        {/key}
+      {/if}
+    {/each}
+    {#if rack.home === 'boards'}<BoardCare />{/if}
     {#if retired > 0}
       <div class="text-soft mt-4"><Tick bind:checked={retiredToo}>show {retired} retired</Tick></div>
     {/if}
   </div>
 </div>
 {#if edited}
-  {#key `${shelf}${edited.id}`}
-    <ItemForm {shelf} id={edited.id} onclose={() => (edited = undefined)} />
+  {#key `${edited.shelf}${edited.id}`}
+    <ItemForm
+      shelf={edited.shelf}
+      id={edited.id}
+      onclose={() => (edited = undefined)}
+      onkept={(id) => (held = id)}
+    />
   {/key}
 {/if}

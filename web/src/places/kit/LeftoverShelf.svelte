@@ -58,7 +58,7 @@
         <span class="text-soft"
           >{film(kept.item.filmId)}, {preferences.lengthFigure(kept.item.widthMm)} × {preferences.length(
             kept.item.heightMm,
-          )}{view ? `, ${Math.round(view.freeCm2)} cm² unspent` : ''}</span
+          )}{view ? `, ${preferences.area(view.freeCm2)} unspent` : ''}</span
         >
         {#if view?.secondLife === 'MOUNTED'}
           <br /><span class="text-soft">Mount it on card: the negative makes a second card.</span>

@@ -1,5 +1,17 @@
 <script lang="ts">
-  import type { Board, Film, HeatedRollers, KitView, Plate, Platform, Press, Stock } from '../../api/client';
+  import {
+    api,
+    asked,
+    type Board,
+    type Film,
+    type HeatedRollers,
+    type KitView,
+    type Plate,
+    type Platform,
+    type Press,
+    type Stock,
+  } from '../../api/client';
+  import { Question } from '../../asking/question.svelte';
   import { type LayerKind } from '../../drawing/materials';
   import { day, duration } from '../../parts/format';
   import { kit, type Shelf } from '../../state/kit.svelte';
@@ -17,11 +29,21 @@
     shelf,
     kept,
     onedit,
+    onother,
   }: {
     shelf: Exclude<Shelf, 'leftovers'>;
     kept: KitView[Exclude<Shelf, 'leftovers'>][number];
     onedit: () => void;
+    /** Something that belongs to it is looked at. */
+    onother: (id: string) => void;
   } = $props();
+
+  const family = new Question<Plate[]>();
+  $effect(() => {
+    if (shelf !== 'plates') return;
+    const params = { path: { id: kept.item.id } };
+    return family.follow((signal) => asked(api.GET('/api/kit/plates/{id}/family', { params, signal })));
+  });
 
   let measuring = $state(false);
   // One scale to a shelf; plates are small and want to be seen.
@@ -90,10 +112,9 @@
   }
 </script>
 
-<li
-  class="border-rule grid grid-cols-[104px_minmax(0,1fr)] items-center gap-x-5 gap-y-2 border-b py-3 md:grid-cols-[104px_minmax(0,1fr)_150px_auto] {kept.retired
-    ? 'opacity-60'
-    : ''}"
+<section
+  aria-label={item.name}
+  class="grid grid-cols-[104px_minmax(0,1fr)] items-center gap-x-5 gap-y-2 py-3 md:grid-cols-[104px_minmax(0,1fr)_150px_auto]"
 >
   <div class="flex h-[92px] items-center justify-center">
     {#if kind}
@@ -108,6 +129,14 @@
     <strong class="text-lead">{item.name}</strong>{#if kept.retired}<span class="text-soft ml-2">retired</span
       >{/if}
     <span class="text-soft block">{facts}</span>
+    {#if family.answer && family.answer.length > 0}
+      <span class="block"
+        >The same design: {#each family.answer as other, i (other.id)}{i > 0 ? ', ' : ''}<button
+            class="text-verdigris underline"
+            onclick={() => onother(other.id)}>{other.name}</button
+          >{/each}</span
+      >
+    {/if}
     {#if gauge}
       <span class="text-soft text-fine mt-1 flex items-center gap-2">
         <svg width="120" height="8" aria-hidden="true">
@@ -133,7 +162,7 @@
       onclick={toggle}>{kept.retired ? 'Use again' : 'Retire'}</button
     >
   </div>
-</li>
+</section>
 {#if measuring}
   <MeasurePress press={item as Press} version={kept.version} onclose={() => (measuring = false)} />
 {/if}

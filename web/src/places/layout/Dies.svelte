@@ -95,11 +95,11 @@
               <strong class={die.fits ? 'text-clean' : ''}>{die.name}</strong>{die.fits ? ', fits' : ''}<br />
               <span class="text-small">
                 {die.clears
-                  ? `border ${preferences.length(die.leastMm)} where it is tightest`
-                  : `cuts ${preferences.length(-die.leastMm)} into the design`}{die.bleed
+                  ? `border ${preferences.gap(die.leastMm)} where it is tightest`
+                  : `cuts ${preferences.gap(-die.leastMm)} into the design`}{die.bleed
                   ? die.bleed.past
-                    ? `; the ground runs ${preferences.length(die.bleed.leastMm)} past it`
-                    : `; the ground ends ${preferences.length(-die.bleed.leastMm)} short of it`
+                    ? `; the ground runs ${preferences.gap(die.bleed.leastMm)} past it`
+                    : `; the ground ends ${preferences.gap(-die.bleed.leastMm)} short of it`
                   : ''}
               </span>
             </button>

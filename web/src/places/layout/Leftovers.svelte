@@ -69,9 +69,9 @@
               <span class="text-soft"
                 >middle {preferences.length(found.from.xMm)} from the left, {preferences.length(
                   found.from.yMm,
-                )} up{found.from.degrees > 0 ? `, turned ${found.from.degrees}°` : ''}; {Math.round(
+                )} up{found.from.degrees > 0 ? `, turned ${found.from.degrees}°` : ''}; {preferences.area(
                   found.restCm2,
-                )} cm² stay</span
+                )} stay</span
               >
             </p>
             <button

@@ -64,7 +64,7 @@
     </svg>
     <p class="text-small">
       Reads {view.ribbon?.hangingDown ? 'downwards from the knot' : 'upwards'};
-      {preferences.length(Math.max(0, view.ribbon?.tailMm ?? 0))} of tail below.
+      {preferences.gap(Math.max(0, view.ribbon?.tailMm ?? 0))} of tail below.
     </p>
   {/if}
   <p class="text-soft text-small">

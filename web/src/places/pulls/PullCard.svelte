@@ -21,14 +21,19 @@
     class="block"
     aria-label="Pull {pull.number}, {pull.title}, {pull.outcome.toLowerCase()}"
   >
-    <img
-      src="/api/pulls/{pull.id}/picture?width=300&height=200"
-      alt=""
-      loading="lazy"
-      width="300"
-      height="200"
-      class="border-rule aspect-3/2 h-auto w-full border object-cover"
-    />
+    <span class="relative block">
+      <img
+        src="/api/pulls/{pull.id}/picture?width=300&height=200"
+        alt=""
+        loading="lazy"
+        width="300"
+        height="200"
+        class="border-rule aspect-3/2 h-auto w-full border object-cover"
+      />
+      {#if !pull.pictured}<span class="bg-paper text-soft text-tiny absolute right-0 bottom-0 px-1.5"
+          >drawn, no photograph</span
+        >{/if}
+    </span>
     <span class="mt-1 flex items-center gap-2">
       <OutcomeMark outcome={pull.outcome} size={16} />
       <strong class="min-w-0 flex-1 truncate">{pull.title}</strong>

@@ -48,6 +48,7 @@ public final class Server implements BeforeAllCallback, ParameterResolver {
                     ErrorBias.OVER,
                     21,
                     RulesOfThumb.USUAL,
+                    "",
                     preferences.get().version()));
         }
 

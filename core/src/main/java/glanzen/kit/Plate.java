@@ -117,6 +117,14 @@ public record Plate(
         this(id, name, kind, material, thicknessMm, widthMm, heightMm, motif, "");
     }
 
+    /** Whether it carries the design of another, as a plate does of its die, stencil, stamp or folder. */
+    public boolean sameDesign(Plate other) {
+        return !id.equals(other.id)
+                && kind != other.kind
+                && motif.equals(other.motif)
+                && motif.kind() != Motif.Kind.SOLID;
+    }
+
     /** Area that takes heat from the platform, cm². */
     public double areaCm2() {
         return widthMm * heightMm / 100;

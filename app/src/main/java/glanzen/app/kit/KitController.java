@@ -2,6 +2,7 @@ package glanzen.app.kit;
 
 import glanzen.advice.BoardCare;
 import glanzen.app.keeping.Versioned;
+import glanzen.app.web.NotFound;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
 import glanzen.kit.HeatedRollers;
@@ -127,8 +128,19 @@ class KitController {
     @RestController
     @RequestMapping("/api/kit/plates")
     static class Plates extends OnShelf<Plate> {
+        private final KitService kit;
+
         Plates(KitService kit) {
             super(kit, Plate.class);
+            this.kit = kit;
+        }
+
+        @Operation(summary = "Tools that carry the same design: a plate, its die, stencil, stamp, folder")
+        @GetMapping("/{id}/family")
+        List<Plate> family(@PathVariable String id) {
+            List<Plate> all = kit.inUse().plates();
+            Plate one = kit.kit().plate(id).orElseThrow(() -> new NotFound("This tool"));
+            return all.stream().filter(one::sameDesign).toList();
         }
     }
 

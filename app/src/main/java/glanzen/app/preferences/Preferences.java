@@ -6,6 +6,7 @@ import glanzen.measure.LengthUnit;
 import glanzen.measure.TemperatureUnit;
 import glanzen.measure.WeightUnit;
 import glanzen.plan.RulesOfThumb;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How a person likes things shown and done.
@@ -18,6 +19,7 @@ import glanzen.plan.RulesOfThumb;
  * @param bias which fault they would rather have
  * @param roomC temperature of their room, °C
  * @param thumb what they use by the drop and by the strip
+ * @param money the sign they write money with, such as £ or kr; none if nothing is said
  * @param version to be handed back with a change
  */
 public record Preferences(
@@ -29,6 +31,7 @@ public record Preferences(
         ErrorBias bias,
         double roomC,
         RulesOfThumb thumb,
+        @Nullable String money,
         long version) {
 
     /** Light or dark surfaces. */
@@ -48,6 +51,7 @@ public record Preferences(
         new Checks()
                 .celsius("roomC", roomC, 0, 40)
                 .present("thumb", thumb, "rules of thumb")
+                .holds(money == null || money.length() <= 8, "money", "is too long", "a sign of up to 8 letters")
                 .done();
     }
 }

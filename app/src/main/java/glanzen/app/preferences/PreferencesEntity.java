@@ -40,6 +40,8 @@ class PreferencesEntity {
     @Enumerated(EnumType.STRING)
     ErrorBias bias = ErrorBias.BY_CONTRAST;
 
+    String money = "";
+
     double roomCelsius = 21;
     double gelWaste = RulesOfThumb.USUAL.gelWaste();
     double tapeCm = RulesOfThumb.USUAL.tapeCm();

@@ -32,6 +32,7 @@ public class PreferencesService {
         entity.theme = wanted.theme();
         entity.sound = wanted.sound();
         entity.bias = wanted.bias();
+        entity.money = wanted.money() == null ? "" : wanted.money().trim();
         entity.roomCelsius = wanted.roomC();
         entity.gelWaste = wanted.thumb().gelWaste();
         entity.tapeCm = wanted.thumb().tapeCm();
@@ -54,6 +55,7 @@ public class PreferencesService {
                 e.bias,
                 e.roomCelsius,
                 new RulesOfThumb(e.gelWaste, e.tapeCm, e.pullsAParchment, e.inkMlPerCm2),
+                e.money,
                 e.version);
     }
 }

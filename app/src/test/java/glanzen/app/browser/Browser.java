@@ -96,6 +96,11 @@ final class Browser implements AutoCloseable {
         return waiting().until(ExpectedConditions.visibilityOfElementLocated(By.cssSelector(css)));
     }
 
+    /** Waits until a thing is seen no more. */
+    void gone(String css) {
+        waiting().until(ExpectedConditions.invisibilityOfElementLocated(By.cssSelector(css)));
+    }
+
     /** Something that is there, seen or not: files are given to inputs nobody sees. */
     WebElement present(String css) {
         return waiting().until(ExpectedConditions.presenceOfElementLocated(By.cssSelector(css)));
@@ -125,6 +130,12 @@ final class Browser implements AutoCloseable {
         } catch (StaleElementReferenceException redrawn) {
             thing.get().click();
         }
+    }
+
+    /** Types into a field instead of what stands in it. */
+    void fill(String css, String text) {
+        WebElement field = see(css);
+        field.sendKeys(Keys.chord(Keys.CONTROL, "a"), text);
     }
 
     void keys(CharSequence... keys) {

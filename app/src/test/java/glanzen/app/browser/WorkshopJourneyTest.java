@@ -81,8 +81,10 @@ class WorkshopJourneyTest extends BrowserTest {
     void aBoardIsTurnedAndAPressIsMeasured() {
         browser.open("/kit/boards");
         browser.press("button[aria-label='Turn Outer plate, clear over']");
+        browser.press("li/button", "Outer plate, clear");
         browser.see("span", "turned on its bow");
         browser.open("/kit/presses");
+        browser.press("li/button", "Old Iron");
         browser.press("button[aria-label='Measure Old Iron']");
         for (String[] board : new String[][] {
             {"Outer plate, clear", "2"}, {"Outer plate, new", "2"}, {"Metal shim", "1"}, {"Plastic shim", "2"}
