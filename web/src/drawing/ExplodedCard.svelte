@@ -1,25 +1,26 @@
 <script lang="ts">
-  import type { Job } from '../api/client';
+  import type { Job, Schemas } from '../api/client';
   import { kit } from '../state/kit.svelte';
-  import { vocabulary } from '../state/vocabulary.svelte';
 
   /** The card pulled apart: its pieces one above the other, each to scale, the lowest at the bottom. */
   interface Props {
     job: Job;
+    /** What the set-ups of its operations make. */
+    works: Schemas['WorkView'][];
     chosen: number;
     warned: boolean[];
     onchoose: (index: number) => void;
   }
-  let { job, chosen, warned, onchoose }: Props = $props();
+  let { job, works, chosen, warned, onchoose }: Props = $props();
 
   const STEP = 112;
   const SKEW = 0.42;
+  const LEAN = 0.55;
   let width = $state(420);
   const largest = $derived(Math.max(1, ...job.pieces.map((p) => Math.max(p.widthMm, p.heightMm))));
   const scale = $derived(Math.min(230, width - 200) / largest);
   const height = $derived(Math.max(1, job.pieces.length) * STEP + 74);
   const colour = (id: string) => kit.all.stocks.find((k) => k.item.id === id)?.item.colour ?? '#ddd';
-  const lays = $derived(vocabulary.now.operations.filter((o) => o.lays).map((o) => o.kind));
 
   const sheets = $derived(
     job.pieces.map((piece, i) => {
@@ -27,7 +28,10 @@
       const d = piece.heightMm * scale * SKEW;
       const y = height - 52 - i * STEP;
       const x = 20 + (largest * scale - w) / 2;
-      return { piece, i, w, d, y, x, lays: piece.operations.some((o) => lays.includes(o.kind)) };
+      const art = piece.operations
+        .map((o) => works.find((work) => work.setUpId === o.setUpId)?.art)
+        .filter((a) => a !== undefined);
+      return { piece, i, w, d, y, x, art };
     }),
   );
 
@@ -52,7 +56,7 @@
       />
     {/if}
     {#each sheets as s (s.i)}
-      {@const lean = s.d * 0.55}
+      {@const lean = s.d * LEAN}
       <g
         role="button"
         tabindex="0"
@@ -71,14 +75,18 @@
           stroke-width={s.i === chosen ? 3 : 1}
           class="edge"
         />
-        {#if s.lays}
-          <path
-            d="M{s.x + s.w * 0.3 + lean * 0.3} {s.y - s.d * 0.3}h{s.w * 0.4}l{lean * 0.4} {-s.d * 0.4}h{-s.w *
-              0.4}z"
-            fill="var(--brass)"
-            opacity="0.75"
-          />
-        {/if}
+        <g transform="matrix({scale} 0 {scale * SKEW * LEAN} {-scale * SKEW} {s.x} {s.y})">
+          {#each s.art as art, n (n)}
+            <path
+              d={art.path}
+              fill={art.colour || 'var(--ink)'}
+              opacity={art.colour ? 1 : 0.35}
+              fill-rule="evenodd"
+              transform="translate({(s.piece.widthMm - art.widthMm) / 2} {(s.piece.heightMm - art.heightMm) /
+                2})"
+            />
+          {/each}
+        </g>
         <path
           d="M{s.x + s.w + lean / 2 + 4} {s.y - s.d / 2}H{largest * scale + 74}"
           stroke="var(--rule-strong)"

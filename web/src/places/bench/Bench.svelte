@@ -8,7 +8,7 @@
   import Dryings from './Dryings.svelte';
   import LatestPulls from './LatestPulls.svelte';
   import Needs from './Needs.svelte';
-  import NewSetUp from './NewSetUp.svelte';
+  import NewSetUp from '../../starting/NewSetUp.svelte';
   import NextAction from './NextAction.svelte';
   import SetUps from './SetUps.svelte';
 

@@ -126,7 +126,7 @@
       </div>
       <div class="mt-2 grid grid-cols-[minmax(0,1fr)] gap-x-6 xl:grid-cols-[minmax(0,420px)_minmax(0,1fr)]">
         <div>
-          <ExplodedCard {job} {chosen} {warned} onchoose={(i) => (chosen = i)} />
+          <ExplodedCard works={look?.works ?? []} {job} {chosen} {warned} onchoose={(i) => (chosen = i)} />
           <button class="press press-quiet -ml-2" onclick={addPiece}>Add a piece on top</button>
           <button class="press press-quiet text-soft" onclick={remove}>Throw this job away</button>
         </div>

@@ -1,7 +1,11 @@
 <script lang="ts">
   import TextField from '../../parts/TextField.svelte';
   import Pick from '../../parts/Pick.svelte';
-  import type { JobPiece, Operation, SavedSetUp, Schemas } from '../../api/client';
+  import { api, asked, type JobPiece, type Operation, type SavedSetUp, type Schemas } from '../../api/client';
+  import NewSetUp from '../../starting/NewSetUp.svelte';
+  import { tell } from '../../state/messages.svelte';
+  import { preferences } from '../../state/preferences.svelte';
+  import { world } from '../../state/world.svelte';
   import NumberField from '../../parts/NumberField.svelte';
   import QuantityField from '../../parts/QuantityField.svelte';
   import Findings from '../../parts/Findings.svelte';
@@ -21,6 +25,7 @@
   }
   let { piece, index, findings, setUps, onremove }: Props = $props();
 
+  const SAME_MM = 0.5;
   const put = (part: Partial<JobPiece>) => planning.piece(index, part);
   const steps = (operations: Operation[]) => put({ operations });
 
@@ -30,6 +35,40 @@
   const fits = (kind: Operation['kind'], setUp: SavedSetUp) =>
     routes.of(setUp.draft.route)?.does.includes(kind) === true;
   const work = (operation: Operation) => planning.look?.works.find((w) => w.setUpId === operation.setUpId);
+
+  let starting = $state(-1);
+
+  /** A piece may lie either way round. */
+  function same({ widthMm, heightMm }: { widthMm: number; heightMm: number }) {
+    const close = (a: number, b: number) => Math.abs(a - b) < SAME_MM;
+    return (
+      (close(widthMm, piece.widthMm) && close(heightMm, piece.heightMm)) ||
+      (close(widthMm, piece.heightMm) && close(heightMm, piece.widthMm))
+    );
+  }
+
+  /** The set-up's layout takes the piece of the job; what lies on it follows. */
+  async function relay(operation: Operation) {
+    const setUp = setUps.find((s) => s.id === operation.setUpId);
+    const layout = setUp?.draft.layout;
+    if (!setUp || !layout) return;
+    const { widthMm, heightMm } = piece;
+    const draft = { ...setUp.draft, layout: { ...layout, piece: { ...layout.piece, widthMm, heightMm } } };
+    const params = { path: { id: setUp.id }, query: { version: setUp.version } };
+    try {
+      await asked(api.PUT('/api/set-ups/{id}', { params, body: { name: setUp.name, draft } }));
+      world.changed();
+    } catch (trouble) {
+      tell(trouble);
+    }
+  }
+
+  function kept(saved: SavedSetUp) {
+    const at = starting;
+    starting = -1;
+    steps(piece.operations.map((o, k) => (k === at ? { ...o, setUpId: saved.id } : o)));
+    world.changed();
+  }
 
   function move(from: number, to: number) {
     if (to < 0 || to >= piece.operations.length) return;
@@ -122,12 +161,27 @@
             />
             {#if operation.setUpId}<a class="press press-quiet min-h-8" href="#/stack/{operation.setUpId}"
                 >Open</a
-              >{/if}
+              >{:else}
+              <button class="press press-quiet min-h-8" onclick={() => (starting = i)}>New set-up…</button>
+            {/if}
             {#if work(operation)}
               {@const here = work(operation)!}
               <p class="text-small basis-full {here.pullable ? 'text-soft' : 'text-ochre'}">
                 {#if !here.does.includes(operation.kind)}This set-up is for {routes.of(here.route)?.label}.
                 {:else if !here.pullable}Something stops it: open it.
+                {:else if here.art.laid && !same(here.art)}
+                  Laid out on {preferences.lengthFigure(here.art.widthMm)} × {preferences.length(
+                    here.art.heightMm,
+                  )}.
+                  <button class="text-verdigris underline" onclick={() => relay(operation)}
+                    >Lay it out on this piece</button
+                  >
+                  or
+                  <button
+                    class="text-verdigris underline"
+                    onclick={() => put({ widthMm: here.art.widthMm, heightMm: here.art.heightMm })}
+                    >cut the piece to that</button
+                  >
                 {:else}{here.twenty[1]} of 20 {routes.of(here.route)?.good}, {duration(here.seconds)} a pull{/if}
               </p>
             {/if}
@@ -153,3 +207,11 @@
     />
   </div>
 </section>
+{#if starting >= 0}
+  <NewSetUp
+    bind:open={() => starting >= 0, (open) => (starting = open ? starting : -1)}
+    {piece}
+    does={piece.operations[starting]?.kind}
+    onkept={kept}
+  />
+{/if}

@@ -34,6 +34,7 @@ record JobLook(
      * @param pullable nothing stops it
      * @param twenty of twenty pulls: under, clean, over
      * @param seconds time of one pull, s
+     * @param art what it makes on its piece
      */
     record WorkView(
             String setUpId,
@@ -41,7 +42,19 @@ record JobLook(
             List<Operation.Kind> does,
             boolean pullable,
             List<Integer> twenty,
-            double seconds) {}
+            double seconds,
+            ArtView art) {}
+
+    /**
+     * What a set-up makes, as it will be read.
+     *
+     * @param path outlines, mm, y upwards
+     * @param widthMm of the piece it is laid out on, or of its tool where nothing is laid out, mm
+     * @param heightMm the same, upwards, mm
+     * @param laid whether it is laid out on a piece
+     * @param colour of the foil or flock; empty where there is none
+     */
+    record ArtView(String path, double widthMm, double heightMm, boolean laid, String colour) {}
 
     /** A line of the supplies; see the core's {@link glanzen.plan.Supplies.Line}. */
     record LineView(

@@ -1,5 +1,6 @@
 package glanzen.app.job;
 
+import glanzen.app.job.JobLook.ArtView;
 import glanzen.app.job.JobLook.LineView;
 import glanzen.app.job.JobLook.OrderView;
 import glanzen.app.job.JobLook.WorkView;
@@ -12,8 +13,13 @@ import glanzen.app.setup.SavedSetUp;
 import glanzen.app.setup.SetUpService;
 import glanzen.app.web.Conflict;
 import glanzen.app.web.NotFound;
+import glanzen.artwork.ArtworkShelf;
+import glanzen.artwork.PathText;
 import glanzen.kit.Kit;
+import glanzen.kit.Plate;
 import glanzen.kit.Stock;
+import glanzen.layout.Arrangement;
+import glanzen.layout.Layout;
 import glanzen.measure.BadInput;
 import glanzen.plan.Job;
 import glanzen.plan.JobPiece;
@@ -33,6 +39,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.springframework.stereotype.Service;
@@ -165,7 +172,23 @@ public class JobService {
                         .toList(),
                 Rules.pullable(Rules.check(setUp, forecasts.inventory())),
                 forecasts.twenty(setUp),
-                setUp.totalSeconds());
+                setUp.totalSeconds(),
+                art(setUp));
+    }
+
+    private ArtView art(SetUp setUp) {
+        ArtworkShelf shelf = forecasts.inventory().artworks();
+        String colour = setUp.route().film().isPresent() ? setUp.film().colour() : "";
+        Layout layout = setUp.layout();
+        if (!layout.laid()) {
+            Plate tool = setUp.plate();
+            String path = PathText.write(
+                    shelf.of(tool.motif(), tool.widthMm(), tool.heightMm()).shape());
+            return new ArtView(path, tool.widthMm(), tool.heightMm(), false, colour);
+        }
+        String path = new Arrangement(layout, shelf)
+                .plates().stream().map(plate -> PathText.write(plate.shape())).collect(Collectors.joining(" "));
+        return new ArtView(path, layout.piece().widthMm(), layout.piece().heightMm(), true, colour);
     }
 
     private static boolean filmed(JobPiece piece, Kit things) {

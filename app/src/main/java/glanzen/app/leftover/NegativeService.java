@@ -61,7 +61,7 @@ class NegativeService {
         Stock sheet = SecondLife.ground(things.stocks())
                 .orElseThrow(() -> new BadInput("stock", "is missing", "a toner sheet in your kit"));
         Plate design = kit.add(Plate.class, finder.negative(leftover)).item();
-        return setUps.start(
-                new Choice(design.name(), toner, machine.id(), null, design.id(), leftover.filmId(), sheet.id()));
+        return setUps.start(new Choice(
+                design.name(), toner, machine.id(), null, design.id(), leftover.filmId(), sheet.id(), null, null));
     }
 }

@@ -9,6 +9,7 @@ import glanzen.app.web.Conflict;
 import glanzen.app.web.NotFound;
 import glanzen.artwork.ArtworkShelf;
 import glanzen.kit.Kit;
+import glanzen.kit.Stock;
 import glanzen.measure.BadInput;
 import glanzen.measure.Checks;
 import glanzen.route.Route;
@@ -64,6 +65,8 @@ public class SetUpService {
      * @param platformId a platform, for routes that are done on one
      * @param plateId the tool, or what laid the design
      * @param filmId foil or flock, for routes that take one
+     * @param pieceWidthMm width of the piece it is for, mm; absent if it is for a whole sheet
+     * @param pieceHeightMm its height, mm
      */
     public record Choice(
             String name,
@@ -72,7 +75,9 @@ public class SetUpService {
             @Nullable String platformId,
             String plateId,
             @Nullable String filmId,
-            String stockId) {}
+            String stockId,
+            @Nullable Double pieceWidthMm,
+            @Nullable Double pieceHeightMm) {}
 
     /** All of them, last touched first. */
     @Transactional(readOnly = true)
@@ -101,9 +106,16 @@ public class SetUpService {
                 choice.platformId == null ? null : owned("platformId", all.platform(choice.platformId)),
                 owned("plateId", all.plate(choice.plateId)),
                 choice.filmId == null ? null : owned("filmId", all.film(choice.filmId)),
-                owned("stockId", all.stock(choice.stockId)),
+                sheet(choice, owned("stockId", all.stock(choice.stockId))),
                 preferences.get().roomC());
         return keep(choice.name, Drafts.draft(StartingStack.of(pick, new Inventory(kit.boards(), artworks))), false);
+    }
+
+    /** The sheet as it is cut for its piece. */
+    private static Stock sheet(Choice choice, Stock stock) {
+        return choice.pieceWidthMm == null || choice.pieceHeightMm == null
+                ? stock
+                : stock.cut(choice.pieceWidthMm, choice.pieceHeightMm);
     }
 
     private static <T> T owned(String field, Optional<T> item) {

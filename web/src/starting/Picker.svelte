@@ -1,6 +1,6 @@
 <script lang="ts" generics="T extends { id: string; name: string; thicknessMm: number }">
-  import ItemDrawing from '../../drawing/ItemDrawing.svelte';
-  import type { LayerKind } from '../../drawing/materials';
+  import ItemDrawing from '../drawing/ItemDrawing.svelte';
+  import type { LayerKind } from '../drawing/materials';
 
   /** Choose one thing off a shelf by its look. */
   interface Props {

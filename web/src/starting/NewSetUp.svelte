@@ -1,23 +1,44 @@
 <script lang="ts">
-  import TextField from '../../parts/TextField.svelte';
-  import Pick from '../../parts/Pick.svelte';
+  import TextField from '../parts/TextField.svelte';
+  import Pick from '../parts/Pick.svelte';
   import Modal from 'flowbite-svelte/Modal.svelte';
   import { push } from 'svelte-spa-router';
-  import { api, asked, refusal, type RouteView } from '../../api/client';
-  import { kit } from '../../state/kit.svelte';
-  import { routes } from '../../state/routes.svelte';
-  import { vocabulary } from '../../state/vocabulary.svelte';
-  import AddHere from '../../shelving/AddHere.svelte';
-  import { type Kind } from '../../state/kinds.svelte';
-  import { type Shelf } from '../../state/kit.svelte';
+  import {
+    api,
+    asked,
+    refusal,
+    type JobPiece,
+    type Operation,
+    type RouteView,
+    type SavedSetUp,
+  } from '../api/client';
+  import { kit } from '../state/kit.svelte';
+  import { routes } from '../state/routes.svelte';
+  import { vocabulary } from '../state/vocabulary.svelte';
+  import AddHere from '../shelving/AddHere.svelte';
+  import { type Kind } from '../state/kinds.svelte';
+  import { type Shelf } from '../state/kit.svelte';
   import Picker from './Picker.svelte';
 
-  let { open = $bindable(false) }: { open: boolean } = $props();
+  /** A route, a tool, a film and a stock are enough to begin. */
+  interface Props {
+    open: boolean;
+    /** The piece of a job it is for, and what is to be done to it. */
+    piece?: JobPiece;
+    does?: Operation['kind'];
+    /** Where it goes once it is kept; to its stack if nothing is said. */
+    onkept?: (saved: SavedSetUp) => void;
+  }
+  let { open = $bindable(false), piece, does, onkept }: Props = $props();
 
-  let chosen = $state<RouteView['route']>('HOT_PLATE');
+  // Made anew for each thing it is for.
+  // svelte-ignore state_referenced_locally
+  const doing = does ? routes.all.find((r) => r.does.includes(does)) : undefined;
+  let chosen = $state<RouteView['route']>(doing?.route ?? 'HOT_PLATE');
   let plateId = $state('');
   let filmId = $state('');
-  let stockId = $state('');
+  // svelte-ignore state_referenced_locally
+  let stockId = $state(piece?.stockId ?? '');
   let machineId = $state('');
   let platformId = $state('');
   let typedName = $state<string>();
@@ -95,10 +116,13 @@
         plateId,
         filmId: film?.id,
         stockId,
+        pieceWidthMm: piece?.widthMm,
+        pieceHeightMm: piece?.heightMm,
       };
       const saved = await asked(api.POST('/api/set-ups', { body }));
       open = false;
-      await push(`/stack/${saved.id}`);
+      if (onkept) onkept(saved);
+      else await push(`/stack/${saved.id}`);
     } catch (trouble) {
       wrong = refusal(trouble);
     }
@@ -110,7 +134,9 @@
     <Pick label="How" bind:value={chosen}>
       {#each vocabulary.now.groups as { group, name } (group)}
         <optgroup label={name}>
-          {#each routes.within(group) as r (r.route)}<option value={r.route}>{r.label}</option>{/each}
+          {#each routes.within(group).filter((r) => !does || r.does.includes(does)) as r (r.route)}<option
+              value={r.route}>{r.label}</option
+            >{/each}
         </optgroup>
       {/each}
     </Pick>
