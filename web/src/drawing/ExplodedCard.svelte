@@ -75,18 +75,22 @@
           stroke-width={s.i === chosen ? 3 : 1}
           class="edge"
         />
-        <g transform="matrix({scale} 0 {scale * SKEW * LEAN} {-scale * SKEW} {s.x} {s.y})">
-          {#each s.art as art, n (n)}
-            <path
-              d={art.path}
-              fill={art.colour || 'var(--ink)'}
-              opacity={art.colour ? 1 : 0.35}
-              fill-rule="evenodd"
-              transform="translate({(s.piece.widthMm - art.widthMm) / 2} {(s.piece.heightMm - art.heightMm) /
-                2})"
-            />
-          {/each}
-        </g>
+        <clipPath id="piece-{s.i}"><path d="M{s.x} {s.y}h{s.w}l{lean} {-s.d}h{-s.w}z" /></clipPath>
+        <g clip-path="url(#piece-{s.i})">
+          <g transform="matrix({scale} 0 {scale * SKEW * LEAN} {-scale * SKEW} {s.x} {s.y})">
+            {#each s.art as art, n (n)}
+              <path
+                d={art.path}
+                fill={art.colour || 'var(--ink)'}
+                opacity={art.colour ? 1 : 0.35}
+                fill-rule="evenodd"
+                transform="translate({(s.piece.widthMm - art.widthMm) / 2} {(s.piece.heightMm -
+                  art.heightMm) /
+                  2})"
+              />
+            {/each}
+          </g></g
+        >
         <path
           d="M{s.x + s.w + lean / 2 + 4} {s.y - s.d / 2}H{largest * scale + 74}"
           stroke="var(--rule-strong)"

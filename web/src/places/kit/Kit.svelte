@@ -93,11 +93,6 @@
       {@const things = standing(plain)}
       {@const inHand = things.find((k) => k.item.id === held)}
       {#if rack.shelves.length > 1}<h2 class="label mt-4 font-sans font-normal">{many(plain)}</h2>{/if}
-      {#if things.length > 0}
-        <Standing shelf={plain} {things} {held} onhold={(id) => (held = id)} />
-      {:else}
-        <p class="text-soft py-3">None yet.</p>
-      {/if}
       {#if inHand}
         {#key held}
           <ShelfItem
@@ -107,6 +102,11 @@
             onother={(id) => (held = id)}
           />
         {/key}
+      {/if}
+      {#if things.length > 0}
+        <Standing shelf={plain} {things} {held} onhold={(id) => (held = id)} />
+      {:else}
+        <p class="text-soft py-3">None yet.</p>
       {/if}
     {/each}
     {#if rack.home === 'boards'}<BoardCare />{/if}
