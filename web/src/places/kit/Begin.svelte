@@ -77,7 +77,7 @@
 
 <svelte:head><title>A new workshop · Glanzen</title></svelte:head>
 <div class="flex min-h-full flex-col px-4 pt-5 md:px-8">
-  <p class="label">First, what stands on your bench?</p>
+  <p class="label">{first ? 'First, what' : 'What else'} stands on your bench?</p>
   <h1 class="text-display leading-tight">Choose what looks like yours</h1>
   <p class="text-soft mt-1">
     Its usual figures come with it. Measure later; until then Glanzen says less surely.
@@ -151,7 +151,7 @@
     <button
       class="press press-strong text-lead min-h-12 px-6"
       disabled={beginning.chosen.length === 0 || (first && !begun?.draft) || keeping}
-      onclick={keep}>See the first pull</button
+      onclick={keep}>{first ? 'See the first pull' : 'Put it on the shelves'}</button
     >
     <div class="min-w-0 flex-1 basis-[320px]" role="status" data-testid="first-pull">
       {#if beginning.asking.trouble}

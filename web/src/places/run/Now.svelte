@@ -113,11 +113,6 @@
         {step.kind === 'HEAT_UP' ? 'Ready. Go on.' : 'Time. Go on.'}
       </p>
     {/if}
-    {#if step.meanwhile.length > 0 && many}
-      <p class="text-lead border-verdigris mt-4 border-l-4 pl-3">
-        Meanwhile: {step.meanwhile.join('; ').toLowerCase()}.
-      </p>
-    {/if}
     {#each run.reminders as reminder (reminder.kind)}
       <div class="border-ochre-line bg-ochre-wash text-large mt-4 border-l-8 px-4 py-3" role="alert">
         {reminder.text}
@@ -126,6 +121,11 @@
         {/if}
       </div>
     {/each}
+    {#if step.meanwhile.length > 0 && many}
+      <p class="text-lead border-verdigris mt-4 border-l-4 pl-3">
+        Meanwhile: {step.meanwhile.join('; ').toLowerCase()}.
+      </p>
+    {/if}
     {#if step.kind === 'PREPARE'}<Preflight {run} />{/if}
     {#if step.kind === 'PLACE' || step.kind === 'LAY'}<PlaceGuide {run} />{/if}
     {#if step.kind === 'LOOK' && run.simulated}
