@@ -56,7 +56,7 @@
   </header>
   <nav
     aria-label="Places"
-    class="border-rule order-last flex border-t md:order-none md:flex-col md:border-t-0 md:border-r md:pt-3 print:hidden"
+    class="border-rule bg-blotter order-last flex border-t max-md:sticky max-md:bottom-0 max-md:z-10 md:order-none md:flex-col md:border-t-0 md:border-r md:pt-3 print:hidden"
   >
     {#each places as place, i (place.name)}
       {@const current = place === here}

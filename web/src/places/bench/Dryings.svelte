@@ -141,7 +141,7 @@
       <li class="border-rule text-soft border-t py-2">No gel is drying.</li>
     {/each}
   </ul>
-  {#if lying.some((p) => p.state === 'WET' || p.state === 'SETTING')}
+  {#if vocabulary.now.simulated && lying.some((p) => p.state === 'WET' || p.state === 'SETTING')}
     <p class="text-soft text-small">
       Bench time, for trying things out:
       <button class="press press-quiet min-h-8" onclick={() => change(skip(3600))}>skip an hour</button>

@@ -146,7 +146,7 @@
   </div>
 
   <div
-    class="bg-blotter border-rule sticky bottom-0 mt-auto flex flex-wrap items-center gap-x-6 gap-y-2 border-t py-4"
+    class="bg-blotter border-rule sticky bottom-0 mt-auto flex flex-wrap items-center gap-x-6 gap-y-2 border-t py-4 max-md:bottom-[50px]"
   >
     <button
       class="press press-strong text-lead min-h-12 px-6"

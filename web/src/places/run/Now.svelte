@@ -54,9 +54,13 @@
 
 <section class="bg-paper flex min-w-0 flex-col px-5 py-6 md:px-9" aria-label="Now">
   <p class="label md:hidden">{run.title}, step {run.step + 1} of {run.steps.length}</p>
-  {#if !over && (many || run.scrap)}
+  {#if !over && (many || run.scrap || run.trial)}
     <p class="label">
-      {run.scrap ? 'On scrap' : `Pull ${run.batch.pull}, for ${run.batch.wanted} good ones`}
+      {run.trial
+        ? 'A walk-through with simulated machines: nothing of it is logged'
+        : run.scrap
+          ? 'On scrap'
+          : `Pull ${run.batch.pull}, for ${run.batch.wanted} good ones`}
     </p>
   {/if}
   {#if over}
@@ -143,7 +147,7 @@
 
     {#if many}<Batch {run} {revision} {onsame} {onlog} />{/if}
 
-    <div class="bg-paper sticky bottom-0 mt-auto pt-4 pb-2">
+    <div class="bg-paper sticky bottom-0 mt-auto pt-4 pb-2 max-md:bottom-[50px]">
       {#if next}
         <div class="border-rule border-t pt-3">
           <p class="label">next, press Space</p>
@@ -170,7 +174,13 @@
             {run.answer}: the next one
           </button>
         {:else}
-          <button class="press press-strong text-large min-h-14 px-8" onclick={onlog}>Log the pull</button>
+          {#if run.trial}
+            <button class="press press-strong text-large min-h-14 px-8" onclick={() => running.act('LEAVE')}
+              >End the walk-through</button
+            >
+          {:else}
+            <button class="press press-strong text-large min-h-14 px-8" onclick={onlog}>Log the pull</button>
+          {/if}
         {/if}
         {#if many}<button class="press min-h-14" onclick={() => running.act('PAUSE')}>Pause for now</button
           >{/if}

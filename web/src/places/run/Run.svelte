@@ -70,7 +70,7 @@
     if (typing(event) || target.closest('button, a') || run?.status !== 'OPEN') return;
     if (event.key === ' ') {
       event.preventDefault();
-      if (looking) logging = true;
+      if (looking) logging = run.trial !== true;
       else running.act('NEXT');
     } else if (event.key.toLowerCase() === 'l' && (looking || toLog)) logging = true;
     else if (event.key.toLowerCase() === 's' && toLog) void same();

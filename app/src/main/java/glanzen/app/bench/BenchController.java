@@ -67,7 +67,12 @@ class BenchController {
     @GetMapping("/api/bench")
     BenchView bench() {
         return new BenchView(
-                clock.now(), runs.unfinished(), setUps.all(), pulls.latest(), Shortage.of(kit.inUse()), dryings.all());
+                clock.lived(),
+                runs.unfinished(),
+                setUps.all(),
+                pulls.latest(),
+                Shortage.of(kit.inUse()),
+                dryings.all());
     }
 
     /** Lets bench time jump ahead, for trying things out. */

@@ -1,9 +1,11 @@
 package glanzen.app.device;
 
+import glanzen.app.web.Conflict;
 import glanzen.measure.Checks;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -20,10 +22,18 @@ public class BenchClock {
 
     private final BenchClockRepository repository;
     private final Clock clock;
+    private final boolean demo;
 
-    BenchClock(BenchClockRepository repository, Clock clock) {
+    BenchClock(BenchClockRepository repository, Clock clock, @Value("${glanzen.demo}") boolean demo) {
         this.repository = repository;
         this.clock = clock;
+        this.demo = demo;
+    }
+
+    /** Now, for what really dries and was really pulled: on a person's own bench that is the clock on the wall. */
+    @Transactional(readOnly = true)
+    public Instant lived() {
+        return demo ? now() : clock.instant();
     }
 
     /** Now, at the bench. */
@@ -51,6 +61,9 @@ public class BenchClock {
 
     /** Lets bench time jump ahead, to try out what takes hours. */
     public void skip(double seconds) {
+        if (!demo) {
+            throw new Conflict("Your own bench keeps its own time.");
+        }
         new Checks().figure("seconds", seconds, 1, LONGEST_SKIP, "s").done();
         speed(speed());
         BenchClockEntity entity = repository.findById(BenchClockEntity.ONLY).orElseThrow();

@@ -130,7 +130,7 @@ public class DryingService {
         panel.humidity = drying.humidity();
         panel.stencilled = spread.stencilled || spread.stencilId != null;
         panel.stencilId = spread.stencilId;
-        Instant now = clock.now();
+        Instant now = clock.lived();
         panel.spreadAt = spread.spreadAt == null ? now : spread.spreadAt;
         new Checks().moment("spreadAt", panel.spreadAt).done();
         if (panel.spreadAt.isAfter(now.plusSeconds((long) CLOCKS_APART_SECONDS))) {
@@ -143,7 +143,7 @@ public class DryingService {
     DryingPanel dry(String id, @Nullable Instant at, long version) {
         DryingEntity panel = find(id);
         Conflict.unlessSame(version, panel.version);
-        Instant when = at == null ? clock.now() : at;
+        Instant when = at == null ? clock.lived() : at;
         new Checks().moment("at", when).done();
         if (when.isBefore(panel.spreadAt)) {
             throw new BadInput("at", "is before the gel was spread", "a time after it was spread");
@@ -175,7 +175,7 @@ public class DryingService {
                 drying,
                 p.stencilled,
                 p.stockId == null ? null : kit.kit().stock(p.stockId).orElse(null),
-                Math.max(0, seconds(p.spreadAt, clock.now())),
+                Math.max(0, seconds(p.spreadAt, clock.lived())),
                 p.dryAt == null ? null : seconds(p.spreadAt, p.dryAt));
         return new DryingPanel(
                 p.id,

@@ -220,7 +220,7 @@ public class RunService {
         if (run.status == Status.LOGGED) {
             throw new Conflict("This run is logged already. Nothing was saved.");
         }
-        if (run.simulated && !demo) {
+        if (trial(run)) {
             throw new Conflict("This run was tried out with simulated machines; your logbook keeps what you pulled.");
         }
         SetUp setUp = setUp(run);
@@ -255,6 +255,11 @@ public class RunService {
             throw new Conflict("Only simulated machines have a simulated scanner. Log what you see in your hand.");
         }
         return new Fed(new Run(setUp(run)).pulled(state(run)), luck(run));
+    }
+
+    /** Outside the demo what stand-ins do is for looking on. */
+    private boolean trial(RunEntity run) {
+        return run.simulated && !demo;
     }
 
     /** Forgets all runs, because the workshop they belong to is replaced. */
@@ -301,6 +306,7 @@ public class RunService {
                 run.status == Status.OPEN ? sheet.reminders(state, bench.reading(run, setUp)) : List.of(),
                 snapshot.draft(),
                 run.simulated,
+                trial(run),
                 run.scrap,
                 Batch.of(state));
     }

@@ -27,6 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param reminders what is being forgotten
  * @param draft the set-up being pulled
  * @param simulated whether stand-ins do it, as in the demo; otherwise a person does, and is asked
+ * @param trial whether it is a walk-through, of which nothing is logged
  * @param scrap whether it is tried on scrap
  * @param batch how far it is
  */
@@ -46,6 +47,7 @@ public record RunView(
         List<Reminder> reminders,
         Draft draft,
         boolean simulated,
+        boolean trial,
         boolean scrap,
         Batch batch) {
 
@@ -78,7 +80,7 @@ public record RunView(
         Feeder.PressReading fed = new Feeder.PressReading(press.state(), Math.round(press.share() * 20) / 20.0);
         return new RunView(
                 id, title, status, version, preflight, steps, step, answer, 0, speed, heat, fed, reminders, draft,
-                simulated, scrap, batch);
+                simulated, trial, scrap, batch);
     }
 
     /** Where a run stands. */

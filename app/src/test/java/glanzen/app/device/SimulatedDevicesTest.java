@@ -106,7 +106,7 @@ class SimulatedDevicesTest {
         Clock wall = mock(Clock.class);
         BenchClockEntity entity = new BenchClockEntity();
         when(kept.findById(BenchClockEntity.ONLY)).thenReturn(Optional.of(entity));
-        BenchClock clock = new BenchClock(kept, wall);
+        BenchClock clock = new BenchClock(kept, wall, true);
 
         when(wall.instant()).thenReturn(START);
         clock.speed(60);

@@ -63,6 +63,7 @@ class RunFeedTest {
                 DRAFT,
                 true,
                 false,
+                false,
                 new RunView.Batch(1, 0, 0, 0, 1));
     }
 
