@@ -14,6 +14,7 @@
   import Nowhere from '../../parts/Nowhere.svelte';
   import { planning } from '../../state/planning.svelte';
   import { throwing } from '../../state/throwing.svelte';
+  import AddHere from '../../shelving/AddHere.svelte';
   import PieceSteps from './PieceSteps.svelte';
   import SuppliesList from './SuppliesList.svelte';
 
@@ -127,7 +128,15 @@
       <div class="mt-2 grid grid-cols-[minmax(0,1fr)] gap-x-6 xl:grid-cols-[minmax(0,420px)_minmax(0,1fr)]">
         <div>
           <ExplodedCard works={look?.works ?? []} {job} {chosen} {warned} onchoose={(i) => (chosen = i)} />
-          <button class="press press-quiet -ml-2" onclick={addPiece}>Add a piece on top</button>
+          {#if kit.inUse('stocks').length === 0}
+            <AddHere
+              says="Your kit has no stock yet."
+              fits={(k) => k.things.stocks.length > 0}
+              shelf="stocks"
+            />
+          {:else}
+            <button class="press press-quiet -ml-2" onclick={addPiece}>Add a piece on top</button>
+          {/if}
           <button class="press press-quiet text-soft" onclick={remove}>Throw this job away</button>
         </div>
         {#if piece}

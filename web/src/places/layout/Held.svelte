@@ -1,4 +1,6 @@
 <script lang="ts">
+  import Fold from '../../parts/Fold.svelte';
+  import AddHere from '../../shelving/AddHere.svelte';
   import Input from 'flowbite-svelte/Input.svelte';
   import Pick from '../../parts/Pick.svelte';
   import type { LayoutView } from '../../api/client';
@@ -98,5 +100,14 @@
       adds
       onchoose={(plateId) => laying.do({ kind: 'ADD', plateId })}
     />
+    <Fold title="Not on the shelf yet?" class="mt-2">
+      <div class="mt-2">
+        <AddHere
+          fits={({ things }) => things.plates.some((p) => p.kind === 'PLATE')}
+          shelf="plates"
+          onadded={({ plates }) => plates[0] && laying.do({ kind: 'ADD', plateId: plates[0].id })}
+        />
+      </div>
+    </Fold>
   </div>
 </section>

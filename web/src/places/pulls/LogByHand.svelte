@@ -5,12 +5,14 @@
   import { push } from 'svelte-spa-router';
   import { api, asked, type SavedSetUp } from '../../api/client';
   import { routes } from '../../state/routes.svelte';
+  import NewSetUp from '../../starting/NewSetUp.svelte';
   import LogForm, { type Entry } from '../../logging/LogForm.svelte';
 
   /** For a pull that was made without Run: first which set-up, then how it came out. */
   let { open = $bindable(false), onlogged }: { open: boolean; onlogged: () => Promise<void> } = $props();
   const asking = new Question<SavedSetUp[]>();
   let chosen = $state<SavedSetUp>();
+  let starting = $state(false);
 
   $effect(() => {
     if (open) return asking.follow((signal) => asked(api.GET('/api/set-ups', { signal })));
@@ -43,12 +45,21 @@
             >
           </li>
         {:else}
-          <li>There is no set-up yet. Start one on the bench.</li>
+          <li class="py-2">There is no set-up yet.</li>
         {/each}
       </ul>
+      <button class="press mt-2" onclick={() => (starting = true)}>It was another: new set-up…</button>
     {/snippet}
   </Asked>
 </Modal>
+<NewSetUp
+  bind:open={starting}
+  onkept={(saved) => {
+    starting = false;
+    open = false;
+    chosen = saved;
+  }}
+/>
 {#if chosen}
   <LogForm
     route={routes.of(chosen.draft.route)}
