@@ -14,7 +14,7 @@ import org.locationtech.jts.operation.union.UnaryUnionOp;
 
 /**
  * Areas painted one over the other, in two tones: ink, and the white ground that knocks out what lies under it. Marks of
- * {@link SvgPage} part off what is masked from what its mask lets through.
+ * {@link SvgMasks} part off what is masked from what its mask lets through.
  */
 final class Areas {
 
@@ -109,9 +109,9 @@ final class Areas {
 
     private boolean marked(Color colour) {
         switch (colour.getRGB() & 0xFFFFFF) {
-            case SvgPage.BEGIN -> sheets.push(new Sheet(false));
-            case SvgPage.MASK -> sheets.push(new Sheet(true));
-            case SvgPage.END -> {
+            case SvgMasks.BEGIN -> sheets.push(new Sheet(false));
+            case SvgMasks.MASK -> sheets.push(new Sheet(true));
+            case SvgMasks.END -> {
                 Geometry through = union(sheets.pop().inks);
                 Sheet masked = sheets.pop();
                 Geometry ground = union(masked.grounds).intersection(through);

@@ -32,23 +32,15 @@ import org.xml.sax.helpers.DefaultHandler;
 
 /**
  * An SVG file before it is drawn: parsed without entities, its odd numbers refused, what cannot be read named, and its masks
- * laid open, so that they are drawn as shapes between marks of their own colour.
+ * laid open.
  */
 final class SvgPage {
-
-    /** Colours that no drawing has, which mark where something masked begins, where its mask does, and its end. */
-    static final int BEGIN = 0x01FE03;
-
-    static final int MASK = 0x01FE05;
-    static final int END = 0x01FE07;
 
     private static final int DEEPEST = 200;
     private static final int MOST_ELEMENTS = 40_000;
     /** No number of a drawing has more digits; a longer one is meant to be slow. */
     private static final Pattern ENDLESS = Pattern.compile("[0-9.]{41}");
 
-    private static final Pattern URL = Pattern.compile("url\\(\\s*['\"]?#([^)'\"]+)['\"]?\\s*\\)");
-    private static final Pattern MASKED = Pattern.compile("mask\\s*:\\s*([^;]+)");
     private static final Pattern FONT = Pattern.compile("font-family\\s*:\\s*([^;]+)");
     private static final int LONGEST_PLAIN = 4000;
     private static final Set<String> LONG = Set.of("d", "points", "style", "transform", "href", "class", "values");
@@ -74,7 +66,7 @@ final class SvgPage {
         framed(root);
         page.looked(root, 0);
         page.checked(root);
-        page.masks();
+        new SvgMasks(page.document, page.byId, page.passedOver::add).open();
         return page;
     }
 
@@ -210,7 +202,7 @@ final class SvgPage {
 
     /** Only the first that asks for nothing special; a drawing program's own extension is for itself. */
     private void chosen(Element choice) {
-        Element group = made("g");
+        Element group = SvgMasks.made(document, "g");
         group.setAttribute("transform", choice.getAttribute("transform"));
         children(choice).stream()
                 .filter(c -> !"foreignObject".equals(name(c))
@@ -239,67 +231,7 @@ final class SvgPage {
         }
     }
 
-    /** Every masked part becomes: mark, part, mark, what its mask draws, mark. */
-    private void masks() {
-        List<Element> masked = new ArrayList<>();
-        collect(document.getDocumentElement(), masked);
-        for (Element part : masked) {
-            Element mask = byId.get(maskOf(part));
-            part.removeAttribute("mask");
-            part.setAttribute(
-                    "style", MASKED.matcher(part.getAttribute("style")).replaceAll(""));
-            if (mask == null || part.getParentNode() == null) {
-                continue;
-            }
-            if ("objectBoundingBox".equals(mask.getAttribute("maskContentUnits"))) {
-                passedOver.add("a mask that is measured by what it masks");
-                continue;
-            }
-            Element group = made("g");
-            part.getParentNode().replaceChild(group, part);
-            group.appendChild(mark(BEGIN));
-            group.appendChild(part);
-            group.appendChild(mark(MASK));
-            Element content = made("g");
-            content.setAttribute("transform", part.getAttribute("transform"));
-            children(mask).forEach(child -> content.appendChild(child.cloneNode(true)));
-            group.appendChild(content);
-            group.appendChild(mark(END));
-        }
-    }
-
-    private void collect(Element element, List<Element> masked) {
-        children(element).forEach(child -> collect(child, masked));
-        if (!"mask".equals(name(element)) && !maskOf(element).isEmpty()) {
-            masked.add(element);
-        }
-    }
-
-    private static String maskOf(Element element) {
-        Matcher style = MASKED.matcher(element.getAttribute("style"));
-        String told = element.getAttribute("mask").isEmpty()
-                ? style.find() ? style.group(1) : ""
-                : element.getAttribute("mask");
-        Matcher url = URL.matcher(told);
-        return url.find() ? url.group(1) : "";
-    }
-
-    private Element made(String name) {
-        return document.createElementNS("http://www.w3.org/2000/svg", name);
-    }
-
-    private Element mark(int colour) {
-        Element mark = made("rect");
-        mark.setAttribute("width", "1");
-        mark.setAttribute("height", "1");
-        mark.setAttribute(
-                "style",
-                String.format(
-                        Locale.ROOT, "fill:#%06x;stroke:none;fill-opacity:1;opacity:1;visibility:visible", colour));
-        return mark;
-    }
-
-    private static List<Element> children(Element element) {
+    static List<Element> children(Element element) {
         List<Element> children = new ArrayList<>();
         for (Node node = element.getFirstChild(); node != null; node = node.getNextSibling()) {
             if (node instanceof Element child) {

@@ -3,7 +3,6 @@ package glanzen.app.run;
 import glanzen.app.device.BenchClock;
 import glanzen.app.device.Devices;
 import glanzen.app.device.Feeder.Fed;
-import glanzen.app.run.RunService.Beginning;
 import glanzen.app.web.Conflict;
 import glanzen.app.web.Pictures;
 import glanzen.learning.Observation.Amount;

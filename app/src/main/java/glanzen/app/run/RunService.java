@@ -15,7 +15,6 @@ import glanzen.app.web.NotFound;
 import glanzen.finding.Finding;
 import glanzen.finding.Weight;
 import glanzen.measure.BadInput;
-import glanzen.measure.Checks;
 import glanzen.rules.Rules;
 import glanzen.setup.SetUp;
 import glanzen.steps.BenchReading;
@@ -69,23 +68,9 @@ public class RunService {
         this.demo = demo;
     }
 
-    /**
-     * What is begun.
-     *
-     * @param setUpId a saved set-up
-     * @param wanted how many good pulls it is to make
-     * @param scrap whether it is tried on scrap
-     * @param trial whether stand-ins do it, to try things out; then nothing of it is logged outside the demo
-     */
-    public record Beginning(String setUpId, int wanted, boolean scrap, boolean trial) {
-        public Beginning {
-            new Checks().figure("wanted", wanted, 1, RunState.MOST, "pulls").done();
-        }
-    }
-
     /** Begins a run of a saved set-up. */
     public RunView begin(Beginning beginning) {
-        SavedSetUp saved = setUps.get(beginning.setUpId);
+        SavedSetUp saved = setUps.get(beginning.setUpId());
         SetUp setUp = forecasts.setUp(saved.draft());
         unoccupied(setUp);
         for (Finding<SetUp> finding : Rules.check(setUp, forecasts.inventory())) {
@@ -99,9 +84,9 @@ public class RunService {
         run.snapshot = json.write(Snapshot.of(setUp));
         run.machineId = setUp.machine().id();
         run.platformId = setUp.platformId();
-        run.simulated = demo || beginning.trial;
-        run.scrap = beginning.scrap;
-        run.state = json.write(RunState.begun(beginning.scrap ? 1 : beginning.wanted));
+        run.simulated = demo || beginning.trial();
+        run.scrap = beginning.scrap();
+        run.state = json.write(RunState.begun(beginning.scrap() ? 1 : beginning.wanted()));
         run.stepStartedAt = bench.now(run.simulated);
         run.createdAt = clock.instant();
         runs.saveAndFlush(run);
@@ -233,15 +218,6 @@ public class RunService {
         moved(run, setUp, before, moved);
         return new Pulled(pulled, run.title, run.scrap);
     }
-
-    /**
-     * A pull that came of a run.
-     *
-     * @param setUp as it was really pulled
-     * @param title what was pulled
-     * @param scrap whether it was tried on scrap
-     */
-    public record Pulled(SetUp setUp, String title, boolean scrap) {}
 
     /**
      * The pull that simulated machines made.
