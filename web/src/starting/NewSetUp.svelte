@@ -9,6 +9,7 @@
     refusal,
     type JobPiece,
     type Operation,
+    type Plate,
     type RouteView,
     type SavedSetUp,
   } from '../api/client';
@@ -18,6 +19,7 @@
   import AddHere from '../shelving/AddHere.svelte';
   import { type Kind } from '../state/kinds.svelte';
   import { type Shelf } from '../state/kit.svelte';
+  import { Question } from '../asking/question.svelte';
   import Picker from './Picker.svelte';
 
   /** A route, a tool, a film and a stock are enough to begin. */
@@ -26,10 +28,12 @@
     /** The piece of a job it is for, and what is to be done to it. */
     piece?: JobPiece;
     does?: Operation['kind'];
+    /** A tool of that piece: what carries the same design is offered first. */
+    goesWith?: string;
     /** Where it goes once it is kept; to its stack if nothing is said. */
     onkept?: (saved: SavedSetUp) => void;
   }
-  let { open = $bindable(false), piece, does, onkept }: Props = $props();
+  let { open = $bindable(false), piece, does, goesWith, onkept }: Props = $props();
 
   // Made anew for each thing it is for.
   // svelte-ignore state_referenced_locally
@@ -45,7 +49,23 @@
   let wrong = $state('');
 
   const route = $derived(routes.of(chosen));
-  const tools = $derived(kit.inUse('plates').filter((p) => route?.tools.includes(p.kind)));
+  const family = new Question<Plate[]>();
+  const kin = $derived((family.answer ?? []).map((p) => p.id));
+  const tools = $derived(
+    kit
+      .inUse('plates')
+      .filter((p) => route?.tools.includes(p.kind))
+      .sort((a, b) => Number(kin.includes(b.id)) - Number(kin.includes(a.id))),
+  );
+  $effect(() => {
+    if (!goesWith) return;
+    const params = { path: { id: goesWith } };
+    return family.follow((signal) => asked(api.GET('/api/kit/plates/{id}/family', { params, signal })));
+  });
+  $effect(() => {
+    const first = tools[0];
+    if (!plateId && first && kin.includes(first.id)) plateId = first.id;
+  });
   const films = $derived(kit.inUse('films').filter((f) => route?.film === f.kind));
   const stocks = $derived(kit.inUse('stocks').filter((s) => route?.stocks.includes(s.kind)));
   const machines = $derived([

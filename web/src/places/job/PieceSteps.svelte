@@ -37,6 +37,13 @@
   const work = (operation: Operation) => planning.look?.works.find((w) => w.setUpId === operation.setUpId);
 
   let starting = $state(-1);
+  /** A tool that this piece meets already: its die or stencil goes with it. */
+  const carried = $derived(
+    piece.operations
+      .map((o) => setUps.find((s) => s.id === o.setUpId))
+      .map((s) => (s ? kit.tool(s.draft)?.id : undefined))
+      .find((id) => id !== undefined),
+  );
 
   /** A piece may lie either way round. */
   function same({ widthMm, heightMm }: { widthMm: number; heightMm: number }) {
@@ -212,6 +219,7 @@
     bind:open={() => starting >= 0, (open) => (starting = open ? starting : -1)}
     {piece}
     does={piece.operations[starting]?.kind}
+    goesWith={carried}
     onkept={kept}
   />
 {/if}
