@@ -14,6 +14,7 @@
     ['Ctrl + Z, Ctrl + Shift + Z', 'undo, redo on Layout and Stack'],
     ['Space', 'next step in a run'],
     ['L', 'log the pull'],
+    ['S', 'log a pull of a batch like the last'],
     ['?', 'this list'],
   ];
 </script>

@@ -100,6 +100,9 @@
         <span class="figure text-clock-narrow md:text-clock leading-none"
           >{clock(Math.min(elapsed, 3599))}</span
         >
+        {#if run.usualSeconds !== undefined && counting}<span class="text-soft text-large ml-2"
+            >usually {clock(run.usualSeconds)}</span
+          >{/if}
         {#if timed}<span class="figure text-soft text-display ml-2">of {clock(Math.ceil(step.seconds))}</span
           >{/if}
       </div>

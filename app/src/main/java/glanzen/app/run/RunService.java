@@ -31,6 +31,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.TreeSet;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -233,6 +234,16 @@ public class RunService {
         return new Fed(new Run(setUp(run)).pulled(state(run)), luck(run));
     }
 
+    private @Nullable Double usualSeconds(Step step, RunEntity run, SetUp setUp) {
+        if (step.kind() != Step.Kind.HEAT_UP) {
+            return null;
+        }
+        double reckoned = setUp.heat().warmUpSeconds(setUp.roomC());
+        return run.simulated
+                ? (Double) reckoned
+                : told.fromColdSeconds(ToldService.heater(setUp)).orElse(reckoned);
+    }
+
     /** Outside the demo what stand-ins do is for looking on. */
     private boolean trial(RunEntity run) {
         return run.simulated && !demo;
@@ -275,6 +286,7 @@ public class RunService {
                 steps,
                 step,
                 steps.get(step).kind().answer(),
+                usualSeconds(steps.get(step), run, setUp),
                 bench.elapsed(run),
                 bench.speed(run),
                 bench.heater(run, setUp).map(Heater::read).orElse(null),

@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param steps all instructions of this round
  * @param step which one is on
  * @param answer what a person says who has done it
+ * @param usualSeconds how long warming up usually takes, by what was told of it or else by its figures; absent at other steps
  * @param elapsedSeconds since it came on
  * @param speed bench seconds in one second
  * @param platform lights of what heats; absent where nothing does
@@ -40,6 +41,7 @@ public record RunView(
         List<Step> steps,
         int step,
         String answer,
+        @Nullable Double usualSeconds,
         double elapsedSeconds,
         double speed,
         Heater.@Nullable PlatformReading platform,
@@ -79,8 +81,25 @@ public record RunView(
                         0);
         Feeder.PressReading fed = new Feeder.PressReading(press.state(), Math.round(press.share() * 20) / 20.0);
         return new RunView(
-                id, title, status, version, preflight, steps, step, answer, 0, speed, heat, fed, reminders, draft,
-                simulated, trial, scrap, batch);
+                id,
+                title,
+                status,
+                version,
+                preflight,
+                steps,
+                step,
+                answer,
+                usualSeconds,
+                0,
+                speed,
+                heat,
+                fed,
+                reminders,
+                draft,
+                simulated,
+                trial,
+                scrap,
+                batch);
     }
 
     /** Where a run stands. */

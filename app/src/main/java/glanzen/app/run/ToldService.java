@@ -32,9 +32,14 @@ public class ToldService {
         this.clock = clock;
     }
 
+    /** Key of what heats a set-up. */
+    static String heater(SetUp setUp) {
+        return setUp.platformId().isEmpty() ? setUp.machine().id() : setUp.platformId();
+    }
+
     /** A step of warming up was said to be over. */
     void ready(Step step, SetUp setUp, double onSeconds) {
-        String heater = setUp.platformId().isEmpty() ? setUp.machine().id() : setUp.platformId();
+        String heater = heater(setUp);
         boolean lit = setUp.platform().isPresent();
         if (step.kind() != Step.Kind.HEAT_UP || onSeconds < SHORTEST || !lit) {
             return;

@@ -55,6 +55,7 @@ class RunFeedTest {
                 List.of(),
                 step,
                 "It is laid",
+                null,
                 elapsed,
                 1,
                 null,
