@@ -12,6 +12,9 @@ import org.jspecify.annotations.Nullable;
  */
 public final class PlatformGauge {
 
+    /** No heater is ready sooner from cold, s. */
+    public static final double SHORTEST_SECONDS = 20;
+
     /** What an ordinary platform's heater gives, W/cm², and what its faces lose, W/K/cm²: 150 W and 0.6 W/K on A5. */
     private static final double USUAL_W_PER_CM2 = 0.48;
 
@@ -50,7 +53,7 @@ public final class PlatformGauge {
                     .lengthMm("heightMm", heightMm, 40, 600)
                     .celsius("celsius", celsius, 40, 200)
                     .celsius("roomC", roomC, 0, 40)
-                    .figure("coldSeconds", coldSeconds, 20, LONGEST_SECONDS, "s")
+                    .figure("coldSeconds", coldSeconds, SHORTEST_SECONDS, LONGEST_SECONDS, "s")
                     .figure("againSeconds", againSeconds, 0, LONGEST_SECONDS, "s")
                     .done();
         }

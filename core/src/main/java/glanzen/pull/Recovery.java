@@ -13,13 +13,15 @@ import java.util.List;
  *
  * @param behindK how far below its set-point the platform is when the soak of each pull begins, first to last, K
  * @param roundSeconds from one pull to the next, s
- * @param waitSeconds how long it would have to stand in its dock before the next soak to be ready again, s; without end if
- *     its heater is too weak
+ * @param waitSeconds how long it would have to stand in its dock before the next soak to be ready again, s; an hour at
+ *     most, as where its heater is too weak
  */
 public record Recovery(List<Double> behindK, double roundSeconds, double waitSeconds) {
 
     /** Laying, lifting, taking apart, with practised hands, s. */
     public static final double HANDS_SECONDS = 20;
+
+    private static final double LONGEST_WAIT_SECONDS = 3600;
 
     public Recovery {
         behindK = List.copyOf(behindK);
@@ -47,7 +49,7 @@ public record Recovery(List<Double> behindK, double roundSeconds, double waitSec
             now = Math.max(0, setPointK - lump.docked(backK, dockedSeconds));
         }
         double round = on.seconds() + s.passes() * nip + (s.passes() - 1) * s.betweenSeconds() + dockedSeconds;
-        return new Recovery(behind, round, lump.secondsToReady(backK));
+        return new Recovery(behind, round, Math.min(LONGEST_WAIT_SECONDS, lump.secondsToReady(backK)));
     }
 
     /** How far behind it is in the end, K. */

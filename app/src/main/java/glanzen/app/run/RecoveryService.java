@@ -14,7 +14,6 @@ import org.springframework.stereotype.Service;
 class RecoveryService {
 
     private static final int TENTH = 10;
-    private static final double WAITS_AT_MOST_SECONDS = 3600;
 
     private final RunService runs;
     private final ForecastService forecasts;
@@ -36,7 +35,7 @@ class RecoveryService {
         return new RecoveryView(
                 recovery.behindK(),
                 recovery.roundSeconds(),
-                Math.min(WAITS_AT_MOST_SECONDS, recovery.waitSeconds()),
+                recovery.waitSeconds(),
                 first,
                 forecasts.twenty(tenth),
                 forecasts.soakLonger(setUp, tenth));

@@ -1,5 +1,6 @@
 package glanzen.app.run;
 
+import glanzen.learning.PlatformGauge;
 import glanzen.setup.SetUp;
 import glanzen.steps.Step;
 import java.time.Clock;
@@ -18,9 +19,6 @@ public class ToldService {
 
     /** What was on this long ago is cold by now. */
     private static final Duration COLD_AFTER = Duration.ofHours(2);
-
-    /** Shorter than this nobody's heater gets ready: the person was ahead of it, s. */
-    private static final double SHORTEST = 20;
 
     private static final int ENOUGH = 5;
 
@@ -41,7 +39,7 @@ public class ToldService {
     void ready(Step step, SetUp setUp, double onSeconds) {
         String heater = heater(setUp);
         boolean lit = setUp.platform().isPresent();
-        if (step.kind() != Step.Kind.HEAT_UP || onSeconds < SHORTEST || !lit) {
+        if (step.kind() != Step.Kind.HEAT_UP || onSeconds < PlatformGauge.SHORTEST_SECONDS || !lit) {
             return;
         }
         Instant now = clock.instant();
