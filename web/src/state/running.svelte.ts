@@ -93,6 +93,13 @@ class Running {
     this.#hear(await asked(api.POST('/api/runs/{id}/switched-off', { params })));
   }
 
+  /** The ready light of a platform that was put back is on again. */
+  async readyAgain() {
+    if (!this.run) return;
+    const params = { path: { id: this.run.id } };
+    this.#hear(await asked(api.POST('/api/runs/{id}/ready-again', { params })));
+  }
+
   /** Reads it again, because something was logged of it. */
   async refresh() {
     if (!this.run) return;

@@ -14,6 +14,7 @@ public interface Heater {
      * @param ready its ready light is lit
      * @param switchedItselfOff it was on and went off by itself
      * @param onSeconds since it was switched on, s
+     * @param dockedSeconds since a platform came back into its dock, s; 0 where that is not known
      */
     record PlatformReading(
             boolean on,
@@ -21,7 +22,8 @@ public interface Heater {
             @Nullable Double celsius,
             boolean ready,
             boolean switchedItselfOff,
-            double onSeconds) {}
+            double onSeconds,
+            double dockedSeconds) {}
 
     PlatformReading read();
 

@@ -42,7 +42,7 @@ final class SimulatedPlatform implements Heater {
     public PlatformReading read() {
         boolean ready = state.on && state.docked && Math.abs(state.celsius - state.setPointC) < Lump.READY_WITHIN_K;
         double onSeconds = state.on ? Duration.between(state.onSince, now).toMillis() / 1000.0 : 0;
-        return new PlatformReading(state.on, state.docked, state.celsius, ready, state.selfOff, onSeconds);
+        return new PlatformReading(state.on, state.docked, state.celsius, ready, state.selfOff, onSeconds, 0);
     }
 
     @Override

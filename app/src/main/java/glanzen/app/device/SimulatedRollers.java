@@ -55,7 +55,8 @@ final class SimulatedRollers implements Heater {
                 state.celsius,
                 state.on && (warm || early),
                 false,
-                state.on ? seconds(state.onSince) : 0);
+                state.on ? seconds(state.onSince) : 0,
+                0);
     }
 
     @Override

@@ -17,10 +17,12 @@ class RecoveryService {
 
     private final RunService runs;
     private final ForecastService forecasts;
+    private final ToldService told;
 
-    RecoveryService(RunService runs, ForecastService forecasts) {
+    RecoveryService(RunService runs, ForecastService forecasts, ToldService told) {
         this.runs = runs;
         this.forecasts = forecasts;
+        this.told = told;
     }
 
     RecoveryView of(String runId) {
@@ -35,7 +37,7 @@ class RecoveryService {
         return new RecoveryView(
                 recovery.behindK(),
                 recovery.roundSeconds(),
-                recovery.waitSeconds(),
+                told.againSeconds(on.platform().id()).orElse(recovery.waitSeconds()),
                 first,
                 forecasts.twenty(tenth),
                 forecasts.soakLonger(setUp, tenth));

@@ -91,19 +91,27 @@ class RunController {
         return recoveries.of(id);
     }
 
+    @Operation(summary = "Says that a platform that was put back is ready again")
+    @PostMapping("/{id}/ready-again")
+    RunView readyAgain(@PathVariable String id) {
+        return runs.readyAgain(id);
+    }
+
     @Operation(summary = "Says that what heats was switched off by hand")
     @PostMapping("/{id}/switched-off")
     RunView switchedOff(@PathVariable String id) {
         return runs.switchedOff(id);
     }
 
-    /** How long a heater takes from cold, s; absent if nobody has said. */
-    record ToldView(@Nullable Double coldSeconds) {}
+    /** How long a heater takes from cold, and until it is ready again between pulls, s; absent if nobody has said. */
+    record ToldView(@Nullable Double coldSeconds, @Nullable Double againSeconds) {}
 
     @Operation(summary = "How long a heater takes from cold to ready, by what was told of it in runs")
     @GetMapping("/told/{heaterId}")
     ToldView told(@PathVariable String heaterId) {
-        return new ToldView(told.fromColdSeconds(heaterId).orElse(null));
+        return new ToldView(
+                told.fromColdSeconds(heaterId).orElse(null),
+                told.againSeconds(heaterId).orElse(null));
     }
 
     @Operation(summary = "A run as it is now")

@@ -179,6 +179,18 @@ public class RunService {
         return runs.saveAndFlush(run);
     }
 
+    /** A platform that was put back is ready again, as its owner says; what it takes is remembered. */
+    public RunView readyAgain(String id) {
+        RunEntity run = find(id);
+        SetUp setUp = setUp(run);
+        double seconds =
+                bench.heater(run, setUp).map(h -> h.read().dockedSeconds()).orElse(0.0);
+        if (!run.simulated && seconds > 0) {
+            told.again(setUp, seconds);
+        }
+        return view(run);
+    }
+
     /** What heats was switched off by hand. */
     public RunView switchedOff(String id) {
         RunEntity run = find(id);

@@ -78,6 +78,7 @@ public record RunView(
                         platform.celsius() == null ? null : (double) Math.round(platform.celsius()),
                         platform.ready(),
                         platform.switchedItselfOff(),
+                        0,
                         0);
         Feeder.PressReading fed = new Feeder.PressReading(press.state(), Math.round(press.share() * 20) / 20.0);
         return new RunView(

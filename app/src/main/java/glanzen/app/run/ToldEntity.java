@@ -1,6 +1,8 @@
 package glanzen.app.run;
 
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
@@ -13,7 +15,16 @@ class ToldEntity {
     @Id
     String id = "";
 
+    /** What was told. */
+    enum Kind {
+        FROM_COLD,
+        AGAIN
+    }
+
     String heaterId = "";
+
+    @Enumerated(EnumType.STRING)
+    Kind kind = Kind.FROM_COLD;
 
     double seconds;
 

@@ -8,5 +8,5 @@ interface ToldRepository extends JpaRepository<ToldEntity, String> {
 
     Optional<ToldEntity> findFirstByHeaterIdOrderByToldAtDesc(String heaterId);
 
-    List<ToldEntity> findAllByHeaterIdOrderByToldAtDesc(String heaterId);
+    List<ToldEntity> findAllByHeaterIdAndKindOrderByToldAtDesc(String heaterId, ToldEntity.Kind kind);
 }

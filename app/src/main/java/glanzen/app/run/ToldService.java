@@ -1,5 +1,6 @@
 package glanzen.app.run;
 
+import glanzen.app.run.ToldEntity.Kind;
 import glanzen.learning.PlatformGauge;
 import glanzen.setup.SetUp;
 import glanzen.steps.Step;
@@ -49,18 +50,38 @@ public class ToldService {
         if (warm) {
             return;
         }
+        keep(heater, Kind.FROM_COLD, onSeconds);
+    }
+
+    /** A platform that was put back between two pulls was said to be ready again. */
+    void again(SetUp setUp, double seconds) {
+        keep(heater(setUp), Kind.AGAIN, seconds);
+    }
+
+    private void keep(String heater, Kind kind, double seconds) {
         ToldEntity entity = new ToldEntity();
         entity.id = "told-" + UUID.randomUUID().toString().substring(0, 8);
         entity.heaterId = heater;
-        entity.seconds = onSeconds;
-        entity.toldAt = now;
+        entity.kind = kind;
+        entity.seconds = seconds;
+        entity.toldAt = clock.instant();
         told.save(entity);
     }
 
     /** How long a heater usually takes from cold, by what was said of it, s: the median of the last few. */
     @Transactional(readOnly = true)
     public Optional<Double> fromColdSeconds(String heaterId) {
-        List<Double> last = told.findAllByHeaterIdOrderByToldAtDesc(heaterId).stream()
+        return usual(heaterId, Kind.FROM_COLD);
+    }
+
+    /** How long it usually takes to be ready again between two pulls, s; as above. */
+    @Transactional(readOnly = true)
+    public Optional<Double> againSeconds(String heaterId) {
+        return usual(heaterId, Kind.AGAIN);
+    }
+
+    private Optional<Double> usual(String heaterId, Kind kind) {
+        List<Double> last = told.findAllByHeaterIdAndKindOrderByToldAtDesc(heaterId, kind).stream()
                 .limit(ENOUGH)
                 .map(t -> t.seconds)
                 .sorted()

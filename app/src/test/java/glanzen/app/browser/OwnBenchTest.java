@@ -122,6 +122,13 @@ class OwnBenchTest {
         browser.see("h1", "The plate lies there");
         browser.keys("s");
         browser.see("section", "2 of 6");
+        press("Its ready light is back");
+        browser.until(() -> {
+            String platform =
+                    run().path("draft").path("onPlatform").path("platformId").asString();
+            JsonNode told = bench.caller().get("/api/runs/told/" + platform).json();
+            return told.path("againSeconds").asDouble() > 0;
+        });
 
         press("Pause for now");
         browser.see("h1", "Paused");
