@@ -4,7 +4,6 @@
   import OutcomeMark from '../../drawing/OutcomeMark.svelte';
   import { duration } from '../../parts/format';
   import { preferences } from '../../state/preferences.svelte';
-  import { running } from '../../state/running.svelte';
 
   /** How far a batch is, what pull after pull does to its platform, and whether its pulls drift. */
   let {
@@ -34,21 +33,6 @@
   const recovery = $derived(recovering.answer);
   const settledK = $derived(recovery?.behindK.at(-1) ?? 0);
   const pulls = $derived(made.answer?.pulls ?? []);
-  // Asked once a round, while the platform stands in its dock.
-  let saidFor = $state(0);
-  const askable = $derived(
-    !run.simulated &&
-      heated &&
-      batch.pull > 1 &&
-      run.steps[run.step]?.kind === 'PLACE' &&
-      saidFor !== batch.pull,
-  );
-
-  async function again() {
-    saidFor = batch.pull;
-    await running.readyAgain();
-    recovering.retry();
-  }
 </script>
 
 <section aria-label="Batch" class="border-rule mt-5 border-y py-3" data-testid="batch">
@@ -68,9 +52,6 @@
       {/if}
       <button class="press" onclick={onlog}>Log it in full (L)</button>
     </div>
-  {/if}
-  {#if askable}
-    <button class="press mt-2" onclick={again}>Its ready light is back</button>
   {/if}
   {#if made.answer?.drift}
     <p role="status" class="border-ochre-line bg-ochre-wash mt-2 border-l-4 px-3 py-2">

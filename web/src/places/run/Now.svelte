@@ -185,6 +185,9 @@
             <button class="press press-strong text-large min-h-14 px-8" onclick={onlog}>Log the pull</button>
           {/if}
         {/if}
+        {#if step.kind === 'PLACE' && many && !run.simulated && run.batch.pull > 1}
+          <button class="press min-h-14" onclick={() => running.readyAgain()}>Its ready light is back</button>
+        {/if}
         {#if many}<button class="press min-h-14" onclick={() => running.act('PAUSE')}>Pause for now</button
           >{/if}
         {#if run.step > 0}<button class="press min-h-14" onclick={() => running.act('BACK')}>Back</button
