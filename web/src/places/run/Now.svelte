@@ -36,6 +36,13 @@
   const over = $derived(run.status !== 'OPEN');
   const ending = $derived(run.step === run.steps.length - 1 && !many);
 
+  // Said once a round.
+  let readyFor = $state(0);
+  async function readyAgain() {
+    readyFor = run.batch.pull;
+    await running.readyAgain();
+  }
+
   onMount(() => {
     let frame = 0;
     const count = () => {
@@ -76,7 +83,9 @@
     {#if stillOn || run.platform?.docked === false}
       <div class="border-ember bg-ember-wash text-large mt-4 border-l-8 px-4 py-3" role="alert">
         {stillOn ? 'It is still switched on, and hot.' : 'The platform is out of its dock, and hot.'}
-        <button class="press mt-2 block" onclick={() => running.switchedOff()}>It is switched off</button>
+        <button class="press mt-2 block" onclick={() => running.switchedOff()}
+          >It is off, and in its place</button
+        >
       </div>
     {/if}
     <div class="mt-6 flex gap-3">
@@ -185,8 +194,8 @@
             <button class="press press-strong text-large min-h-14 px-8" onclick={onlog}>Log the pull</button>
           {/if}
         {/if}
-        {#if step.kind === 'PLACE' && many && !run.simulated && run.batch.pull > 1}
-          <button class="press min-h-14" onclick={() => running.readyAgain()}>Its ready light is back</button>
+        {#if step.kind === 'PLACE' && many && !run.simulated && run.batch.pull > 1 && readyFor !== run.batch.pull}
+          <button class="press min-h-14" onclick={readyAgain}>Its ready light is back</button>
         {/if}
         {#if many}<button class="press min-h-14" onclick={() => running.act('PAUSE')}>Pause for now</button
           >{/if}

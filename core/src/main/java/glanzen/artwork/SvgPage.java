@@ -38,8 +38,8 @@ final class SvgPage {
 
     private static final int DEEPEST = 200;
     private static final int MOST_ELEMENTS = 40_000;
-    /** No number of a drawing has more digits; a longer one is meant to be slow. */
-    private static final Pattern ENDLESS = Pattern.compile("[0-9.]{41}");
+    /** No number of a drawing has more digits, or points after points; numbers without gaps, as “.5.25.5”, are many. */
+    private static final Pattern ENDLESS = Pattern.compile("[0-9]{41}|\\.{3}");
 
     private static final Pattern FONT = Pattern.compile("font-family\\s*:\\s*([^;]+)");
     private static final int LONGEST_PLAIN = 4000;

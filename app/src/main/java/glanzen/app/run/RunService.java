@@ -140,7 +140,10 @@ public class RunService {
     public RunView act(String id, RunAction action, long version) {
         RunEntity run = find(id);
         Conflict.unlessSame(version, run.version);
-        if (run.status != Status.OPEN && !(run.status == Status.PAUSED && action != RunAction.NEXT)) {
+        if (run.status == Status.PAUSED && action != RunAction.RESUME && action != RunAction.LEAVE) {
+            throw new Conflict("This run is paused. Go on with it first.");
+        }
+        if (run.status != Status.OPEN && run.status != Status.PAUSED) {
             throw new Conflict("This run is over.");
         }
         SetUp setUp = setUp(run);
@@ -163,7 +166,9 @@ public class RunService {
             case LEAVE -> Status.LEFT;
             default -> Status.OPEN;
         };
-        return view(moved(run, setUp, before, moved));
+        // Who walks away by hand has put nothing back and switched nothing off until they say so.
+        boolean asked = run.simulated || run.status == Status.OPEN;
+        return view(moved(run, setUp, before, asked ? moved : new Moved(moved.state(), List.of())));
     }
 
     private RunEntity moved(RunEntity run, SetUp setUp, RunState before, Moved moved) {
@@ -191,10 +196,13 @@ public class RunService {
         return view(run);
     }
 
-    /** What heats was switched off by hand. */
+    /** What heats was switched off by hand, and stands in its dock. */
     public RunView switchedOff(String id) {
         RunEntity run = find(id);
-        bench.heater(run, setUp(run)).ifPresent(Heater::switchOff);
+        bench.heater(run, setUp(run)).ifPresent(heater -> {
+            heater.switchOff();
+            heater.dock(true);
+        });
         return view(run);
     }
 

@@ -132,6 +132,9 @@ class OwnBenchTest {
 
         press("Pause for now");
         browser.see("h1", "Paused");
+        browser.see("div", "still switched on, and hot");
+        press("It is off, and in its place");
+        browser.until(() -> !run().path("platform").path("on").asBoolean());
         bench.restart();
         browser.reload();
         browser.see("h1", "Paused");

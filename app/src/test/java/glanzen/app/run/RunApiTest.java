@@ -204,6 +204,7 @@ class RunApiTest {
         run = act(run, "PAUSE").json();
         assertEquals("PAUSED", run.path("status").asString());
         assertFalse(run.path("platform").path("on").asBoolean());
+        assertEquals(409, act(run, "BACK").status(), "a paused run is not gone on with by the way");
         run = act(run, "RESUME").json();
         run = upTo(run, "LOOK");
         log(run, "CLEAN");
