@@ -127,11 +127,9 @@
     {#if shelf === 'plates'}
       <SvgOutline
         onread={(drawn) => {
-          item.motif = drawn.motif;
-          if (drawn.hairline) Object.assign(item, { kind: 'THIN_DIE', material: 'STEEL' });
-          // The metal reaches a little past its design.
-          item.widthMm = Math.round((drawn.widthMm + 4) * 10) / 10;
-          item.heightMm = Math.round((drawn.heightMm + 4) * 10) / 10;
+          const { kind, material, thicknessMm, motif, widthMm, heightMm } = drawn.plate;
+          Object.assign(item, { motif, widthMm, heightMm });
+          if (drawn.hairline) Object.assign(item, { kind, material, thicknessMm });
         }}
       />
     {/if}

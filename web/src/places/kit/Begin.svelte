@@ -36,19 +36,7 @@
   });
 
   function drawn(read: Schemas['ReadOutline']) {
-    const margin = 4;
-    const round = (mm: number) => Math.round((mm + margin) * 10) / 10;
-    beginning.plate = {
-      id: '',
-      name: 'Drawn plate',
-      kind: 'PLATE',
-      material: 'BRASS',
-      thicknessMm: 1.6,
-      widthMm: round(read.widthMm),
-      heightMm: round(read.heightMm),
-      motif: read.motif,
-      set: '',
-    };
+    beginning.plate = { ...read.plate, name: 'Drawn plate' };
     beginning.chosen = beginning.chosen.filter((id) => id !== 'plate-words');
   }
 
@@ -131,7 +119,7 @@
         label="The plate says"
         name="words"
         class="w-64"
-        value={beginning.words || 'with thanks'}
+        value={beginning.says}
         oninput={(text) => (beginning.words = text)}
       />
     {/if}

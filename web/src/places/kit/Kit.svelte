@@ -6,10 +6,10 @@
   import ItemForm from '../../shelving/ItemForm.svelte';
   import ShelfItem from './ShelfItem.svelte';
   import Standing from './Standing.svelte';
+  import { type Plain } from './plain';
   import LeftoverShelf from './LeftoverShelf.svelte';
   import { vocabulary } from '../../state/vocabulary.svelte';
 
-  type Plain = Exclude<Shelf, 'leftovers'>;
   interface Rack {
     home: Shelf;
     label: string;

@@ -12,16 +12,15 @@
     type Stock,
   } from '../../api/client';
   import { Question } from '../../asking/question.svelte';
-  import { type LayerKind } from '../../drawing/materials';
   import { day, duration } from '../../parts/format';
-  import { kit, type Shelf } from '../../state/kit.svelte';
+  import { kit } from '../../state/kit.svelte';
   import { vocabulary } from '../../state/vocabulary.svelte';
   import { tell } from '../../state/messages.svelte';
   import { preferences } from '../../state/preferences.svelte';
   import EdgeDrawing from './EdgeDrawing.svelte';
-  import ItemDrawing from '../../drawing/ItemDrawing.svelte';
   import MeasurePress from './MeasurePress.svelte';
-  import PressDrawing from './PressDrawing.svelte';
+  import { layerKind, type Plain } from './plain';
+  import ThingDrawing from './ThingDrawing.svelte';
   import { retire } from '../../shelving/shelves';
 
   /** A thing on its shelf: drawn to scale from above and at its edge, with its wear and what is left. */
@@ -31,8 +30,8 @@
     onedit,
     onother,
   }: {
-    shelf: Exclude<Shelf, 'leftovers'>;
-    kept: KitView[Exclude<Shelf, 'leftovers'>][number];
+    shelf: Plain;
+    kept: KitView[Plain][number];
     onedit: () => void;
     /** Something that belongs to it is looked at. */
     onother: (id: string) => void;
@@ -46,18 +45,7 @@
   });
 
   let measuring = $state(false);
-  // One scale to a shelf; plates are small and want to be seen.
-  const scale = $derived(shelf === 'plates' ? 0.95 : 0.42);
-  const KINDS = {
-    platforms: 'PLATFORM',
-    boards: 'BOARD',
-    plates: 'PLATE',
-    stocks: 'STOCK',
-    films: 'FILM',
-  } as const;
-  const kind = $derived<LayerKind | undefined>(
-    shelf === 'presses' || shelf === 'rollers' ? undefined : KINDS[shelf],
-  );
+  const kind = $derived(layerKind(shelf));
   const item = $derived(kept.item);
   const gauge = $derived.by(() => {
     if (shelf === 'boards') {
@@ -117,13 +105,7 @@
   class="grid grid-cols-[104px_minmax(0,1fr)] items-center gap-x-5 gap-y-2 py-3 md:grid-cols-[104px_minmax(0,1fr)_150px_auto]"
 >
   <div class="flex h-[92px] items-center justify-center">
-    {#if kind}
-      <ItemDrawing {kind} item={item as Board} {scale} />
-    {:else if shelf === 'rollers'}
-      <PressDrawing throatMm={(item as HeatedRollers).throatMm} hot />
-    {:else}
-      <PressDrawing throatMm={(item as Press).throatMm} crank={(item as Press).kind === 'CRANK'} />
-    {/if}
+    <ThingDrawing {shelf} {item} />
   </div>
   <div class="min-w-0">
     <strong class="text-lead">{item.name}</strong>{#if kept.retired}<span class="text-soft ml-2">retired</span

@@ -26,6 +26,13 @@ export class Beginning {
     return kinds.all;
   }
 
+  /** What the plate of words says: what was typed, or what such a plate usually does. */
+  get says() {
+    return (
+      this.words || (this.#kinds.find((k) => k.id === 'plate-words')?.things.plates[0]?.motif.text ?? '')
+    );
+  }
+
   has(id: string) {
     return this.chosen.includes(id);
   }

@@ -12,8 +12,6 @@
     onsame,
     onlog,
   }: { run: RunView; revision: number; onsame: () => void; onlog: () => void } = $props();
-  const WORTH_SAYING_K = 1;
-  const WORTH_SOAKING_S = 3;
   const batch = $derived(run.batch);
   const recovering = new Question<Schemas['RecoveryView']>();
   const made = new Question<Schemas['OfRun']>();
@@ -58,11 +56,11 @@
       {made.answer.drift.says}
     </p>
   {/if}
-  {#if recovery && settledK >= WORTH_SAYING_K}
+  {#if recovery?.matters}
     <p class="text-soft mt-2">
       A pull every {duration(recovery.roundSeconds)} leaves the platform {preferences.degrees(settledK)} cooler
       when the plate is laid: {recovery.later[1]} of 20 good instead of {recovery.first[1]}.
-      {#if recovery.soakLongerSeconds >= WORTH_SOAKING_S}
+      {#if recovery.soakLongerSeconds > 0}
         Soak {duration(recovery.soakLongerSeconds)} longer from the third on, or let it stand in its dock for
         {duration(recovery.waitSeconds)}.
       {/if}

@@ -44,7 +44,7 @@ class CraftConstantsTest {
             "template/TemplateSvg.java",
             "template/Paper.java",
             // How wide a window that is closed is drawn.
-            "setup/ForecastService.java");
+            "setup/WindowScale.java");
 
     @Test
     void figuresOfTheCraftStandInTheCore() throws IOException {

@@ -8,6 +8,9 @@ import glanzen.setup.SetUp;
 public final class LongerSoak {
 
     private static final double MOST_SECONDS = 180;
+    /** No hand is more exact than this. */
+    private static final double LEAST_SECONDS = 3;
+
     private static final double TO_SECONDS = 1;
 
     private LongerSoak() {}
@@ -17,7 +20,7 @@ public final class LongerSoak {
      *
      * @param first a pull on a platform that is as hot as it is set
      * @param behind the same on one that is not
-     * @return seconds more, to a second; at most 180
+     * @return seconds more, to a second; none where it is less than a hand is exact, at most 180
      */
     public static double seconds(Forecaster forecaster, RigEnsemble ensemble, SetUp first, SetUp behind) {
         double wanted = forecaster.forecast(first, ensemble).dose().middle();
@@ -33,6 +36,6 @@ public final class LongerSoak {
                 high = middle;
             }
         }
-        return Math.round(low);
+        return low < LEAST_SECONDS ? 0 : Math.round(low);
     }
 }

@@ -104,17 +104,13 @@ final class PressSchools {
 
     /** What it is slacker than the way at hand is filled up from below, as whoever works so does. */
     private SetUp filled(SetUp s, double wantedMm) {
-        List<Board> fillers = new ArrayList<>();
-        for (Board b : shop.boards()) {
-            long used = s.stack().all(Board.class).stream()
-                    .filter(there -> there.id().equals(b.id()))
-                    .count();
-            boolean fills = b.kind().filler() || b.kind().shim() && b.kind() != Board.Kind.METAL_SHIM;
-            for (long i = used; fills && b.sound() && i < Math.min(b.owned(), used + 2); i++) {
-                fillers.add(b);
-            }
-        }
-        fillers.sort(Comparator.comparingDouble(b -> -b.thicknessMm()));
+        List<Board> laid = s.stack().all(Board.class);
+        List<Board> fillers = Filling.shelf(
+                shop.boards(),
+                b -> b.owned()
+                        - (int) laid.stream()
+                                .filter(there -> there.id().equals(b.id()))
+                                .count());
         return s.withStack(new Stack(Filling.under(s.stack().layers(), Filling.below(fillers, wantedMm))));
     }
 

@@ -87,6 +87,11 @@ public record Board(
             return this == BASE || this == OUTER_PLATE || this == EMBOSSING_PLATE;
         }
 
+        /** True for what fills an opening up to the squeeze that is wanted; metal is for what cuts. */
+        public boolean fills() {
+            return filler() || shim() && this != METAL_SHIM;
+        }
+
         /** True for sheets that are folded around what they carry, so that one lies there twice. */
         public boolean folded() {
             return this == CARRIER || this == PARCHMENT;
@@ -147,26 +152,20 @@ public record Board(
      * @param trips passes it went through
      */
     public Board pressed(int trips) {
-        return new Board(
-                id,
-                name,
-                kind,
-                material,
-                thicknessMm,
-                widthMm,
-                heightMm,
-                owned,
-                bowMm,
-                passes + trips,
-                lifePasses,
-                price,
-                turns,
-                opaque,
-                since);
+        return used(passes + trips, bowMm, turns, since);
     }
 
     /** The same turned over: its bow looks the other way. */
     public Board turned() {
+        return used(passes, -bowMm, turns + 1, since);
+    }
+
+    /** The same, in use since a day, unless that is known already. */
+    public Board since(LocalDate day) {
+        return since != null ? this : used(passes, bowMm, turns, day);
+    }
+
+    private Board used(int nowPasses, double nowBowMm, int nowTurns, @Nullable LocalDate from) {
         return new Board(
                 id,
                 name,
@@ -176,35 +175,13 @@ public record Board(
                 widthMm,
                 heightMm,
                 owned,
-                -bowMm,
-                passes,
+                nowBowMm,
+                nowPasses,
                 lifePasses,
                 price,
-                turns + 1,
+                nowTurns,
                 opaque,
-                since);
-    }
-
-    /** The same, in use since a day, unless that is known already. */
-    public Board since(LocalDate day) {
-        return since != null
-                ? this
-                : new Board(
-                        id,
-                        name,
-                        kind,
-                        material,
-                        thicknessMm,
-                        widthMm,
-                        heightMm,
-                        owned,
-                        bowMm,
-                        passes,
-                        lifePasses,
-                        price,
-                        turns,
-                        opaque,
-                        day);
+                from);
     }
 
     /** What one trip through a press costs, in the person's own money; 0 if the price is not known. */

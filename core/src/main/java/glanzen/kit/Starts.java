@@ -1,6 +1,7 @@
 package glanzen.kit;
 
 import glanzen.artwork.Motif;
+import glanzen.artwork.SvgReader;
 import glanzen.kit.Platform.Level;
 import glanzen.material.Material;
 import glanzen.material.Surface;
@@ -66,5 +67,28 @@ public final class Starts {
     /** A piece as it is often left. */
     public static final Leftover LEFTOVER = new Leftover("", UNNAMED, "none", 100, 80, "", List.of());
 
+    /** The metal reaches this far past a design on every side, mm. */
+    private static final double RIM_MM = 2;
+
+    private static final double THIN_DIE_MM = 1.1;
+
     private Starts() {}
+
+    /** A tool that carries an outline from a file: a hot foil plate, or a thin die where it was drawn in hairlines. */
+    public static Plate drawn(SvgReader.Outline outline) {
+        boolean die = outline.hairline();
+        return new Plate(
+                "",
+                UNNAMED,
+                die ? Plate.Kind.THIN_DIE : PLATE.kind(),
+                die ? Material.STEEL : PLATE.material(),
+                die ? THIN_DIE_MM : PLATE.thicknessMm(),
+                tenths(outline.widthMm() + 2 * RIM_MM),
+                tenths(outline.heightMm() + 2 * RIM_MM),
+                Motif.outlined(outline.shape()));
+    }
+
+    private static double tenths(double mm) {
+        return Math.round(10 * mm) / 10.0;
+    }
 }

@@ -21,6 +21,7 @@ public record Recovery(List<Double> behindK, double roundSeconds, double waitSec
     /** Laying, lifting, taking apart, with practised hands, s. */
     public static final double HANDS_SECONDS = 20;
 
+    private static final double WORTH_SAYING_K = 1;
     private static final double LONGEST_WAIT_SECONDS = 3600;
 
     public Recovery {
@@ -50,6 +51,11 @@ public record Recovery(List<Double> behindK, double roundSeconds, double waitSec
         }
         double round = on.seconds() + s.passes() * nip + (s.passes() - 1) * s.betweenSeconds() + dockedSeconds;
         return new Recovery(behind, round, Math.min(LONGEST_WAIT_SECONDS, lump.secondsToReady(backK)));
+    }
+
+    /** Whether it falls behind so far that it is worth saying. */
+    public boolean matters() {
+        return settledK() >= WORTH_SAYING_K;
     }
 
     /** How far behind it is in the end, K. */

@@ -4,8 +4,11 @@ import glanzen.kit.Board;
 import glanzen.stack.Facing;
 import glanzen.stack.Layer;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
+import java.util.function.ToIntFunction;
 
 /** Chooses boards that together are about as thick as is wanting; of equal fits the one with fewer boards. */
 public final class Filling {
@@ -19,6 +22,8 @@ public final class Filling {
     private static final double SOFT_MM = 0.025;
 
     private static final double HARD_MM = 0.08;
+
+    private static final int MOST_OF_A_KIND = 2;
 
     private static final double TOO_THIN = 1.8;
     private static final double TOO_THICK = 1.5;
@@ -34,6 +39,20 @@ public final class Filling {
         this.wantedMm = wantedMm;
         this.trouble = trouble;
         this.bestMiss = miss(0, List.of());
+    }
+
+    /**
+     * What a shelf has to fill with, thickest first; nobody lays more than two of a kind.
+     *
+     * @param left how many of a board are not in use yet
+     */
+    public static List<Board> shelf(List<Board> boards, ToIntFunction<Board> left) {
+        return boards.stream()
+                .filter(b -> b.kind().fills() && b.sound())
+                .flatMap(b ->
+                        Collections.nCopies(Math.max(0, Math.min(MOST_OF_A_KIND, left.applyAsInt(b))), b).stream())
+                .sorted(Comparator.comparingDouble(b -> -b.thicknessMm()))
+                .toList();
     }
 
     /**

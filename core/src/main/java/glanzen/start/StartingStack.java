@@ -269,18 +269,9 @@ public final class StartingStack {
     }
 
     private List<Board> fillers() {
-        List<Board> fillers = new ArrayList<>();
-        for (Board board : shelf) {
-            boolean fits = board.kind().filler()
-                    || board.kind() == Board.Kind.PLASTIC_SHIM
-                    || board.kind() == Board.Kind.CARD_SHIM
-                    || board.kind() == Board.Kind.TISSUE_SHIM;
-            boolean seen = !sensed() || !board.kind().filler() || board.opaque();
-            for (int i = 0; fits && seen && board.sound() && i < Math.min(2, left(board)); i++) {
-                fillers.add(board);
-            }
-        }
-        fillers.sort(Comparator.comparingDouble(b -> -b.thicknessMm()));
-        return fillers;
+        List<Board> seen = shelf.stream()
+                .filter(b -> !sensed() || !b.kind().filler() || b.opaque())
+                .toList();
+        return Filling.shelf(seen, this::left);
     }
 }

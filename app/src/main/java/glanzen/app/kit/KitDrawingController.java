@@ -3,10 +3,10 @@ package glanzen.app.kit;
 import glanzen.app.web.NotFound;
 import glanzen.artwork.Artwork;
 import glanzen.artwork.ArtworkShelf;
-import glanzen.artwork.Motif;
 import glanzen.artwork.PathText;
 import glanzen.artwork.SvgReader;
 import glanzen.kit.Plate;
+import glanzen.kit.Starts;
 import glanzen.material.PaperWeight;
 import glanzen.measure.BadInput;
 import glanzen.measure.Checks;
@@ -64,13 +64,14 @@ class KitDrawingController {
     /**
      * What was read from an SVG file.
      *
+     * @param plate a tool that carries it
      * @param path the outline as path text, mm, y upwards
      * @param hairline whether it is drawn in hairlines, as lines to cut along are
      * @param sizes where the file does not say how large it is: how large it may be
      * @param skipped what was passed over, in words
      */
     record ReadOutline(
-            Motif motif,
+            Plate plate,
             String path,
             double widthMm,
             double heightMm,
@@ -88,10 +89,10 @@ class KitDrawingController {
             throw new BadInput("svg", "is too large", "an SVG file of up to 4 MB");
         }
         SvgReader.Outline outline = SvgReader.read(svg.getBytes(), dpi);
-        Motif motif = Motif.outlined(outline.shape());
+        Plate plate = Starts.drawn(outline);
         return new ReadOutline(
-                motif,
-                motif.outline(),
+                plate,
+                plate.motif().outline(),
                 outline.widthMm(),
                 outline.heightMm(),
                 outline.shape().getArea(),

@@ -35,6 +35,7 @@ class RecoveryService {
         SetUp tenth = setUp.withHeat(on.behind(recovery.settledK()));
         List<Integer> first = forecasts.twenty(setUp);
         return new RecoveryView(
+                recovery.matters(),
                 recovery.behindK(),
                 recovery.roundSeconds(),
                 told.againSeconds(on.platform().id()).orElse(recovery.waitSeconds()),

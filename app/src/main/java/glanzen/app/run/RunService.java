@@ -1,10 +1,7 @@
 package glanzen.app.run;
 
 import glanzen.app.device.Feeder.Fed;
-import glanzen.app.device.Heater;
 import glanzen.app.keeping.Json;
-import glanzen.app.run.RunView.Batch;
-import glanzen.app.run.RunView.ListLine;
 import glanzen.app.run.RunView.Status;
 import glanzen.app.setup.ForecastService;
 import glanzen.app.setup.SavedSetUp;
@@ -24,14 +21,11 @@ import glanzen.steps.RunAction;
 import glanzen.steps.RunRefused;
 import glanzen.steps.RunSheet;
 import glanzen.steps.RunState;
-import glanzen.steps.Step;
 import java.time.Clock;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.TreeSet;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -45,6 +39,7 @@ public class RunService {
     private final SetUpService setUps;
     private final ForecastService forecasts;
     private final RunBench bench;
+    private final RunViews views;
     private final Clock clock;
     private final ToldService told;
     private final Json json;
@@ -55,6 +50,7 @@ public class RunService {
             SetUpService setUps,
             ForecastService forecasts,
             RunBench bench,
+            RunViews views,
             Clock clock,
             ToldService told,
             Json json,
@@ -63,6 +59,7 @@ public class RunService {
         this.setUps = setUps;
         this.forecasts = forecasts;
         this.bench = bench;
+        this.views = views;
         this.clock = clock;
         this.told = told;
         this.json = json;
@@ -254,16 +251,6 @@ public class RunService {
         return new Fed(new Run(setUp(run)).pulled(state(run)), luck(run));
     }
 
-    private @Nullable Double usualSeconds(Step step, RunEntity run, SetUp setUp) {
-        if (step.kind() != Step.Kind.HEAT_UP) {
-            return null;
-        }
-        double reckoned = setUp.heat().warmUpSeconds(setUp.roomC());
-        return run.simulated
-                ? (Double) reckoned
-                : told.fromColdSeconds(ToldService.heater(setUp)).orElse(reckoned);
-    }
-
     /** Outside the demo what stand-ins do is for looking on. */
     private boolean trial(RunEntity run) {
         return run.simulated && !demo;
@@ -287,35 +274,6 @@ public class RunService {
     }
 
     private RunView view(RunEntity run) {
-        Snapshot snapshot = json.read(run.snapshot, Snapshot.class);
-        SetUp setUp = snapshot.setUp();
-        Run sheet = new Run(setUp);
-        RunState state = state(run);
-        List<ListLine> preflight = new ArrayList<>();
-        for (String line : RunSheet.preflight(setUp)) {
-            preflight.add(new ListLine(line, ticked(run).contains(preflight.size())));
-        }
-        List<Step> steps = sheet.steps(state);
-        int step = Math.min(state.step(), steps.size() - 1);
-        return new RunView(
-                run.id,
-                run.title,
-                run.status,
-                run.version,
-                preflight,
-                steps,
-                step,
-                steps.get(step).kind().answer(),
-                usualSeconds(steps.get(step), run, setUp),
-                bench.elapsed(run),
-                bench.speed(run),
-                bench.heater(run, setUp).map(Heater::read).orElse(null),
-                bench.feeder(run, setUp).read(),
-                run.status == Status.OPEN ? sheet.reminders(state, bench.reading(run, setUp)) : List.of(),
-                snapshot.draft(),
-                run.simulated,
-                trial(run),
-                run.scrap,
-                Batch.of(state));
+        return views.of(run, trial(run));
     }
 }

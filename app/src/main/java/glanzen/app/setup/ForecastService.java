@@ -143,7 +143,8 @@ public class ForecastService {
     Optional<ProposalView> toward(Draft draft, double position) {
         SetUp setUp = computable(draft);
         RigEnsemble ensemble = ensemble(setUp);
-        double dose = scale(forecaster.forecast(setUp, ensemble).window()).dose(position);
+        double dose =
+                WindowScale.of(forecaster.forecast(setUp, ensemble).window()).dose(position);
         return new Advisor(forecaster, inventory())
                 .toward(setUp, ensemble, dose)
                 .map(this::view);
@@ -179,7 +180,7 @@ public class ForecastService {
 
     /** Where a pull of a set-up lies on the scale. */
     public double position(SetUp setUp, Forecast forecast) {
-        return scale(forecast.window()).position(forecast.dose().middle());
+        return WindowScale.of(forecast.window()).position(forecast.dose().middle());
     }
 
     private SetUp computable(Draft draft) {
@@ -221,7 +222,7 @@ public class ForecastService {
 
     /** A forecast as it is drawn. */
     public Expected expected(SetUp setUp, Forecast f) {
-        Scale scale = scale(f.window());
+        WindowScale scale = WindowScale.of(f.window());
         List<Tick> ticks =
                 past.ticks(setUp.plate().id(), setUp.needKey(), setUp.stock().id());
         WindowView window = new WindowView(
@@ -254,26 +255,6 @@ public class ForecastService {
                 .map(e -> new SetUpReport.TroubleView(
                         e.getKey().label(), e.getKey().side(), e.getValue()))
                 .toList();
-    }
-
-    /** Logarithmic, with the clean zone from 0 to 1. Without a clean zone its place still has a width to be drawn. */
-    private record Scale(double lnLeast, double lnMost) {
-
-        double position(double dose) {
-            double position = (Math.log(Math.max(dose, 1e-9)) - lnLeast) / (lnMost - lnLeast);
-            return Math.max(-9, Math.min(9, position));
-        }
-
-        double dose(double position) {
-            return Math.exp(lnLeast + position * (lnMost - lnLeast));
-        }
-    }
-
-    private static Scale scale(Forecast.Window w) {
-        double least = Math.log(w.least());
-        double most = Math.log(w.most());
-        double middle = (least + most) / 2;
-        return w.open() ? new Scale(least, most) : new Scale(middle - 0.2, middle + 0.2);
     }
 
     private static List<HeatView> heat(List<HeatTrace> traces) {
