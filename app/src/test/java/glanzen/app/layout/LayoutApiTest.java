@@ -214,7 +214,7 @@ class LayoutApiTest {
         assertEquals(30, read.path("widthMm").asDouble(), 0.01);
         Reply kept = caller.post("/api/kit/plates", """
                 {"id": "", "name": "From outside", "kind": "PLATE", "material": "BRASS", "thicknessMm": 1.6, "widthMm": 34,
-                 "heightMm": 24, "motif": %s, "set": ""}""".formatted(read.path("motif")));
+                 "heightMm": 24, "motif": %s, "set": ""}""".formatted(read.path("plate").path("motif")));
         assertEquals(201, kept.status());
         String id = kept.json().path("item").path("id").asString();
         assertTrue(caller.get("/api/plates/" + id + "/outline")
