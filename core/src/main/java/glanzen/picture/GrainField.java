@@ -1,7 +1,5 @@
 package glanzen.picture;
 
-import glanzen.transfer.Normal;
-
 /** A smooth, seeded random field with a given grain: standard normal at each place. */
 final class GrainField {
 
@@ -26,11 +24,6 @@ final class GrainField {
         // Interpolation averages lattice values; what it takes from the variance at this place is given back.
         double kept = ((1 - s) * (1 - s) + s * s) * ((1 - t) * (1 - t) + t * t);
         return (below * (1 - t) + above * t) / Math.sqrt(kept);
-    }
-
-    /** The same field as a share of places with a lower value, 0…1. */
-    double share(int x, int y) {
-        return Normal.cdf(at(x, y));
     }
 
     private static double smooth(double x) {

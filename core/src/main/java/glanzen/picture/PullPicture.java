@@ -7,10 +7,12 @@ import glanzen.layout.OnPlatform;
 import glanzen.pull.Rig;
 import glanzen.pull.TransferModel;
 import glanzen.setup.SetUp;
+import glanzen.transfer.Normal;
 import glanzen.transfer.Transfer;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
+import java.util.Arrays;
 import java.util.List;
 import org.locationtech.jts.geom.Envelope;
 
@@ -25,6 +27,11 @@ public final class PullPicture implements Picture {
     private static final double SOLID_DEPTH_MM = 3;
     private static final double FURTHEST_SPILL_MM = 2;
     private static final double AROUND_MM = 7;
+    private static final double LEAST_DOSE = 1e-9;
+    /** The grain hardly ever strays further from its mean, in standard deviations. */
+    private static final double MOST_GRAIN = 4;
+    /** Nor does pressure anywhere across the throat pass its mean by more, ln. */
+    private static final double MOST_AWAY_LN = 0.5;
 
     private final SetUp setUp;
     private final TransferModel model;
@@ -110,10 +117,11 @@ public final class PullPicture implements Picture {
     }
 
     private boolean[] foiled(boolean[] design, View view) {
-        float[] distance = DistanceField.of(design, view.widthPx, FURTHEST_SPILL_MM * view.scale);
         GrainField field = new GrainField(seed, GRAIN_MM * view.scale);
         double[][] bands = model.bandDoses(rig);
         double lnOnset = Math.log(Transfer.doseToSpill(0, 1));
+        double furthestMm = furthestMm(bands, lnOnset);
+        float[] distance = DistanceField.of(design, view.widthPx, furthestMm * view.scale);
         byte[] patches = patches(view);
         boolean[] foiled = new boolean[design.length];
         for (int y = 0; y < view.heightPx; y++) {
@@ -123,7 +131,7 @@ public final class PullPicture implements Picture {
             for (int x = 0; x < view.widthPx; x++) {
                 int i = y * view.widthPx + x;
                 double nearMm = distance[i] / view.scale;
-                if (nearMm > FURTHEST_SPILL_MM) {
+                if (nearMm > furthestMm) {
                     continue;
                 }
                 double across = model.pressureShare(
@@ -134,6 +142,18 @@ public final class PullPicture implements Picture {
             }
         }
         return foiled;
+    }
+
+    /** How far from the design foil may take at most on this rig, mm: beyond it no pixel need be looked at. */
+    private double furthestMm(double[][] bands, double lnOnset) {
+        double hardest = Arrays.stream(bands)
+                .mapToDouble(band -> Math.log(Math.max(LEAST_DOSE, band[1])))
+                .max()
+                .orElseThrow();
+        double patched = Arrays.stream(lnPatches(bands[0][0])).max().orElseThrow();
+        double most = hardest + patched + MOST_AWAY_LN + Transfer.SHEET_SIGMA * MOST_GRAIN;
+        double spillMm = model.softnessMm() * Math.max(0, most - lnOnset) + model.alwaysMm();
+        return Math.min(FURTHEST_SPILL_MM, spillMm);
     }
 
     private static boolean[] doubled(boolean[] foiled, int by) {
@@ -181,8 +201,11 @@ public final class PullPicture implements Picture {
         }
         float[] depth = DistanceField.of(bare, widthPx, SOLID_DEPTH_MM * scale);
         GrainField patches = new GrainField(seed + 1, 6 * GRAIN_MM * scale);
-        for (int i = 0; i < foiled.length; i++) {
-            foiled[i] &= depth[i] < SOLID_DEPTH_MM * scale || patches.share(i % widthPx, i / widthPx) >= lift;
+        double least = Normal.inverse(lift);
+        for (int i = 0, y = 0; i < foiled.length; y++) {
+            for (int x = 0; x < widthPx; x++, i++) {
+                foiled[i] &= depth[i] < SOLID_DEPTH_MM * scale || patches.at(x, y) >= least;
+            }
         }
     }
 
@@ -196,8 +219,8 @@ public final class PullPicture implements Picture {
         double[] to = bands[Math.min(i + 1, bands.length - 1)];
         double span = Math.log(to[0] / from[0]);
         double s = span == 0 ? 0 : Math.max(0, Math.min(1, Math.log(Math.max(b, 0.05) / from[0]) / span));
-        double lnFrom = Math.log(Math.max(from[1], 1e-9));
-        double lnTo = Math.log(Math.max(to[1], 1e-9));
+        double lnFrom = Math.log(Math.max(from[1], LEAST_DOSE));
+        double lnTo = Math.log(Math.max(to[1], LEAST_DOSE));
         return new double[] {lnFrom + s * (lnTo - lnFrom), from[2] + s * (to[2] - from[2])};
     }
 }

@@ -5,6 +5,7 @@ final class Sheen {
 
     private static final double STREAK_PX = 0.021;
     private static final double[] WAVE = new double[4096];
+    private static final double WAVES_PER_PX = STREAK_PX / (2 * Math.PI) * WAVE.length;
 
     /** The faint grain of stock, one tile for all: every pixel asks for it. */
     private static final int TILE = 256;
@@ -34,25 +35,23 @@ final class Sheen {
     }
 
     void paint(int[] pixels, boolean[] foiled, boolean[] design, int width) {
-        for (int i = 0; i < pixels.length; i++) {
-            int x = i % width;
-            int y = i / width;
-            if (foiled[i]) {
-                double streak = wave((x + 0.55 * y) * 2) + 0.5 * wave(x - 0.3 * y);
-                pixels[i] = lit(foil, 0.22 * streak);
-            } else {
-                // The plate's dent shows faintly where the design took no foil.
-                pixels[i] = lit(
-                        stock,
-                        0.012 * GRAIN[(y + grainY & TILE - 1) * TILE + (x + grainX & TILE - 1)]
-                                - (design[i] ? 0.07 : 0));
+        for (int i = 0, y = 0; i < pixels.length; y++) {
+            int grainRow = (y + grainY & TILE - 1) * TILE;
+            for (int x = 0; x < width; x++, i++) {
+                if (foiled[i]) {
+                    double streak = wave((x + 0.55 * y) * 2) + 0.5 * wave(x - 0.3 * y);
+                    pixels[i] = lit(foil, 0.22 * streak);
+                } else {
+                    // The plate's dent shows faintly where the design took no foil.
+                    pixels[i] = lit(stock, 0.012 * GRAIN[grainRow + (x + grainX & TILE - 1)] - (design[i] ? 0.07 : 0));
+                }
             }
         }
     }
 
     /** A sine along the streaks, from a table: it is drawn for every pixel. */
     private static double wave(double px) {
-        return WAVE[(int) (px * STREAK_PX / (2 * Math.PI) * WAVE.length) & WAVE.length - 1];
+        return WAVE[(int) (px * WAVES_PER_PX) & WAVE.length - 1];
     }
 
     /** Towards white for positive light, towards black for negative. */

@@ -1,10 +1,12 @@
 package glanzen.press;
 
+import java.util.Arrays;
 import java.util.List;
 
 /**
- * The balance of {@link Nip} tabulated over pressure for one stack and one raised width, so that hundreds of slightly
- * different presses can be answered by a look-up: compression does not depend on the frame.
+ * The balance of {@link Nip} tabulated over pressure for one stack, one raised width and one pair of rollers, so that
+ * hundreds of slightly different presses can be answered by a look-up: neither compression nor force at a pressure depends
+ * on how stiff the frame is or how far it opens.
  */
 public final class NipCurve {
 
@@ -21,24 +23,31 @@ public final class NipCurve {
      */
     public record Packing(double share, double thicknessMm) {}
 
+    private static final double[] BENDS = bends(PRESSURES);
+
     private final double[] compressionMm = new double[NODES];
+    private final double[] forceN = new double[NODES];
     private final double[] meanMpa;
+    private final double[] bend;
     private final List<Packing> packings;
+    private final Frame frame;
     private final double raisedWidthMm;
 
     /** @param raisedWidthMm b, mm, positive */
-    public NipCurve(LoadPath path, double raisedWidthMm) {
-        this(path, raisedWidthMm, List.of());
+    public NipCurve(Frame frame, LoadPath path, double raisedWidthMm) {
+        this(frame, path, raisedWidthMm, List.of());
     }
 
     /**
      * With make-ready: where a patch lies, the layers behind the tool are squeezed by its thickness more, and press that
      * much harder; the force is shared out anew.
      *
+     * @param frame whose rollers press; its stiffness and opening may be off
      * @param raisedWidthMm b, mm, positive
      * @param packings patched parts of the face
      */
-    public NipCurve(LoadPath path, double raisedWidthMm, List<Packing> packings) {
+    public NipCurve(Frame frame, LoadPath path, double raisedWidthMm, List<Packing> packings) {
+        this.frame = frame;
         this.raisedWidthMm = raisedWidthMm;
         this.packings = List.copyOf(packings);
         for (int i = 0; i < NODES; i++) {
@@ -52,6 +61,11 @@ public final class NipCurve {
                 meanMpa[i] += packing.share * squeezedTo(compressionMm[i] + packing.thicknessMm);
             }
             meanMpa[i] += bare * PRESSURES[i];
+        }
+        bend = packings.isEmpty() ? BENDS : bends(meanMpa);
+        for (int i = 0; i < NODES; i++) {
+            forceN[i] =
+                    Nip.at(frame, compressionMm[i], meanMpa[i], raisedWidthMm).forceN();
         }
     }
 
@@ -100,44 +114,72 @@ public final class NipCurve {
         return Math.max(0, Math.min(1, share));
     }
 
-    /** The nip of one frame; within 0.3 % of {@link Nip#solve} inside the table, which a test holds. */
-    public Nip at(Frame frame, double overfillMm) {
-        if (overfillMm <= 0) {
-            return Nip.OPEN;
+    /**
+     * The nip of the frame or one a little off it; within 0.4 % of {@link Nip#solve} inside the table, which a test holds.
+     *
+     * @param stiffnessNPerMm K of that frame, N/mm
+     * @param overfillMm δ on that frame, mm; not positive gives {@link Nip#OPEN}
+     */
+    public Nip at(double stiffnessNPerMm, double overfillMm) {
+        return overfillMm <= 0
+                ? Nip.OPEN
+                : balanced(overfillMm, 1 / stiffnessNPerMm, place(overfillMm, 1 / stiffnessNPerMm, NODES / 2));
+    }
+
+    /** The nips of several raised widths on one frame: each is looked for beside the one before it. */
+    public static Nip[] all(NipCurve[] curves, double stiffnessNPerMm, double overfillMm) {
+        Nip[] nips = new Nip[curves.length];
+        double perN = 1 / stiffnessNPerMm;
+        int low = NODES / 2;
+        for (int i = 0; i < nips.length; i++) {
+            low = overfillMm <= 0 ? low : curves[i].place(overfillMm, perN, low);
+            nips[i] = overfillMm <= 0 ? Nip.OPEN : curves[i].balanced(overfillMm, perN, low);
         }
-        int low = 0;
-        int high = NODES - 1;
-        while (high - low > 1) {
-            int middle = (low + high) >>> 1;
-            if (overfillAt(frame, middle) < overfillMm) {
-                low = middle;
-            } else {
-                high = middle;
-            }
+        return nips;
+    }
+
+    /** The node below the balance, looked for from another. */
+    private int place(double overfillMm, double perN, int near) {
+        int low = near;
+        while (low > 0 && compressionMm[low] + forceN[low] * perN >= overfillMm) {
+            low--;
         }
-        double from = overfillAt(frame, low);
-        double perMpa = (overfillAt(frame, high) - from) / (meanMpa[high] - meanMpa[low]);
-        double pressure = meanMpa[low]
-                + clamped((overfillMm - from) / perMpa / (meanMpa[high] - meanMpa[low]))
-                        * (meanMpa[high] - meanMpa[low]);
+        while (low < NODES - 2 && compressionMm[low + 1] + forceN[low + 1] * perN < overfillMm) {
+            low++;
+        }
+        return low;
+    }
+
+    private Nip balanced(double overfillMm, double perN, int low) {
+        int high = low + 1;
+        double from = compressionMm[low] + forceN[low] * perN;
+        double step = meanMpa[high] - meanMpa[low];
+        double perMpa = (compressionMm[high] + forceN[high] * perN - from) / step;
+        double pressure = meanMpa[low] + clamped((overfillMm - from) / perMpa / step) * step;
         // One step more towards the balance: between nodes it bends a little.
-        pressure += (overfillMm - overfillAt(frame, pressure, compression(low, pressure))) / perMpa;
+        double near = compression(low, pressure);
+        double held = pressure * frame.contactMm(near) * raisedWidthMm;
+        pressure += (overfillMm - near - held * perN) / perMpa;
         pressure = Math.max(meanMpa[low], Math.min(meanMpa[high], pressure));
         return Nip.at(frame, compression(low, pressure), pressure, raisedWidthMm);
     }
 
-    /** Straight over the logarithm of pressure: what gives under it goes nearly so. */
+    /** Straight over the logarithm of pressure, which is read by its bend between two nodes: what gives under it goes nearly so. */
     private double compression(int low, double pressure) {
-        double share = clamped(Math.log(pressure / meanMpa[low]) / Math.log(meanMpa[low + 1] / meanMpa[low]));
+        double even = clamped((pressure - meanMpa[low]) / (meanMpa[low + 1] - meanMpa[low]));
+        double share = even * (1 + bend[low] * (1 - even));
         return compressionMm[low] + share * (compressionMm[low + 1] - compressionMm[low]);
     }
 
-    private double overfillAt(Frame frame, double pressure, double compression) {
-        return compression + pressure * frame.contactMm(compression) * raisedWidthMm / frame.stiffnessNPerMm();
+    /** How far the logarithm runs ahead of a straight line between two pressures: exact at both and half-way. */
+    private static double bend(double from, double to) {
+        return 4 * Math.log((from + to) / 2 / from) / Math.log(to / from) - 2;
     }
 
-    private double overfillAt(Frame frame, int node) {
-        return overfillAt(frame, meanMpa[node], compressionMm[node]);
+    private static double[] bends(double[] mpa) {
+        double[] bends = new double[NODES - 1];
+        Arrays.setAll(bends, i -> bend(mpa[i], mpa[i + 1]));
+        return bends;
     }
 
     private static double[] pressures() {

@@ -4,9 +4,11 @@ import glanzen.heat.HeatRun;
 import glanzen.heat.HeatSource;
 import glanzen.heat.HeatTrace;
 import glanzen.material.BondingLayer;
+import glanzen.transfer.Rates;
 import glanzen.transfer.Transfer;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.DoubleUnaryOperator;
 import java.util.function.ToDoubleFunction;
 import org.jspecify.annotations.Nullable;
 
@@ -25,6 +27,7 @@ final class BondTable {
     private final double[][] nipSeconds;
     private final double[][][] nipCelsius;
     private Exposure @Nullable [] only;
+    private @Nullable Rates rates;
 
     private BondTable(HeatSource plan, HeatRun nominal, HeatRun[][] runs) {
         this.plan = plan;
@@ -114,19 +117,30 @@ final class BondTable {
 
     private Exposure[] accumulated(Rig rig, BondingLayer bonding) {
         double[] weights = runs.length == 0 ? new double[] {1} : weights(rig);
+        DoubleUnaryOperator rates = runs.length == 0 ? t -> Transfer.rate(bonding, t) : tabulated(bonding);
         Exposure[] exposures = new Exposure[nipSeconds.length];
         for (int pass = 0; pass < exposures.length; pass++) {
             double[] seconds = nipSeconds[pass];
             double[] total = new double[seconds.length];
             double before = 0;
             for (int i = 0; i < seconds.length; i++) {
-                double rate = Transfer.rate(bonding, celsius(weights, rig, pass, i));
+                double rate = rates.applyAsDouble(celsius(weights, rig, pass, i));
                 total[i] = i == 0 ? 0 : total[i - 1] + (rate + before) / 2 * (seconds[i] - seconds[i - 1]);
                 before = rate;
             }
-            exposures[pass] = Exposure.of(seconds, total);
+            exposures[pass] = new Exposure(seconds, total);
         }
         return exposures;
+    }
+
+    /** Many rigs ask in turn; who comes at the same time as another makes the same table. */
+    private DoubleUnaryOperator tabulated(BondingLayer bonding) {
+        Rates found = rates;
+        if (found == null || found.bonding() != bonding) {
+            found = new Rates(bonding);
+            rates = found;
+        }
+        return found::at;
     }
 
     private double blend(Rig rig, ToDoubleFunction<HeatRun> of) {
@@ -164,30 +178,21 @@ final class BondTable {
         return new double[] {x * (x - 1) / 2, 1 - x * x, x * (x + 1) / 2};
     }
 
-    /** Accumulated exposure over one nip, in even steps; read at any time within it, and straight on beyond. */
-    record Exposure(double stepSeconds, double[] total) {
-
-        private static final int STEPS = 64;
-
-        static Exposure of(double[] seconds, double[] sum) {
-            double step = seconds[seconds.length - 1] / STEPS;
-            double[] total = new double[STEPS + 1];
-            int from = 1;
-            for (int n = 1; n <= STEPS; n++) {
-                double t = n * step;
-                while (from < seconds.length - 1 && seconds[from] < t) {
-                    from++;
-                }
-                double share = (t - seconds[from - 1]) / (seconds[from] - seconds[from - 1]);
-                total[n] = sum[from - 1] + share * (sum[from] - sum[from - 1]);
-            }
-            return new Exposure(step, total);
-        }
+    /** Accumulated exposure over one nip; read at any time within it, and straight on beyond. */
+    record Exposure(double[] seconds, double[] total) {
 
         double at(double t) {
-            double place = t / stepSeconds;
-            int i = Math.min(STEPS - 1, (int) place);
-            return total[i] + (place - i) * (total[i + 1] - total[i]);
+            int low = 0;
+            int high = seconds.length - 1;
+            while (high - low > 1) {
+                int middle = (low + high) >>> 1;
+                if (seconds[middle] < t) {
+                    low = middle;
+                } else {
+                    high = middle;
+                }
+            }
+            return total[low] + (t - seconds[low]) / (seconds[high] - seconds[low]) * (total[high] - total[low]);
         }
     }
 }

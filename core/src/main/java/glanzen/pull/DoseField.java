@@ -11,7 +11,11 @@ public final class DoseField implements PullResponse {
     private static final double WIDEST_LN = 12;
     private static final double EXACT_SHARE = 2e-5;
     private static final double EXACT_LN = 1e-4;
-    private static final double FIRST_STEP = 0.05;
+    /** From so near the next secant is taken without looking again: it errs by less than 1e-3 of ln dose. */
+    private static final double NEAR_SHARE = 2e-3;
+
+    private static final double NEAR_LN = 0.015;
+    private static final double SLOPE_LN = 0.02;
     private static final int MOST_STEPS = 40;
     /** Less than this share lifted moves no figure. */
     private static final double UNFELT_LIFT = 1e-5;
@@ -24,6 +28,9 @@ public final class DoseField implements PullResponse {
     private final double forceN;
     private final @Nullable Trouble spoiled;
     private final double mean;
+    private final double variance;
+    private final double leastLn;
+    private final double greatestLn;
     private double askedCoverage = Double.NaN;
     private double answeredLn;
     private double mostLn = Double.NaN;
@@ -47,11 +54,21 @@ public final class DoseField implements PullResponse {
             @Nullable Trouble spoiled) {
         this.lnDose = new double[dose.length];
         double sum = 0;
+        double squares = 0;
+        double least = Double.MAX_VALUE;
+        double greatest = -Double.MAX_VALUE;
         for (int i = 0; i < dose.length; i++) {
-            lnDose[i] = Math.log(Math.max(LEAST_DOSE, dose[i]));
-            sum += share[i] * lnDose[i];
+            double ln = Math.log(Math.max(LEAST_DOSE, dose[i]));
+            lnDose[i] = ln;
+            sum += share[i] * ln;
+            squares += share[i] * ln * ln;
+            least = Math.min(least, ln);
+            greatest = Math.max(greatest, ln);
         }
         this.mean = sum;
+        this.variance = Math.max(0, squares - sum * sum);
+        this.leastLn = least;
+        this.greatestLn = greatest;
         this.share = share;
         this.scale = scale;
         this.standard = standard;
@@ -84,58 +101,55 @@ public final class DoseField implements PullResponse {
             return Double.POSITIVE_INFINITY;
         }
         double least = lnFor(coverage);
-        return lift < UNFELT_LIFT ? least : solved(coverage / (1 - lift), least, FIRST_STEP);
+        return lift < UNFELT_LIFT ? least : solved(coverage / (1 - lift), guess(coverage / (1 - lift)));
     }
 
     @Override
     public double lnFor(double coverage) {
         if (coverage != askedCoverage) {
             askedCoverage = coverage;
-            double guess = scale.lnFor(coverage) * scale.widened(variance()) - mean;
-            answeredLn = solved(coverage, guess, -FIRST_STEP);
+            answeredLn = solved(coverage, guess(coverage));
         }
         return answeredLn;
     }
 
+    /** The answer there would be if ln dose scattered normally over the design. */
+    private double guess(double coverage) {
+        return scale.lnFor(coverage) * scale.widened(variance) - mean;
+    }
+
     /**
-     * Secants from a guess, at first the answer there would be if ln dose scattered normally over the design: coverage rises steadily with
-     * ln dose, so that the answer lies where the least and the greatest part would by themselves.
+     * Secants from a guess, the first with the slope that a design pressed evenly would have: coverage rises steadily with ln dose, so
+     * that the answer lies where the least and the greatest part would by themselves.
      */
-    private double solved(double coverage, double guess, double step) {
+    private double solved(double coverage, double guess) {
         if (coverage <= 0) {
             return Double.NEGATIVE_INFINITY;
         }
         double alone = scale.lnFor(coverage);
-        double low = alone - greatest();
-        double high = alone - leastLn();
+        double low = alone - greatestLn;
+        double high = alone - leastLn;
         if (low > WIDEST_LN) {
             return Double.POSITIVE_INFINITY;
         }
         double at = Math.max(low, Math.min(high, guess));
-        double before = at + step;
-        double offBefore = covered(before) - coverage;
-        for (int i = 0; i < MOST_STEPS && high - low > EXACT_LN; i++) {
-            double off = covered(at) - coverage;
-            if (Math.abs(off) < EXACT_SHARE) {
-                return at;
-            }
+        double slope = (scale.coverage(alone + SLOPE_LN) - scale.coverage(alone - SLOPE_LN))
+                / (2 * SLOPE_LN * scale.widened(variance));
+        double off = covered(at) - coverage;
+        for (int i = 0; i < MOST_STEPS && Math.abs(off) > EXACT_SHARE && high - low > EXACT_LN; i++) {
             low = off < 0 ? Math.max(low, at) : low;
             high = off < 0 ? high : Math.min(high, at);
-            double slope = (off - offBefore) / (at - before);
-            double next = slope > 0 ? at - off / slope : (low + high) / 2;
-            before = at;
-            offBefore = off;
-            at = next > low && next < high ? next : (low + high) / 2;
+            double next = slope > 0 ? at - off / slope : low;
+            next = next > low && next < high ? next : (low + high) / 2;
+            if (Math.abs(off) < NEAR_SHARE && Math.abs(next - at) < NEAR_LN) {
+                return next;
+            }
+            double before = off;
+            off = covered(next) - coverage;
+            slope = (off - before) / (next - at);
+            at = next;
         }
         return at;
-    }
-
-    private double variance() {
-        double sum = 0;
-        for (int i = 0; i < lnDose.length; i++) {
-            sum += share[i] * (lnDose[i] - mean) * (lnDose[i] - mean);
-        }
-        return sum;
     }
 
     @Override
@@ -164,23 +178,7 @@ public final class DoseField implements PullResponse {
 
     /** The least that any part gets. */
     public double least() {
-        return Math.exp(leastLn());
-    }
-
-    private double leastLn() {
-        double least = Double.MAX_VALUE;
-        for (double ln : lnDose) {
-            least = Math.min(least, ln);
-        }
-        return least;
-    }
-
-    private double greatest() {
-        double greatest = -Double.MAX_VALUE;
-        for (double ln : lnDose) {
-            greatest = Math.max(greatest, ln);
-        }
-        return greatest;
+        return Math.exp(leastLn);
     }
 
     /** The dose that counts for too much: what the scale's share of the design gets or passes. */
@@ -201,12 +199,15 @@ public final class DoseField implements PullResponse {
         double limit = Double.MAX_VALUE;
         while (true) {
             double highest = -Double.MAX_VALUE;
-            for (double ln : lnDose) {
-                highest = ln < limit && ln > highest ? ln : highest;
-            }
+            double there = 0;
             for (int i = 0; i < lnDose.length; i++) {
-                passed += lnDose[i] == highest ? share[i] : 0;
+                double ln = lnDose[i];
+                if (ln < limit && ln >= highest) {
+                    there = ln > highest ? share[i] : there + share[i];
+                    highest = ln;
+                }
             }
+            passed += there;
             if (passed >= wanted || highest == -Double.MAX_VALUE) {
                 return highest;
             }

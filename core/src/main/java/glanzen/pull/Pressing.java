@@ -8,6 +8,7 @@ import glanzen.press.LoadPath;
 import glanzen.press.Nip;
 import glanzen.press.NipCurve;
 import glanzen.setup.SetUp;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -20,6 +21,13 @@ interface Pressing {
 
     /** The nip over a band, on a rig. */
     Nip nip(int band, Rig rig);
+
+    /** The nips over all bands, on a rig. */
+    default Nip[] nips(Rig rig) {
+        Nip[] nips = new Nip[bands().size()];
+        Arrays.setAll(nips, band -> nip(band, rig));
+        return nips;
+    }
 
     /** Pressure behind one thickness of make-ready, MPa. */
     double localMpa(int band, double mpa, double patchMm);
@@ -78,7 +86,7 @@ interface Pressing {
             bands = artwork.bands(contactMm);
             curves = new NipCurve[bands.size()];
             for (int i = 0; i < curves.length; i++) {
-                curves[i] = new NipCurve(path, bands.get(i).widthMm(), packings(bands.get(i)));
+                curves[i] = new NipCurve(frame, path, bands.get(i).widthMm(), packings(bands.get(i)));
             }
         }
 
@@ -99,8 +107,16 @@ interface Pressing {
 
         @Override
         public Nip nip(int band, Rig rig) {
-            Frame off = frame.off(rig.openingErrorMm(), Math.exp(rig.lnStiffness()));
-            return curves[band].at(off, overfillMm - rig.openingErrorMm());
+            return curves[band].at(stiffnessNPerMm(rig), overfillMm - rig.openingErrorMm());
+        }
+
+        @Override
+        public Nip[] nips(Rig rig) {
+            return NipCurve.all(curves, stiffnessNPerMm(rig), overfillMm - rig.openingErrorMm());
+        }
+
+        private double stiffnessNPerMm(Rig rig) {
+            return frame.stiffnessNPerMm() * Math.exp(rig.lnStiffness());
         }
 
         @Override

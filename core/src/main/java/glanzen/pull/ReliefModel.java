@@ -41,8 +41,9 @@ public final class ReliefModel implements PullModel {
     public DoseField doses(Rig rig) {
         double[] dose = new double[places.count()];
         double force = 0;
-        for (int band = 0; band < bands.size(); band++) {
-            Nip nip = pressing.nip(band, rig);
+        Nip[] nips = pressing.nips(rig);
+        for (int band = 0; band < nips.length; band++) {
+            Nip nip = nips[band];
             force = Math.max(force, nip.forceN());
             double given = perMpa(rig, band) * nip.pressureMpa();
             for (int i = places.from[band]; i < places.from[band + 1]; i++) {
@@ -105,8 +106,9 @@ public final class ReliefModel implements PullModel {
     /** The least that any band gets at a distance from the middle of the throat. */
     public double leastAt(Rig rig, double awayMm) {
         double least = Double.MAX_VALUE;
-        for (int band = 0; band < bands.size(); band++) {
-            Nip nip = pressing.nip(band, rig);
+        Nip[] nips = pressing.nips(rig);
+        for (int band = 0; band < nips.length; band++) {
+            Nip nip = nips[band];
             double xi = Math.min(1, Math.abs(awayMm) / halfThroatMm);
             least = Math.min(least, perMpa(rig, band) * nip.pressureMpa() * pressing.pressureShare(nip.forceN(), xi));
         }

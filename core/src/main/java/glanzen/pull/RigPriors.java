@@ -28,6 +28,6 @@ public final class RigPriors {
      * @param prior how far needs stray before anything is known, ln
      */
     public static double lnSpread(Rig rig, String needKey, double prior) {
-        return rig.lnNeeds().containsKey(needKey) ? LN_LUCK : Math.hypot(LN_LUCK, prior);
+        return rig.lnNeeds().containsKey(needKey) ? LN_LUCK : Math.sqrt(LN_LUCK * LN_LUCK + prior * prior);
     }
 }

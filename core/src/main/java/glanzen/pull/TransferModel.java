@@ -149,8 +149,9 @@ public final class TransferModel implements PullModel {
         double[] dose = new double[places.count()];
         double force = 0;
         double longest = 0;
-        for (int band = 0; band < bands.size(); band++) {
-            Nip nip = pressing.nip(band, rig);
+        Nip[] nips = pressing.nips(rig);
+        for (int band = 0; band < nips.length; band++) {
+            Nip nip = nips[band];
             force = Math.max(force, nip.forceN());
             double dwell = nip.dwellSeconds(feedMmPerS);
             longest = Math.max(longest, dwell);
@@ -186,9 +187,10 @@ public final class TransferModel implements PullModel {
     /** For the picture of a pull: dose and force over each band, on a rig, in the middle of the mean pressure. */
     public double[][] bandDoses(Rig rig) {
         Exposure[] exposures = bonds.exposures(rig, bonding(setUp));
-        double[][] rows = new double[bands.size()][];
+        Nip[] nips = pressing.nips(rig);
+        double[][] rows = new double[nips.length][];
         for (int i = 0; i < rows.length; i++) {
-            Nip nip = pressing.nip(i, rig);
+            Nip nip = nips[i];
             double dose = nip.pressureMpa()
                     * exposed(exposures, nip.dwellSeconds(setUp.feedMmPerS()), setUp.passes())
                     / (need * Math.exp(rig.lnNeed(filmId)));

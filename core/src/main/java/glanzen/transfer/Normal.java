@@ -45,8 +45,10 @@ public final class Normal {
         return z > 0 ? 1 - upper : upper;
     }
 
-    private static final double TABLE_TO = 8;
-    private static final int TABLE_PER_UNIT = 256;
+    private static final double TABLE_TO = 6;
+    /** So coarse that the table stays where the processor reads it at once. */
+    private static final int TABLE_PER_UNIT = 64;
+
     private static final double[] TABLE = new double[(int) (2 * TABLE_TO * TABLE_PER_UNIT) + 2];
 
     static {
@@ -55,7 +57,7 @@ public final class Normal {
         }
     }
 
-    /** Φ(z) from a table, for sums over many places; absolute error below 1e-6. */
+    /** Φ(z) from a table, for sums over many places; absolute error below 1e-5. */
     public static double quickCdf(double z) {
         if (z <= -TABLE_TO) {
             return 0;

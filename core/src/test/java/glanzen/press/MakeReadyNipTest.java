@@ -21,18 +21,18 @@ class MakeReadyNipTest {
             LoadPath.of(Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30).stack());
 
     private static NipCurve patched(double share, double mm) {
-        return new NipCurve(PATH, 12, List.of(new Packing(share, mm)));
+        return new NipCurve(FRAME, PATH, 12, List.of(new Packing(share, mm)));
     }
 
     @Test
     void aPatchOfNothingChangesNothing() {
-        NipCurve bare = new NipCurve(PATH, 12);
+        NipCurve bare = new NipCurve(FRAME, PATH, 12);
         NipCurve nothing = patched(0.4, 0);
         for (double overfill = 0.1; overfill < 1; overfill += 0.1) {
             assertEquals(
-                    bare.at(FRAME, overfill).forceN(),
-                    nothing.at(FRAME, overfill).forceN(),
-                    0.01 * bare.at(FRAME, overfill).forceN());
+                    bare.at(FRAME.stiffnessNPerMm(), overfill).forceN(),
+                    nothing.at(FRAME.stiffnessNPerMm(), overfill).forceN(),
+                    0.01 * bare.at(FRAME.stiffnessNPerMm(), overfill).forceN());
         }
     }
 
@@ -41,7 +41,7 @@ class MakeReadyNipTest {
     void theMeanIsSharedOutBetweenPatchedAndBare(double share, double mm) {
         NipCurve curve = patched(share, mm);
         for (double overfill : new double[] {0.3, 0.45, 0.7}) {
-            double mean = curve.at(FRAME, overfill).pressureMpa();
+            double mean = curve.at(FRAME.stiffnessNPerMm(), overfill).pressureMpa();
             double under = curve.localMpa(mean, mm);
             double beside = curve.localMpa(mean, 0);
             assertTrue(under > mean && beside < mean, under + " " + mean + " " + beside);
@@ -54,16 +54,17 @@ class MakeReadyNipTest {
     void aThickerPatchPressesHarderThereAndRaisesTheForce(double mm) {
         NipCurve thin = patched(0.3, mm / 2);
         NipCurve thick = patched(0.3, mm);
-        Nip thinNip = thin.at(FRAME, 0.45);
-        Nip thickNip = thick.at(FRAME, 0.45);
+        Nip thinNip = thin.at(FRAME.stiffnessNPerMm(), 0.45);
+        Nip thickNip = thick.at(FRAME.stiffnessNPerMm(), 0.45);
         assertTrue(thickNip.forceN() > thinNip.forceN());
         assertTrue(thick.localMpa(thickNip.pressureMpa(), mm) > thin.localMpa(thinNip.pressureMpa(), mm / 2));
     }
 
     @Test
     void patchingTheWholeFaceIsAShimOfThatThickness() {
-        double byPatch = patched(1, 0.10).at(FRAME, 0.40).forceN();
-        double byShim = new NipCurve(PATH, 12).at(FRAME, 0.50).forceN();
+        double byPatch = patched(1, 0.10).at(FRAME.stiffnessNPerMm(), 0.40).forceN();
+        double byShim =
+                new NipCurve(FRAME, PATH, 12).at(FRAME.stiffnessNPerMm(), 0.50).forceN();
         assertEquals(byShim, byPatch, 0.06 * byShim);
     }
 

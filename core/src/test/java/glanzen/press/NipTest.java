@@ -64,7 +64,7 @@ class NipTest {
     void theTableAgreesWithTheSolver(int cards, double raisedWidth, double share) {
         double overfill = 0.05 + 1.2 * share;
         Nip exact = Nip.solve(FRAME, path(cards), overfill, raisedWidth);
-        Nip looked = new NipCurve(path(cards), raisedWidth).at(FRAME, overfill);
+        Nip looked = new NipCurve(FRAME, path(cards), raisedWidth).at(FRAME.stiffnessNPerMm(), overfill);
         assertEquals(exact.forceN(), looked.forceN(), 0.003 * exact.forceN());
         assertEquals(exact.contactMm(), looked.contactMm(), 0.003 * exact.contactMm());
     }
@@ -72,7 +72,7 @@ class NipTest {
     @Test
     void rollersThatDoNotGripPressNothing() {
         assertSame(Nip.OPEN, Nip.solve(FRAME, path(0), 0, 10));
-        assertSame(Nip.OPEN, new NipCurve(path(0), 10).at(FRAME, -0.3));
+        assertSame(Nip.OPEN, new NipCurve(FRAME, path(0), 10).at(FRAME.stiffnessNPerMm(), -0.3));
         assertEquals(0, Nip.OPEN.dwellSeconds(4));
     }
 

@@ -7,6 +7,7 @@ import glanzen.material.BondingLayer;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class TransferTest {
@@ -73,5 +74,15 @@ class TransferTest {
         assertEquals(1, Normal.cdf(40));
         assertEquals(0, Normal.cdf(-40));
         assertTrue(Double.isFinite(Normal.inverse(0)) && Double.isFinite(Normal.inverse(1)));
+    }
+
+    @ParameterizedTest
+    @EnumSource(BondingLayer.class)
+    void theTableOfRatesAgreesWithTheLaw(BondingLayer bonding) {
+        Rates rates = new Rates(bonding);
+        for (double celsius = 20; celsius < 220; celsius += 0.37) {
+            double exact = Transfer.rate(bonding, celsius);
+            assertEquals(exact, rates.at(celsius), 5e-4 * exact, bonding + " at " + celsius);
+        }
     }
 }

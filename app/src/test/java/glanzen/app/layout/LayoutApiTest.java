@@ -212,7 +212,8 @@ class LayoutApiTest {
                         svg.formatted("<path d='M5 5h30v20h-30z'/>").getBytes(StandardCharsets.UTF_8))
                 .json();
         assertEquals(30, read.path("widthMm").asDouble(), 0.01);
-        Reply kept = caller.post("/api/kit/plates", """
+        Reply kept =
+                caller.post("/api/kit/plates", """
                 {"id": "", "name": "From outside", "kind": "PLATE", "material": "BRASS", "thicknessMm": 1.6, "widthMm": 34,
                  "heightMm": 24, "motif": %s, "set": ""}""".formatted(read.path("plate").path("motif")));
         assertEquals(201, kept.status());
