@@ -28,6 +28,7 @@ public final class BladeModel implements PullModel {
     private final double squeezeMm;
     private final double need;
     private final double halfThroatMm;
+    private final String needKey;
 
     BladeModel(SetUp setUp, Artwork blade) {
         this.setUp = setUp;
@@ -38,6 +39,7 @@ public final class BladeModel implements PullModel {
         this.squeezeMm = Blade.squeezeMm(setUp.stack(), setUp.press().openingMm());
         this.need = Blade.needNPerMm(setUp.stack());
         this.halfThroatMm = setUp.press().throatMm() / 2;
+        this.needKey = setUp.needKey();
     }
 
     @Override
@@ -83,7 +85,7 @@ public final class BladeModel implements PullModel {
         Loads(Rig rig) {
             along = nips(line.alongLevels(), rig);
             turnedNips = turned() ? nips(line.acrossLevels(), rig) : along;
-            perLoad = 1 / (need * Math.exp(rig.lnNeed(setUp.needKey())));
+            perLoad = 1 / (need * Math.exp(rig.lnNeed(needKey)));
         }
 
         /** The blade falls back into its own groove: cuts add like the squares of their margins. */

@@ -23,6 +23,9 @@ public final class ReliefModel implements PullModel {
     private final double sheetMm;
     private final double halfThroatMm;
     private final Places places;
+    private final String needKey;
+    /** What forms the sheet fully over each band, MPa. */
+    private final double[] formingMpa;
 
     ReliefModel(SetUp setUp, Artwork artwork) {
         this.setUp = setUp;
@@ -35,6 +38,10 @@ public final class ReliefModel implements PullModel {
                 .sum();
         this.halfThroatMm = setUp.machine().throatMm() / 2;
         this.places = Places.of(bands, halfThroatMm);
+        this.needKey = setUp.needKey();
+        this.formingMpa = bands.stream()
+                .mapToDouble(b -> Relief.formingMpa(setUp.stock().kind(), sheetMm, reliefMm, b.widthMm()))
+                .toArray();
     }
 
     @Override
@@ -61,9 +68,7 @@ public final class ReliefModel implements PullModel {
     }
 
     private double perMpa(Rig rig, int band) {
-        double forming = Relief.formingMpa(
-                setUp.stock().kind(), sheetMm, reliefMm, bands.get(band).widthMm());
-        return again() / (forming * Math.exp(rig.lnNeed(setUp.needKey())));
+        return again() / (formingMpa[band] * Math.exp(rig.lnNeed(needKey)));
     }
 
     /** A second pass sharpens relief a little; it does not double it. */
