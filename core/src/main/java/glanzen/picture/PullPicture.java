@@ -61,22 +61,47 @@ public final class PullPicture implements Picture {
         return ghosted;
     }
 
+    /**
+     * Where foil is on the whole of what was pressed, in the frame of the feed: for a camera that stands in, and to hold readings
+     * against.
+     */
+    public FoilMask mask(double pxPerMm) {
+        Artwork artwork = model.artwork();
+        View whole = new View(
+                (int) Math.round(artwork.widthMm() * pxPerMm),
+                (int) Math.round(artwork.heightMm() * pxPerMm),
+                pxPerMm,
+                artwork.widthMm() / 2,
+                artwork.heightMm() / 2);
+        boolean[] design = design(whole);
+        return new FoilMask(whole.widthPx, whole.heightPx, pxPerMm, foil(design, whole), design);
+    }
+
     @Override
     public BufferedImage draw(int widthPx, int heightPx) {
         int turns = setUp.layout().laid() ? new OnPlatform(setUp.layout()).feedTurns() : 0;
         boolean upright = turns % 2 == 0;
         View view = view(upright ? widthPx : heightPx, upright ? heightPx : widthPx);
-        boolean[] design =
-                model.artwork().raster(view.widthPx, view.heightPx, view.scale, view.centreXMm, view.centreYMm);
+        boolean[] design = design(view);
+        boolean[] foiled = foil(design, view);
+        BufferedImage image = new BufferedImage(view.widthPx, view.heightPx, BufferedImage.TYPE_INT_RGB);
+        int[] pixels = ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
+        new Sheen(setUp.film().colour(), setUp.stock().colour(), seed).paint(pixels, foiled, design, view.widthPx);
+        return turns == 0 ? image : turnedBack(image, turns, widthPx, heightPx);
+    }
+
+    private boolean[] design(View view) {
+        return model.artwork().raster(view.widthPx, view.heightPx, view.scale, view.centreXMm, view.centreYMm);
+    }
+
+    /** What the pull leaves, once it is peeled. */
+    private boolean[] foil(boolean[] design, View view) {
         boolean[] foiled = doubled(foiled(design, view), (int) Math.round(ghostMm * view.scale) * view.widthPx);
         double lift = Transfer.lift(1, model.peelC(rig));
         if (lift > 0.005 && model.artwork().solidShare() > 0) {
             liftOff(foiled, design, view.widthPx, view.scale, lift);
         }
-        BufferedImage image = new BufferedImage(view.widthPx, view.heightPx, BufferedImage.TYPE_INT_RGB);
-        int[] pixels = ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
-        new Sheen(setUp.film().colour(), setUp.stock().colour(), seed).paint(pixels, foiled, design, view.widthPx);
-        return turns == 0 ? image : turnedBack(image, turns, widthPx, heightPx);
+        return foiled;
     }
 
     /** What of the design is in the picture, and how large. */

@@ -1,0 +1,52 @@
+package glanzen.inspect;
+
+import java.util.List;
+
+/**
+ * Where foil goes from lighter than the stock to darker it looks like the stock for a moment. Such a line is told from a bare
+ * place by what lies on its two sides: departures that point opposite ways.
+ */
+final class Crossings {
+
+    private static final double WIDEST_MM = 1.0;
+    private static final double OPPOSITE = 0.55;
+
+    private Crossings() {}
+
+    static void fill(Departures d, float[] share) {
+        Grid grid = d.grid;
+        boolean[] bare = new boolean[share.length];
+        for (int i = 0; i < bare.length; i++) {
+            bare[i] = share[i] < 0.5f;
+        }
+        int most = (int) (WIDEST_MM * 40 * grid.pxPerMm() * grid.pxPerMm());
+        for (int[] region : Regions.of(bare, grid.width())) {
+            if (region.length <= most && crosses(d, share, region)) {
+                for (int i : region) {
+                    share[i] = Math.max(share[i], 0.75f);
+                }
+            }
+        }
+    }
+
+    /** Whether the departures around a region cancel each other. */
+    private static boolean crosses(Departures d, float[] share, int[] region) {
+        int reach = (int) Math.max(1, Math.round(0.15 * d.grid.pxPerMm()));
+        double[] sum = new double[3];
+        double length = 0;
+        int count = 0;
+        for (int i : region) {
+            for (int next : List.of(i - reach, i + reach, i - reach * d.grid.width(), i + reach * d.grid.width())) {
+                if (next >= 0 && next < share.length && share[next] >= 0.5f && d.size[next] > FoilMap.SURE) {
+                    for (int c = 0; c < 3; c++) {
+                        sum[c] += d.parts[c][next] / d.size[next];
+                    }
+                    length += 1;
+                    count++;
+                }
+            }
+        }
+        double mean = Math.sqrt(sum[0] * sum[0] + sum[1] * sum[1] + sum[2] * sum[2]);
+        return count > 8 && mean < OPPOSITE * length;
+    }
+}

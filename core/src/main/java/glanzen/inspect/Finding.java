@@ -1,0 +1,210 @@
+package glanzen.inspect;
+
+import glanzen.artwork.Artwork;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.locationtech.jts.geom.Envelope;
+
+/** Finds the design in one picture: by the sheet's corners, or by itself. */
+final class Finding {
+
+    private static final double LOW_PX = 420;
+    private static final double RIM_SHARE = 0.10;
+    private static final double ENOUGH = 0.35;
+    private static final double SURE = 0.55;
+    private static final double ASPECT = 1.35;
+    private static final double[] NEAR = turns(4, 2);
+    private static final double[] QUARTERS = quarters();
+    private static final double[] ANYWHERE = all();
+
+    /**
+     * The design in a picture.
+     *
+     * @param design from the design's millimetres to pixels
+     * @param sheet from the sheet's millimetres to pixels, where its size is known
+     * @param corners of the sheet, px
+     */
+    record Found(
+            Placing design,
+            @Nullable Placing sheet,
+            double @Nullable [] corners,
+            double agreement,
+            double stockLight,
+            boolean foil,
+            Registration.Known known) {}
+
+    private final Photograph photograph;
+    private final Expected expected;
+    private final CoarseSearch search;
+    private boolean foilSeen;
+    private double stockLight;
+
+    Finding(Photograph photograph, Expected expected) {
+        this.photograph = photograph;
+        this.expected = expected;
+        this.search = new CoarseSearch(expected.artwork());
+    }
+
+    Found find(double @Nullable [] corners) {
+        List<double[]> quads = corners != null ? List.of(corners) : new SheetFinder(photograph).find();
+        Found best = null;
+        for (double[] quad : quads) {
+            best = better(best, onSheet(quad, corners != null));
+            if (best != null && best.agreement > SURE) {
+                return best;
+            }
+        }
+        if (corners == null && (best == null || best.agreement < ENOUGH)) {
+            best = better(best, byItself());
+        }
+        if (best == null || best.agreement < ENOUGH) {
+            if (best != null && !best.foil && best.sheet != null) {
+                return best;
+            }
+            throw new Unreadable(foilSeen ? Unreadable.Reason.OTHER_DESIGN : Unreadable.Reason.NOT_FOUND);
+        }
+        return best;
+    }
+
+    private static @Nullable Found better(@Nullable Found a, @Nullable Found b) {
+        return a == null || b != null && b.agreement > a.agreement + 1e-9 ? b : a;
+    }
+
+    /** The design on a sheet, whichever side of it is up. */
+    private @Nullable Found onSheet(double[] quad, boolean byHand) {
+        double across = (Math.hypot(quad[2] - quad[0], quad[3] - quad[1])
+                        + Math.hypot(quad[6] - quad[4], quad[7] - quad[5]))
+                / 2;
+        double along = (Math.hypot(quad[4] - quad[2], quad[5] - quad[3])
+                        + Math.hypot(quad[0] - quad[6], quad[1] - quad[7]))
+                / 2;
+        Found best = null;
+        for (int turn = 0; turn < 2; turn++) {
+            double[] corners = turned(quad, turn);
+            double seen = turn % 2 == 0 ? across / along : along / across;
+            if (expected.sheetKnown()) {
+                double wide = expected.artwork().widthMm() / expected.artwork().heightMm();
+                double off = Math.max(seen / wide, wide / seen);
+                best = off > ASPECT ? best : better(best, onKnown(corners, byHand));
+            } else if (turn == 0) {
+                best = onUnknown(corners, seen);
+            }
+        }
+        return best;
+    }
+
+    /** Corners run anticlockwise as seen, from the lower left of what is then taken as up. */
+    private static double[] turned(double[] quad, int turn) {
+        double[] corners = new double[8];
+        for (int i = 0; i < 8; i++) {
+            corners[i] = quad[(i + 2 * turn) % 8];
+        }
+        return corners;
+    }
+
+    private @Nullable Found onKnown(double[] corners, boolean byHand) {
+        Artwork artwork = expected.artwork();
+        double w = artwork.widthMm();
+        double h = artwork.heightMm();
+        Placing sheet = Placing.between(new double[] {0, 0, w, 0, w, h, 0, h}, corners);
+        FoilMap map = map(sheet, new Envelope(0, w, 0, h));
+        if (map == null) {
+            return null;
+        }
+        Registration.Known known = byHand ? Registration.Known.BY_HAND : Registration.Known.SHEET;
+        if (map.clearness == 0) {
+            return new Found(sheet, sheet, corners, 0, stockLight, false, known);
+        }
+        CoarseSearch.Found found = search.near(map, NEAR);
+        return new Found(
+                sheet.after(found.toFrame()), sheet, corners, found.agreement(), stockLight, true, known);
+    }
+
+    private @Nullable Found onUnknown(double[] corners, double aspect) {
+        double w = 100;
+        double h = 100 / aspect;
+        Placing sheet = Placing.between(new double[] {0, 0, w, 0, w, h, 0, h}, corners);
+        FoilMap map = map(sheet, new Envelope(0, w, 0, h));
+        CoarseSearch.Found found = map == null ? null : search.anywhere(map, QUARTERS);
+        return found == null
+                ? null
+                : new Found(
+                        sheet.after(found.toFrame()),
+                        null,
+                        corners,
+                        found.agreement(),
+                        stockLight,
+                        true,
+                        Registration.Known.NOTHING);
+    }
+
+    /** Without a sheet: the picture itself is the frame. */
+    private @Nullable Found byItself() {
+        double w = photograph.width();
+        double h = photograph.height();
+        double scale = 100 / w;
+        Placing frame = Placing.of(1 / scale, 0, 0, 0, -1 / scale, h, 0, 0, 1);
+        FoilMap map = map(frame, new Envelope(0, 100, 0, h * scale));
+        CoarseSearch.Found found = map == null ? null : search.anywhere(map, ANYWHERE);
+        return found == null
+                ? null
+                : new Found(
+                        frame.after(found.toFrame()),
+                        null,
+                        null,
+                        found.agreement(),
+                        stockLight,
+                        true,
+                        Registration.Known.NOTHING);
+    }
+
+    /** Foil on a sheet, roughly: what departs from the stock at its rim. */
+    private @Nullable FoilMap map(Placing sheet, Envelope box) {
+        double pxPerMm = LOW_PX / Math.max(box.getWidth(), box.getHeight());
+        Envelope inner = new Envelope(box);
+        inner.expandBy(-0.012 * Math.min(box.getWidth(), box.getHeight()));
+        Flat flat = Flat.of(photograph, sheet, inner, pxPerMm);
+        int rim = (int) (RIM_SHARE * Math.min(flat.grid.width(), flat.grid.height()));
+        BareStock stock;
+        try {
+            BareStock bordering = BareStock.fit(flat, i -> {
+                int x = i % flat.grid.width();
+                int y = i / flat.grid.width();
+                return x < rim || y < rim || x >= flat.grid.width() - rim || y >= flat.grid.height() - rim;
+            });
+            Departures rough = bordering.departures(flat);
+            stock = BareStock.fit(flat, i -> rough.size[i] < FoilMap.SURE);
+        } catch (IllegalArgumentException tooLittle) {
+            return null;
+        }
+        stockLight = stock.light();
+        FoilMap map = FoilMap.of(stock.departures(flat));
+        foilSeen |= map.clearness > 0;
+        return map;
+    }
+
+    private static double[] turns(int most, int step) {
+        double[] turns = new double[2 * most / step + 1];
+        for (int i = 0; i < turns.length; i++) {
+            turns[i] = Math.toRadians(-most + i * step);
+        }
+        return turns;
+    }
+
+    private static double[] quarters() {
+        double[] turns = new double[4 * NEAR.length];
+        for (int i = 0; i < turns.length; i++) {
+            turns[i] = NEAR[i % NEAR.length] + i / NEAR.length * Math.PI / 2;
+        }
+        return turns;
+    }
+
+    private static double[] all() {
+        List<Double> turns = new ArrayList<>();
+        for (int degrees = 0; degrees < 360; degrees += 5) {
+            turns.add(Math.toRadians(degrees));
+        }
+        return turns.stream().mapToDouble(Double::doubleValue).toArray();
+    }
+}

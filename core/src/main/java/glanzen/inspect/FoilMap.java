@@ -1,0 +1,75 @@
+package glanzen.inspect;
+
+import java.util.stream.IntStream;
+
+/**
+ * Foil as what departs from bare stock. Foil is bright here and dark there, so each pixel is held against the foil around it:
+ * its share of foil is its departure over theirs.
+ */
+final class FoilMap {
+
+    /** Bare stock hardly ever departs further, in deviations. */
+    static final double SURE = 5.0;
+
+    private static final double AROUND_MM = 0.8;
+
+    final Grid grid;
+    /** Share of each pixel that is foil, 0…1. */
+    final float[] share;
+    /** How clearly foil stands out, in deviations of bare stock; 0 where there is none. */
+    final double clearness;
+
+    private FoilMap(Grid grid, float[] share, double clearness) {
+        this.grid = grid;
+        this.share = share;
+        this.clearness = clearness;
+    }
+
+    /** A map that is known, to hold others against. */
+    static FoilMap known(Grid grid, float[] share) {
+        return new FoilMap(grid, share, SURE);
+    }
+
+    static FoilMap of(Departures departures) {
+        Grid grid = departures.grid;
+        int count = grid.count();
+        float[] weight = new float[count];
+        float[] square = new float[count];
+        double sum = 0;
+        long sure = 0;
+        for (int i = 0; i < count; i++) {
+            float d = departures.size[i];
+            if (d > SURE) {
+                // Long departures weigh more: what is half foil at an edge does not count against what is all foil.
+                weight[i] = d;
+                square[i] = d * d;
+                sum += d;
+                sure++;
+            }
+        }
+        int radius = (int) Math.max(1, Math.round(AROUND_MM * grid.pxPerMm()));
+        float[] weights = Blurs.box(weight, grid.width(), radius);
+        float[] squares = Blurs.box(square, grid.width(), radius);
+        // Running sums leave a little behind them; less than one sure pixel around is none.
+        double least = 0.9 * SURE / ((2 * radius + 1) * (2 * radius + 1));
+        float[] share = new float[count];
+        IntStream.range(0, grid.height()).parallel().forEach(y -> {
+            for (int i = y * grid.width(); i < (y + 1) * grid.width(); i++) {
+                share[i] = weights[i] < least
+                        ? 0
+                        : Math.min(1, departures.size[i] * weights[i] / Math.max(1e-6f, squares[i]));
+            }
+        });
+        Crossings.fill(departures, share);
+        return new FoilMap(grid, share, sure == 0 ? 0 : sum / sure);
+    }
+
+    /** Pictures of the same pull with light from different sides: foil shines in one of them. */
+    FoilMap joined(FoilMap other) {
+        float[] both = new float[share.length];
+        for (int i = 0; i < both.length; i++) {
+            both[i] = Math.max(share[i], other.share[i]);
+        }
+        return new FoilMap(grid, both, Math.max(clearness, other.clearness));
+    }
+}

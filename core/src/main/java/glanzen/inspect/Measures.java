@@ -1,0 +1,51 @@
+package glanzen.inspect;
+
+import java.util.List;
+
+/**
+ * What is measured of foil against its design.
+ *
+ * @param coverage share of the design that is covered, 0…1
+ * @param spillMm how far foil goes past the edge along the tenth of it where it goes furthest, mm
+ * @param pastMm the same in the mean along the edge; below none where the edge is eaten into
+ * @param ghostMm how far along the feed a second copy lies, mm; near 0 where there is none
+ * @param onRight how much more is covered to the right across the feed than to the left, as a share
+ * @param inMiddle how much less is covered in the middle of the rollers than at the sides, as a share
+ * @param mottle how much coverage differs from place to place, as a share
+ * @param filled share of the edge where foil bridges to the next edge
+ * @param spots places where something is wrong, largest first
+ */
+public record Measures(
+        Figure coverage,
+        Figure spillMm,
+        Figure pastMm,
+        Figure ghostMm,
+        Figure onRight,
+        Figure inMiddle,
+        double mottle,
+        double filled,
+        List<Spot> spots) {
+
+    public Measures {
+        spots = List.copyOf(spots);
+    }
+
+    /** Bare places smaller than this count as specks, mm². */
+    public static final double SPECK_MM2 = 3.0;
+
+    /** How many bare specks there are. */
+    public long specks() {
+        return spots.stream()
+                .filter(s -> s.kind() == Spot.Kind.BARE && s.areaMm2() < SPECK_MM2)
+                .count();
+    }
+
+    /** The largest bare place, mm². */
+    public double missingMm2() {
+        return spots.stream()
+                .filter(s -> s.kind() == Spot.Kind.BARE)
+                .mapToDouble(Spot::areaMm2)
+                .max()
+                .orElse(0);
+    }
+}

@@ -1,0 +1,92 @@
+package glanzen.inspect;
+
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
+
+/** A picture that a camera or scanner took, upright, read as linear light: mixing and blur add up in it. */
+public final class Photograph {
+
+    private static final float[] LINEAR = new float[256];
+
+    static {
+        for (int i = 0; i < LINEAR.length; i++) {
+            double c = i / 255.0;
+            LINEAR[i] = (float) (c <= 0.04045 ? c / 12.92 : Math.pow((c + 0.055) / 1.055, 2.4));
+        }
+    }
+
+    private final int[] rgb;
+    private final int width;
+    private final int height;
+
+    private Photograph(int[] rgb, int width, int height) {
+        this.rgb = rgb;
+        this.width = width;
+        this.height = height;
+    }
+
+    /** Takes over the pixels of an image, which must not be drawn on afterwards. */
+    public static Photograph of(BufferedImage image) {
+        BufferedImage plain = image;
+        if (image.getType() != BufferedImage.TYPE_INT_RGB) {
+            plain = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_RGB);
+            Graphics2D g = plain.createGraphics();
+            g.drawImage(image, 0, 0, null);
+            g.dispose();
+        }
+        int[] pixels = ((DataBufferInt) plain.getRaster().getDataBuffer()).getData();
+        return new Photograph(pixels, plain.getWidth(), plain.getHeight());
+    }
+
+    /** Columns. */
+    public int width() {
+        return width;
+    }
+
+    /** Rows. */
+    public int height() {
+        return height;
+    }
+
+    /** Linear light of a byte of sRGB, 0…1. */
+    static float linear(int coded) {
+        return LINEAR[coded];
+    }
+
+    int rgb(int x, int y) {
+        return rgb[y * width + x];
+    }
+
+    boolean holds(double x, double y) {
+        return x >= 0 && y >= 0 && x < width && y < height;
+    }
+
+    /**
+     * Adds the light at a place to a sum, straight between pixels.
+     *
+     * @param x from the left edge, px; the middle of the first pixel is 0.5
+     * @param sum red, green, blue
+     */
+    void add(double x, double y, float[] sum) {
+        double u = Math.max(0, Math.min(width - 1.001, x - 0.5));
+        double v = Math.max(0, Math.min(height - 1.001, y - 0.5));
+        int i = (int) u;
+        int j = (int) v;
+        float s = (float) (u - i);
+        float t = (float) (v - j);
+        int at = j * width + i;
+        int right = i + 1 < width ? 1 : 0;
+        int below = j + 1 < height ? width : 0;
+        int a = rgb[at];
+        int b = rgb[at + right];
+        int c = rgb[at + below];
+        int d = rgb[at + below + right];
+        for (int k = 0; k < 3; k++) {
+            int shift = 16 - 8 * k;
+            float top = LINEAR[a >> shift & 0xFF] * (1 - s) + LINEAR[b >> shift & 0xFF] * s;
+            float bottom = LINEAR[c >> shift & 0xFF] * (1 - s) + LINEAR[d >> shift & 0xFF] * s;
+            sum[k] += top * (1 - t) + bottom * t;
+        }
+    }
+}

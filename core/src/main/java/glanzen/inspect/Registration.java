@@ -1,0 +1,154 @@
+package glanzen.inspect;
+
+import java.util.Arrays;
+import org.apache.commons.math3.linear.Array2DRowRealMatrix;
+import org.apache.commons.math3.linear.ArrayRealVector;
+import org.apache.commons.math3.linear.CholeskyDecomposition;
+
+/**
+ * Lays a map of foil onto the design to a fraction of a pixel: Gauss and Newton's steps on eight figures of a homography, and on how
+ * far foil goes past the edge all round, which would else be taken for size. The edge is looked at ever more sharply. What is
+ * known beforehand holds the figures back.
+ */
+final class Registration {
+
+    private static final int FIGURES = 9;
+    private static final double[] SOFT_MM = {0.8, 0.35, 0.15, 0.08};
+    private static final int STEPS = 7;
+    private static final int MOST_POINTS = 24_000;
+    /** What one point of the map may be off by; neighbours are off together. */
+    private static final double POINT_STRAY = 0.9;
+
+    /** How far figures stray from none: shift in mm, stretch and shear, tilt per mm, past the edge in mm. */
+    record Known(double shiftMm, double turn, double stretch, double tilt, double pastMm) {
+        /** The sheet's corners were found. */
+        static final Known SHEET = new Known(3, 0.03, 0.003, 4e-6, 0.15);
+        /** Nothing but the design itself. */
+        static final Known NOTHING = new Known(5, 0.1, 0.08, 8e-4, 0.15);
+        /** The corners were set by a person. */
+        static final Known BY_HAND = new Known(3, 0.03, 0.012, 4e-5, 0.15);
+    }
+
+    private final FoilMap map;
+    private final DesignField design;
+    private final double cx;
+    private final double cy;
+    private final double[] p = new double[FIGURES];
+
+    Registration(FoilMap map, DesignField design, double middleX, double middleY) {
+        this.map = map;
+        this.design = design;
+        this.cx = middleX;
+        this.cy = middleY;
+    }
+
+    /** From the design's millimetres to those of the map. */
+    Placing toFrame() {
+        // The figures lead from the map to the design.
+        Placing about = Placing.of(1, 0, cx, 0, 1, cy, 0, 0, 1);
+        Placing warp = Placing.of(1 + p[2], p[3], p[0], p[4], 1 + p[5], p[1], p[6], p[7], 1);
+        Placing back = Placing.of(1, 0, -cx, 0, 1, -cy, 0, 0, 1);
+        return about.after(warp).after(back).inverse();
+    }
+
+    Registration run(Known known, double sharpestMm) {
+        double[] stiff = stiffness(known);
+        for (double soft : SOFT_MM) {
+            for (int step = 0; step < STEPS; step++) {
+                if (move(Math.max(soft, sharpestMm), stiff) < 0.002) {
+                    break;
+                }
+            }
+        }
+        return this;
+    }
+
+    private static double[] stiffness(Known k) {
+        double[] sigma = {k.shiftMm, k.shiftMm, k.stretch, k.turn, k.turn, k.stretch, k.tilt, k.tilt, k.pastMm};
+        return Arrays.stream(sigma).map(s -> 1 / (s * s)).toArray();
+    }
+
+    /** One step; how far it moved the design at most, mm. */
+    private double move(double soft, double[] stiff) {
+        double[][] normal = new double[FIGURES][FIGURES];
+        double[] right = new double[FIGURES];
+        int stride = (int) Math.max(1, Math.sqrt((double) map.grid.count() / (MOST_POINTS * 3)));
+        double[] j = new double[FIGURES];
+        double probe = 0.7 / design.grid.pxPerMm();
+        boolean sharp = soft < 0.2;
+        for (int row = 0; row < map.grid.height(); row += stride) {
+            for (int column = row / stride % 2; column < map.grid.width(); column += stride) {
+                double u = map.grid.xMm(column) - cx;
+                double v = map.grid.yMm(row) - cy;
+                double w = 1 + p[6] * u + p[7] * v;
+                double x = (p[0] + (1 + p[2]) * u + p[3] * v) / w;
+                double y = (p[1] + p[4] * u + (1 + p[5]) * v) / w;
+                double signed = design.at(cx + x, cy + y);
+                double z = (p[8] - signed) / soft;
+                if (Math.abs(z) > 2.5) {
+                    continue;
+                }
+                double bent = Math.tanh(z);
+                double off = map.share[row * map.grid.width() + column] - (0.5 + 0.5 * bent);
+                double weight = sharp ? Math.max(0, 1 - off * off / 0.5) : 1;
+                double slope = 0.5 * (1 - bent * bent) / soft;
+                double gx = (design.at(cx + x + probe, cy + y) - design.at(cx + x - probe, cy + y)) / (2 * probe);
+                double gy = (design.at(cx + x, cy + y + probe) - design.at(cx + x, cy + y - probe)) / (2 * probe);
+                fill(j, slope, gx, gy, u, v, x, y);
+                for (int a = 0; a < FIGURES; a++) {
+                    right[a] += weight * j[a] * off;
+                    for (int b = 0; b <= a; b++) {
+                        normal[a][b] += weight * j[a] * j[b];
+                    }
+                }
+            }
+        }
+        return solve(normal, right, stiff, stride);
+    }
+
+    private static void fill(double[] j, double slope, double gx, double gy, double u, double v, double x, double y) {
+        j[0] = -slope * gx;
+        j[1] = -slope * gy;
+        j[2] = -slope * gx * u;
+        j[3] = -slope * gx * v;
+        j[4] = -slope * gy * u;
+        j[5] = -slope * gy * v;
+        j[6] = slope * (gx * x + gy * y) * u;
+        j[7] = slope * (gx * x + gy * y) * v;
+        j[8] = slope;
+    }
+
+    private double solve(double[][] normal, double[] right, double[] stiff, int stride) {
+        // Points within a tenth of a millimetre say the same.
+        double each = Math.min(1, Math.pow(stride / map.grid.pxPerMm() / 0.1, 2)) / (POINT_STRAY * POINT_STRAY);
+        for (int a = 0; a < FIGURES; a++) {
+            right[a] = right[a] * each - stiff[a] * p[a];
+            for (int b = 0; b <= a; b++) {
+                normal[a][b] *= each;
+                normal[b][a] = normal[a][b];
+            }
+            normal[a][a] += stiff[a];
+        }
+        // Turning and stretching go together: both are one turn where nothing else is known.
+        double together = stiff[2] * 4;
+        double turned = p[3] + p[4];
+        normal[3][3] += together;
+        normal[4][4] += together;
+        normal[3][4] += together;
+        normal[4][3] += together;
+        right[3] -= together * turned;
+        right[4] -= together * turned;
+        double[] step = new CholeskyDecomposition(new Array2DRowRealMatrix(normal, false), 1e-6, 1e-18)
+                .getSolver()
+                .solve(new ArrayRealVector(right, false))
+                .toArray();
+        double span = design.grid.width() / design.grid.pxPerMm() / 2;
+        double moved = 0;
+        for (int a = 0; a < FIGURES; a++) {
+            p[a] += step[a];
+            double lever = a < 2 || a == 8 ? 1 : a < 6 ? span : span * span;
+            moved = Math.max(moved, Math.abs(step[a]) * lever);
+        }
+        return moved;
+    }
+}

@@ -1,0 +1,168 @@
+package glanzen.inspect;
+
+import java.util.Arrays;
+
+/**
+ * The sides of a sheet to a fraction of a pixel: across each side, at many stations, where the light changes most; a straight line
+ * through them that does not mind the few that are off.
+ */
+final class SheetEdges {
+
+    private static final int STATIONS = 160;
+    private static final int ROUNDS = 3;
+    /** Looked for so far to either side, as a share of the sheet. */
+    private static final double REACH = 0.018;
+
+    private final Photograph photograph;
+    private final double[] corners;
+
+    SheetEdges(Photograph photograph, double[] corners) {
+        this.photograph = photograph;
+        this.corners = corners.clone();
+    }
+
+    double[] refined() {
+        double[] now = corners;
+        double reach = REACH * size(corners);
+        for (int round = 0; round < ROUNDS; round++) {
+            double[][] lines = new double[4][];
+            for (int side = 0; side < 4; side++) {
+                lines[side] = line(now, side, Math.max(2.5, reach));
+            }
+            double[] next = new double[8];
+            for (int i = 0; i < 4; i++) {
+                double[] corner = meet(lines[(i + 3) % 4], lines[i]);
+                next[2 * i] = corner[0];
+                next[2 * i + 1] = corner[1];
+            }
+            if (!near(next, now, 3 * reach + 3)) {
+                return now;
+            }
+            now = next;
+            reach /= 2.5;
+        }
+        return now;
+    }
+
+    private static double size(double[] c) {
+        return Math.min(
+                Math.hypot(c[2] - c[0], c[3] - c[1]), Math.hypot(c[4] - c[2], c[5] - c[3]));
+    }
+
+    private static boolean near(double[] a, double[] b, double most) {
+        for (int i = 0; i < a.length; i++) {
+            if (!(Math.abs(a[i] - b[i]) < most)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** The side from one corner to the next as a point and a direction. */
+    private double[] line(double[] c, int side, double reach) {
+        double fromX = c[2 * side];
+        double fromY = c[2 * side + 1];
+        double alongX = c[(2 * side + 2) % 8] - fromX;
+        double alongY = c[(2 * side + 3) % 8] - fromY;
+        double length = Math.hypot(alongX, alongY);
+        double outX = alongY / length;
+        double outY = -alongX / length;
+        double[] off = new double[STATIONS];
+        double[] at = new double[STATIONS];
+        double[] weight = new double[STATIONS];
+        for (int k = 0; k < STATIONS; k++) {
+            at[k] = 0.04 + 0.92 * (k + 0.5) / STATIONS;
+            double[] steepest = steepest(fromX + at[k] * alongX, fromY + at[k] * alongY, outX, outY, reach);
+            off[k] = steepest[0];
+            weight[k] = steepest[1];
+        }
+        double[] fitted = straight(at, off, weight);
+        double startX = fromX + fitted[0] * outX;
+        double startY = fromY + fitted[0] * outY;
+        return new double[] {startX, startY, alongX + fitted[1] * outX, alongY + fitted[1] * outY};
+    }
+
+    /** Where along the way across the light changes most, px, and how much. */
+    private double[] steepest(double x, double y, double outX, double outY, double reach) {
+        int steps = (int) Math.min(400, Math.ceil(4 * reach));
+        double step = 2 * reach / steps;
+        double[][] along = new double[steps + 1][3];
+        float[] sum = new float[3];
+        for (int i = 0; i <= steps; i++) {
+            double s = -reach + i * step;
+            Arrays.fill(sum, 0);
+            photograph.add(x + s * outX, y + s * outY, sum);
+            for (int c = 0; c < 3; c++) {
+                along[i][c] = Math.sqrt(sum[c]);
+            }
+        }
+        int span = Math.max(1, (int) Math.round(1.2 / step));
+        double most = 0;
+        double moment = 0;
+        int best = -1;
+        double[] change = new double[steps + 1];
+        for (int i = span; i <= steps - span; i++) {
+            for (int c = 0; c < 3; c++) {
+                change[i] += Math.abs(along[i + span][c] - along[i - span][c]);
+            }
+            if (change[i] > most) {
+                most = change[i];
+                best = i;
+            }
+        }
+        if (best < 0) {
+            return new double[] {0, 0};
+        }
+        double total = 0;
+        for (int i = Math.max(span, best - span); i <= Math.min(steps - span, best + span); i++) {
+            double w = Math.max(0, change[i] - 0.3 * most);
+            total += w;
+            moment += w * (-reach + i * step);
+        }
+        return new double[] {total == 0 ? -reach + best * step : moment / total, most};
+    }
+
+    /** Offset at the beginning and rise over the length, by least squares that leave out what lies off. */
+    private static double[] straight(double[] at, double[] off, double[] weight) {
+        double[] keep = weight.clone();
+        double[] fit = new double[2];
+        for (int round = 0; round < 8; round++) {
+            double s = 0;
+            double sx = 0;
+            double sy = 0;
+            double sxx = 0;
+            double sxy = 0;
+            for (int k = 0; k < at.length; k++) {
+                s += keep[k];
+                sx += keep[k] * at[k];
+                sy += keep[k] * off[k];
+                sxx += keep[k] * at[k] * at[k];
+                sxy += keep[k] * at[k] * off[k];
+            }
+            double spread = s * sxx - sx * sx;
+            if (s <= 0 || spread <= 1e-12) {
+                return fit;
+            }
+            fit[1] = (s * sxy - sx * sy) / spread;
+            fit[0] = (sy - fit[1] * sx) / s;
+            double[] away = new double[at.length];
+            for (int k = 0; k < at.length; k++) {
+                away[k] = Math.abs(off[k] - fit[0] - fit[1] * at[k]);
+            }
+            double[] sorted = away.clone();
+            Arrays.sort(sorted);
+            double scale = Math.max(0.15, 1.4826 * sorted[sorted.length / 2]);
+            for (int k = 0; k < at.length; k++) {
+                double z = away[k] / (3 * scale);
+                keep[k] = z >= 1 ? 0 : weight[k] * (1 - z * z) * (1 - z * z);
+            }
+        }
+        return fit;
+    }
+
+    private static double[] meet(double[] a, double[] b) {
+        double across = a[2] * b[3] - a[3] * b[2];
+        double t = ((b[0] - a[0]) * b[3] - (b[1] - a[1]) * b[2]) / across;
+        return new double[] {a[0] + t * a[2], a[1] + t * a[3]};
+    }
+}

@@ -1,0 +1,94 @@
+package glanzen.inspect;
+
+import glanzen.simulate.Camera;
+import glanzen.simulate.Camera.Conditions;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import javax.imageio.IIOImage;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageWriteParam;
+import javax.imageio.ImageWriter;
+
+/** How true readings are: run by hand, its figures are in docs/benchmarks.md. */
+final class ReadingAccuracy {
+
+    private ReadingAccuracy() {}
+
+    public static void main(String[] args) throws IOException {
+        int count = Integer.parseInt(args[0]);
+        boolean phone = args[1].equals("phone");
+        long from = args.length > 2 ? Long.parseLong(args[2]) : 5000;
+        List<double[]> errors = new ArrayList<>();
+        int refused = 0;
+        for (int n = 0; n < count; n++) {
+            long seed = from + n * 13L;
+            Random luck = new Random(seed);
+            double lnDose = 0.2 + 2.0 * luck.nextDouble();
+            double ghost = luck.nextInt(6) == 0 ? 0.25 + 0.4 * luck.nextDouble() : 0;
+            SimulatedPulls.Pull pull = SimulatedPulls.pull(n, lnDose, ghost, seed);
+            Camera camera = SimulatedPulls.camera(pull);
+            Conditions how = phone
+                    ? Conditions.phone(3000, 4000, luck)
+                    : Conditions.scan(SimulatedPulls.CARD_W, SimulatedPulls.CARD_H, 300 / 25.4, luck);
+            BufferedImage image = jpeg(camera.shoot(how, seed), phone ? 0.88f : 0.95f);
+            long started = System.nanoTime();
+            String line = String.format("%3d d%-2d %06x/%06x", n, n % 12, pull.colours().foil(), pull.colours().stock());
+            try {
+                Reading r = new PictureReader(pull.expected()).read(List.of(Photograph.of(image)), null);
+                double seconds = (System.nanoTime() - started) / 1e9;
+                double stray = SimulatedPulls.strayMm(pull, r.views().get(0).design(), camera.corners(how, seed));
+                Measures t = pull.truth();
+                double[] e = {
+                    100 * (r.all().coverage().value() - t.coverage().value()),
+                    r.all().spillMm().value() - t.spillMm().value(),
+                    stray,
+                    r.all().ghostMm().value() - t.ghostMm().value(),
+                    100 * r.all().coverage().give(),
+                    r.all().spillMm().give(),
+                    seconds
+                };
+                errors.add(e);
+                System.out.printf(
+                        "%s cov %5.1f (%+.2f ±%.2f) spill %.2f (%+.3f ±%.3f) reg %.3f ghost %.2f (%+.2f) clear %.0f soft %.2f agree %.2f corners %s %.1fs%n",
+                        line, 100 * t.coverage().value(), e[0], e[4], t.spillMm().value(), e[1], e[5], stray,
+                        t.ghostMm().value(), e[3], r.clearness(), r.softMm(), r.place().agreement(),
+                        r.views().get(0).corners() != null, seconds);
+            } catch (Unreadable no) {
+                refused++;
+                System.out.println(line + " REFUSED " + no.reason());
+            }
+        }
+        String[] names = {"coverage, points", "spill, mm", "registration, mm", "ghost, mm"};
+        for (int k = 0; k < names.length; k++) {
+            int at = k;
+            double bias = errors.stream().mapToDouble(e -> e[at]).average().orElse(0);
+            double rms = Math.sqrt(errors.stream().mapToDouble(e -> e[at] * e[at]).average().orElse(0));
+            double worst = errors.stream().mapToDouble(e -> Math.abs(e[at])).max().orElse(0);
+            System.out.printf("%-18s bias %+.3f rms %.3f worst %.3f%n", names[k], bias, rms, worst);
+        }
+        System.out.printf(
+                "coverage within 2x of give %.3f, spill %.3f, refused %d of %d, seconds mean %.2f%n",
+                errors.stream().filter(e -> Math.abs(e[0]) <= 2 * e[4]).count() / (double) errors.size(),
+                errors.stream().filter(e -> Math.abs(e[1]) <= 2 * e[5]).count() / (double) errors.size(),
+                refused,
+                count,
+                errors.stream().mapToDouble(e -> e[6]).average().orElse(0));
+    }
+
+    static BufferedImage jpeg(BufferedImage image, float quality) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageWriter writer = ImageIO.getImageWritersByFormatName("jpg").next();
+        ImageWriteParam how = writer.getDefaultWriteParam();
+        how.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
+        how.setCompressionQuality(quality);
+        writer.setOutput(ImageIO.createImageOutputStream(out));
+        writer.write(null, new IIOImage(image, null, null), how);
+        writer.dispose();
+        return ImageIO.read(new ByteArrayInputStream(out.toByteArray()));
+    }
+}
