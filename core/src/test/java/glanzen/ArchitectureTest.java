@@ -37,8 +37,10 @@ class ArchitectureTest {
             "steps",
             "forecast",
             "picture",
+            "inspect",
             "advice",
             "learning",
+            "diagnosis",
             "plan",
             "simulate");
 

@@ -24,6 +24,9 @@ final class BareStock {
     private static final double TUKEY = 4.0;
     /** What no camera tells apart, as a share of the light. */
     private static final double LEAST_STRAY = 0.006;
+    /** Pictures keep colour less sharply than lightness, so that edges are looked for in lightness first. */
+    private static final double COLOUR_STRAY = 0.03;
+
     private static final double DARKEST = 1e-4;
     private static final int SMOOTH_PX = 16;
 
@@ -141,7 +144,10 @@ final class BareStock {
         }
         for (int r = 0; r < 3; r++) {
             for (int c = 0; c < 3; c++) {
-                covariance[r][c] = covariance[r][c] / Math.max(1e-9, sum) * 1.2 + (r == c ? LEAST_STRAY * LEAST_STRAY : 0);
+                double colour = COLOUR_STRAY * COLOUR_STRAY * ((r == c ? 1 : 0) - 1.0 / 3);
+                covariance[r][c] = covariance[r][c] / Math.max(1e-9, sum) * 1.2
+                        + (r == c ? LEAST_STRAY * LEAST_STRAY : 0)
+                        + colour;
             }
         }
         RealMatrix root = new CholeskyDecomposition(new Array2DRowRealMatrix(covariance, false), 1e-9, 1e-16).getL();

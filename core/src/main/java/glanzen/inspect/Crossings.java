@@ -13,11 +13,12 @@ final class Crossings {
 
     private Crossings() {}
 
-    static void fill(Departures d, float[] share) {
+    /** @param design such a line may run through the whole of a stroke, so that only what lies inside is looked at */
+    static void fill(Departures d, float[] share, DesignField design) {
         Grid grid = d.grid;
         boolean[] bare = new boolean[share.length];
         for (int i = 0; i < bare.length; i++) {
-            bare[i] = share[i] < 0.5f;
+            bare[i] = share[i] < 0.5f && design.signedMm[i] < 0;
         }
         int most = (int) (WIDEST_MM * 40 * grid.pxPerMm() * grid.pxPerMm());
         for (int[] region : Regions.of(bare, grid.width())) {

@@ -9,6 +9,7 @@ final class EdgeWalk {
     private static final double TO_MM = 2.0;
     private static final float FOIL = 0.5f;
     private static final double HIGH = 0.90;
+    private static final double SEEN_GHOST_MM = 0.12;
     /** Nearer than this to another edge, foil bridges. */
     private static final double BRIDGE_MM = 0.08;
 
@@ -130,7 +131,11 @@ final class EdgeWalk {
         }
         float[] sorted = past.clone();
         Arrays.sort(sorted);
-        return new Figure(Math.max(0, sorted[(int) (HIGH * (walks - 1))]), 0.015 + 0.5 * strayMm + 0.05 * softMm);
+        // Laid half-way between two copies, the design is half their shift nearer to the outer edge.
+        double ghost = ghostMm(strayMm).value();
+        double half = ghost > SEEN_GHOST_MM ? ghost / 2 : 0;
+        double there = Math.max(0, sorted[(int) (HIGH * (walks - 1))] + half);
+        return new Figure(there, 0.015 + 0.5 * strayMm + 0.05 * softMm + 0.1 * half);
     }
 
     /**

@@ -60,8 +60,13 @@ final class FoilMap {
                         : Math.min(1, departures.size[i] * weights[i] / Math.max(1e-6f, squares[i]));
             }
         });
-        Crossings.fill(departures, share);
         return new FoilMap(grid, share, sure == 0 ? 0 : sum / sure);
+    }
+
+    /** The same with what only looks bare inside a design filled. */
+    FoilMap filled(Departures departures, DesignField design) {
+        Crossings.fill(departures, share, design);
+        return this;
     }
 
     /** Pictures of the same pull with light from different sides: foil shines in one of them. */

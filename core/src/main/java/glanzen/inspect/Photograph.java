@@ -49,13 +49,20 @@ public final class Photograph {
         return height;
     }
 
-    /** Linear light of a byte of sRGB, 0…1. */
-    static float linear(int coded) {
-        return LINEAR[coded];
-    }
-
-    int rgb(int x, int y) {
-        return rgb[y * width + x];
+    /** Light that only one pixel in fifty passes, 0…1. */
+    double brightest() {
+        int[] counts = new int[256];
+        int step = Math.max(1, rgb.length / 200_000);
+        int taken = 0;
+        for (int i = 0; i < rgb.length; i += step) {
+            counts[Math.max(rgb[i] >> 16 & 0xFF, Math.max(rgb[i] >> 8 & 0xFF, rgb[i] & 0xFF))]++;
+            taken++;
+        }
+        int level = 255;
+        for (int passed = counts[255]; passed < taken / 50 && level > 0; ) {
+            passed += counts[--level];
+        }
+        return LINEAR[level];
     }
 
     boolean holds(double x, double y) {

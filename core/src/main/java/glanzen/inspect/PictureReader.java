@@ -17,8 +17,8 @@ public final class PictureReader {
     private static final double FINEST_PX_PER_MM = 14;
     private static final double MOST_PX = 3_000_000;
     private static final double COARSEST_PX_PER_MM = 3.5;
-    /** Stock gives back at least so much of the light a picture can hold. */
-    private static final double DARK = 0.012;
+    /** Something in a picture gives back at least so much of the light that it can hold. */
+    private static final double DARK = 0.045;
 
     private static final int ROUNDS = 1;
 
@@ -47,10 +47,10 @@ public final class PictureReader {
         double pxPerMm = 0;
         List<Finding.Found> places = new ArrayList<>();
         for (int i = 0; i < photographs.size(); i++) {
-            Finding.Found found = new Finding(photographs.get(i), expected).find(i == 0 ? corners : null);
-            if (found.stockLight() < DARK) {
+            if (photographs.get(i).brightest() < DARK) {
                 throw new Unreadable(Unreadable.Reason.DARK);
             }
+            Finding.Found found = new Finding(photographs.get(i), expected).find(i == 0 ? corners : null);
             places.add(found);
             pxPerMm = Math.max(pxPerMm, found.design().pxPerMm(box.centre().x, box.centre().y));
         }
@@ -102,7 +102,8 @@ public final class PictureReader {
         if (washed > 0.5 * bare) {
             throw new Unreadable(Unreadable.Reason.GLARING);
         }
-        return FoilMap.of(stock.departures(flat));
+        Departures departures = stock.departures(flat);
+        return FoilMap.of(departures).filled(departures, design);
     }
 
     private Reading reading(List<Seen> all, DesignField design) {

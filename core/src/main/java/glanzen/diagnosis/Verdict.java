@@ -1,0 +1,157 @@
+package glanzen.diagnosis;
+
+import glanzen.inspect.Measures;
+import glanzen.inspect.Spot;
+import glanzen.measure.Figures;
+import glanzen.route.Standard;
+import glanzen.transfer.Transfer;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What to do with this pull, by what is seen of it at arm's length.
+ *
+ * @param action what to do
+ * @param steps how, in sentences that carry their quantities as marks
+ */
+public record Verdict(Action action, List<String> steps) {
+
+    /** What may be done with a pull. */
+    public enum Action {
+        KEEP("Keep it"),
+        MEND("Mend it"),
+        CUT_AROUND("Keep what stays"),
+        OVER_AGAIN("Pull again over it"),
+        ELSEWHERE("Use it elsewhere"),
+        REPEAT("Repeat it");
+
+        private final String label;
+
+        Action(String label) {
+            this.label = label;
+        }
+
+        /** In a word. */
+        public String label() {
+            return label;
+        }
+    }
+
+    /** The smallest bare place that is seen from arm's length where foil and stock are black on white, mm². */
+    private static final double SEEN_MM2 = 0.12;
+    /** Difference in colour of black on white. */
+    private static final double MOST_CONTRAST = 100;
+
+    private static final double LEAST_CONTRAST = 8;
+    private static final double GHOST_MM = 0.20;
+    /** Less than this and there is too much to fill. */
+    private static final double TAKES_AGAIN = 0.5;
+
+    private static final double MOST_HELD = 0.75;
+
+    public Verdict {
+        steps = List.copyOf(steps);
+    }
+
+    /**
+     * @param whole over all of the design
+     * @param stays over what is left after cutting
+     * @param standard what counts as good
+     * @param difference of foil and stock, CIEDE2000
+     */
+    public static Verdict of(Measures whole, Measures stays, Standard standard, double difference) {
+        double contrast = Math.max(LEAST_CONTRAST, Math.min(MOST_CONTRAST, difference)) / MOST_CONTRAST;
+        Judged judged = new Judged(stays, standard, contrast);
+        if (judged.good()) {
+            boolean cutAway = !new Judged(whole, standard, contrast).good();
+            return new Verdict(cutAway ? Action.CUT_AROUND : Action.KEEP, kept(judged, cutAway));
+        }
+        if (judged.mendable()) {
+            return new Verdict(Action.MEND, mended(judged));
+        }
+        double covered = stays.coverage().value();
+        if (!judged.over() && stays.ghostMm().value() < GHOST_MM && covered >= TAKES_AGAIN) {
+            return new Verdict(
+                    Action.OVER_AGAIN,
+                    List.of(
+                            "Foil takes on foil: lay the plate into its own dent, fresh foil over it, and pull again.",
+                            "It must lie within " + Figures.length(Transfer.VISIBLE_SPILL_MM)
+                                    + " of where it was, or a second edge shows."));
+        }
+        boolean part = covered >= MOST_HELD && stays.ghostMm().value() < GHOST_MM;
+        return part
+                ? new Verdict(
+                        Action.ELSEWHERE,
+                        List.of("Most of it is good: cut out what is, and keep it for a smaller piece.", "Pull another."))
+                : new Verdict(Action.REPEAT, List.of("Pull another; what is wrong cannot be rubbed out or filled."));
+    }
+
+    private static List<String> kept(Judged judged, boolean cutAway) {
+        List<String> steps = new ArrayList<>();
+        if (cutAway) {
+            steps.add("What is wrong lies outside the cut and is cut away.");
+        }
+        judged.largestBare().ifPresent(s -> steps.add(
+                "Leave it: a bare place " + Figures.length(s.longMm()) + " across is hardly seen from arm's length."));
+        return steps;
+    }
+
+    private static List<String> mended(Judged judged) {
+        List<String> steps = new ArrayList<>();
+        if (judged.past()) {
+            steps.add("Rub along the edge with a soft eraser, away from the design: foil goes "
+                    + Figures.length(judged.measures.spillMm().value()) + " past it.");
+        }
+        judged.over.forEach(s -> steps.add("Rub out a fleck " + Figures.length(s.longMm()) + " across, "
+                + Figures.length(s.edgeMm()) + " from the edge."));
+        return steps;
+    }
+
+    /** Measures held against a standard, as the eye holds them. */
+    private static final class Judged {
+        private final Measures measures;
+        private final Standard standard;
+        private final List<Spot> bare;
+        private final List<Spot> over;
+
+        Judged(Measures measures, Standard standard, double contrast) {
+            this.measures = measures;
+            this.standard = standard;
+            double seen = SEEN_MM2 / contrast;
+            this.bare = measures.spots().stream()
+                    .filter(s -> s.stays() && s.kind() == Spot.Kind.BARE && s.areaMm2() > 4 * seen)
+                    .toList();
+            this.over = measures.spots().stream()
+                    .filter(s -> s.stays() && s.kind() == Spot.Kind.OVER && s.areaMm2() > seen)
+                    .toList();
+        }
+
+        boolean past() {
+            return standard.over(measures.spillMm().value());
+        }
+
+        boolean over() {
+            return past() || !over.isEmpty() && standard.edgeShows();
+        }
+
+        boolean full() {
+            return !standard.under(measures.coverage().value()) && bare.isEmpty();
+        }
+
+        boolean good() {
+            return full() && !over() && measures.ghostMm().value() < GHOST_MM;
+        }
+
+        boolean mendable() {
+            return full()
+                    && measures.ghostMm().value() < GHOST_MM
+                    && measures.spillMm().value() <= Transfer.ERASABLE_SPILL_MM;
+        }
+
+        java.util.Optional<Spot> largestBare() {
+            return measures.spots().stream()
+                    .filter(s -> s.stays() && s.kind() == Spot.Kind.BARE)
+                    .findFirst();
+        }
+    }
+}
