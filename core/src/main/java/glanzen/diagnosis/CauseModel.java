@@ -142,7 +142,9 @@ final class CauseModel {
                 between(part, count, 0, 1) + lost.aside,
                 between(part, count, 2, 3) + lost.aside / 2,
                 Math.min(40, lost.specks + Math.min(bare, 40) * 0.8),
-                Math.max(lost.largest, Math.min(1, (1 - coverage) * (1 - coverage) + 2 * GRAIN_MM2 * Math.min(1, bare) / areaMm2)),
+                Math.max(
+                        lost.largest,
+                        Math.min(1, (1 - coverage) * (1 - coverage) + 2 * GRAIN_MM2 * Math.min(1, bare) / areaMm2)),
                 Math.sqrt(spread + grain * grain + lost.share * 0.5 * lost.largest),
                 cause == Cause.MOVED ? 0.22 + 0.5 * luck.nextDouble() : 0.03 * luck.nextDouble());
     }

@@ -110,8 +110,8 @@ public record Diagnosis(List<Likely> causes, @Nullable Asking asking, Next best,
 
     private static Cause likeliest(Map<Cause, Double> shares, Remedy remedy, boolean good) {
         return shares.entrySet().stream()
-                .max(Comparator.comparingDouble(e ->
-                        e.getValue() * (good ? remedy.good(e.getKey()) : 1 - remedy.good(e.getKey()))))
+                .max(Comparator.comparingDouble(
+                        e -> e.getValue() * (good ? remedy.good(e.getKey()) : 1 - remedy.good(e.getKey()))))
                 .map(Map.Entry::getKey)
                 .orElseThrow();
     }

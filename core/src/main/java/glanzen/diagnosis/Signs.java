@@ -88,5 +88,4 @@ public record Signs(
         }
         return Math.exp(-sum);
     }
-
 }

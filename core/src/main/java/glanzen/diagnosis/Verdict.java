@@ -82,7 +82,9 @@ public record Verdict(Action action, List<String> steps) {
         return part
                 ? new Verdict(
                         Action.ELSEWHERE,
-                        List.of("Most of it is good: cut out what is, and keep it for a smaller piece.", "Pull another."))
+                        List.of(
+                                "Most of it is good: cut out what is, and keep it for a smaller piece.",
+                                "Pull another."))
                 : new Verdict(Action.REPEAT, List.of("Pull another; what is wrong cannot be rubbed out or filled."));
     }
 
@@ -91,8 +93,9 @@ public record Verdict(Action action, List<String> steps) {
         if (cutAway) {
             steps.add("What is wrong lies outside the cut and is cut away.");
         }
-        judged.largestBare().ifPresent(s -> steps.add(
-                "Leave it: a bare place " + Figures.length(s.longMm()) + " across is hardly seen from arm's length."));
+        judged.largestBare()
+                .ifPresent(s -> steps.add("Leave it: a bare place " + Figures.length(s.longMm())
+                        + " across is hardly seen from arm's length."));
         return steps;
     }
 

@@ -4,11 +4,11 @@ import java.util.Arrays;
 import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 import org.apache.commons.math3.linear.Array2DRowRealMatrix;
+import org.apache.commons.math3.linear.ArrayRealVector;
 import org.apache.commons.math3.linear.CholeskyDecomposition;
 import org.apache.commons.math3.linear.MatrixUtils;
 import org.apache.commons.math3.linear.RealMatrix;
 import org.apache.commons.math3.linear.RealVector;
-import org.apache.commons.math3.linear.ArrayRealVector;
 
 /**
  * Bare stock under the light of one picture: a smooth surface of light per colour, fitted to places where nothing lies and
@@ -34,6 +34,7 @@ final class BareStock {
     private final double[][] terms = new double[3][];
     /** Whitens departures: lower triangle of the inverse of the covariance's root. */
     private double[][] whitening = new double[3][3];
+
     private double middleLight;
 
     private BareStock(Grid grid) {

@@ -87,8 +87,7 @@ final class CoarseSearch {
                 double agreement = cells.agreement(raised, column + dx, row - dy)
                         * (1 - FARTHER * Math.hypot(dx, dy) * cells.cellMm / size);
                 if (agreement > found.agreement) {
-                    Placing there = placing(
-                            turn, size, cells.xMm(column + dx) + restX, cells.yMm(row - dy) + restY);
+                    Placing there = placing(turn, size, cells.xMm(column + dx) + restX, cells.yMm(row - dy) + restY);
                     found = new Found(agreement, there);
                 }
             }
@@ -110,7 +109,8 @@ final class CoarseSearch {
         List<int[]> cells = new ArrayList<>();
         double c = Math.cos(turn);
         double s = Math.sin(turn);
-        double half = Math.hypot(artwork.designBox().getWidth(), artwork.designBox().getHeight()) / 2 + cellMm;
+        double half =
+                Math.hypot(artwork.designBox().getWidth(), artwork.designBox().getHeight()) / 2 + cellMm;
         int most = (int) Math.ceil(half / cellMm);
         double cx = artwork.designBox().centre().x;
         double cy = artwork.designBox().centre().y;

@@ -15,6 +15,7 @@ final class EdgeWalk {
 
     /** Walks: past the edge in mm, and how much of the edge's normal lies along the feed. */
     private final float[] past;
+
     private final float[] alongFeed;
     private final int walks;
     private final int bridged;
@@ -22,8 +23,7 @@ final class EdgeWalk {
     private final double softMm;
     private final double perMm2;
 
-    private EdgeWalk(
-            float[] past, float[] alongFeed, int walks, int bridged, int edges, double softMm, double perMm2) {
+    private EdgeWalk(float[] past, float[] alongFeed, int walks, int bridged, int edges, double softMm, double perMm2) {
         this.past = past;
         this.alongFeed = alongFeed;
         this.walks = walks;

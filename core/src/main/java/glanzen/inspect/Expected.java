@@ -1,10 +1,17 @@
 package glanzen.inspect;
 
 import glanzen.artwork.Artwork;
+import glanzen.artwork.ArtworkShelf;
+import glanzen.cutting.DieChoice;
+import glanzen.layout.Arrangement;
+import glanzen.layout.Layout;
 import glanzen.layout.OnPlatform;
+import glanzen.material.BondingLayer;
 import glanzen.setup.SetUp;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.operation.union.UnaryUnionOp;
 
 /**
  * What a picture is held against, in the frame of the feed.
@@ -18,14 +25,16 @@ import org.locationtech.jts.geom.Geometry;
 public record Expected(
         Artwork artwork, boolean sheetKnown, @Nullable Geometry stays, double middleXMm, boolean matt) {
 
-    /** What a set-up should have made. */
-    public static Expected of(SetUp setUp, Artwork artwork, @Nullable Geometry stays) {
+    /** What a set-up should have made; what stays is what its dies leave inside them. */
+    public static Expected of(SetUp setUp, Artwork artwork, ArtworkShelf shelf) {
         boolean laid = setUp.layout().laid();
-        return new Expected(artwork, laid, stays, artwork.middleXMm(), false);
+        boolean matt = setUp.route().bonding().orElse(null) == BondingLayer.GEL_FLOCK;
+        return new Expected(artwork, laid, laid ? inside(setUp.layout(), shelf) : null, artwork.middleXMm(), matt);
     }
 
-    /** How the piece lies turned in the frame of the feed: anticlockwise quarter turns. */
-    public static int feedTurns(SetUp setUp) {
-        return setUp.layout().laid() ? new OnPlatform(setUp.layout()).feedTurns() : 0;
+    private static @Nullable Geometry inside(Layout layout, ArtworkShelf shelf) {
+        List<Geometry> cut = new Arrangement(layout, shelf)
+                .cuts().stream().map(DieChoice::cutLine).toList();
+        return cut.isEmpty() ? null : new OnPlatform(layout).toFeedFrame().transform(UnaryUnionOp.union(cut));
     }
 }

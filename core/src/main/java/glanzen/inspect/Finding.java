@@ -73,12 +73,12 @@ final class Finding {
 
     /** The design on a sheet, whichever side of it is up. */
     private @Nullable Found onSheet(double[] quad, boolean byHand) {
-        double across = (Math.hypot(quad[2] - quad[0], quad[3] - quad[1])
-                        + Math.hypot(quad[6] - quad[4], quad[7] - quad[5]))
-                / 2;
-        double along = (Math.hypot(quad[4] - quad[2], quad[5] - quad[3])
-                        + Math.hypot(quad[0] - quad[6], quad[1] - quad[7]))
-                / 2;
+        double across =
+                (Math.hypot(quad[2] - quad[0], quad[3] - quad[1]) + Math.hypot(quad[6] - quad[4], quad[7] - quad[5]))
+                        / 2;
+        double along =
+                (Math.hypot(quad[4] - quad[2], quad[5] - quad[3]) + Math.hypot(quad[0] - quad[6], quad[1] - quad[7]))
+                        / 2;
         Found best = null;
         for (int turn = 0; turn < 2; turn++) {
             double[] corners = turned(quad, turn);
@@ -117,8 +117,7 @@ final class Finding {
             return new Found(sheet, sheet, corners, 0, stockLight, false, known);
         }
         CoarseSearch.Found found = search.near(map, NEAR);
-        return new Found(
-                sheet.after(found.toFrame()), sheet, corners, found.agreement(), stockLight, true, known);
+        return new Found(sheet.after(found.toFrame()), sheet, corners, found.agreement(), stockLight, true, known);
     }
 
     private @Nullable Found onUnknown(double[] corners, double aspect) {

@@ -36,8 +36,7 @@ final class Flat {
             Arrays.fill(sum, 0);
             boolean all = true;
             for (int k = 0; k < n * n; k++) {
-                double[] px = placing.px(
-                        grid.xMm(x + (k % n + 0.5) / n - 0.5), grid.yMm(y + (k / n + 0.5) / n - 0.5));
+                double[] px = placing.px(grid.xMm(x + (k % n + 0.5) / n - 0.5), grid.yMm(y + (k / n + 0.5) / n - 0.5));
                 all &= photograph.holds(px[0], px[1]);
                 photograph.add(px[0], px[1], sum);
             }

@@ -12,11 +12,8 @@ record Grid(double leftMm, double topMm, double pxPerMm, int width, int height) 
 
     static Grid over(Envelope box, double pxPerMm) {
         return new Grid(
-                box.getMinX(),
-                box.getMaxY(),
-                pxPerMm,
-                (int) Math.max(1, Math.ceil(box.getWidth() * pxPerMm)),
-                (int) Math.max(1, Math.ceil(box.getHeight() * pxPerMm)));
+                box.getMinX(), box.getMaxY(), pxPerMm, (int) Math.max(1, Math.ceil(box.getWidth() * pxPerMm)), (int)
+                        Math.max(1, Math.ceil(box.getHeight() * pxPerMm)));
     }
 
     int count() {

@@ -112,7 +112,9 @@ final class Measuring {
         int[] count = new int[2];
         for (int i = 0; i < local.length; i++) {
             double at = awayMm(i) / half;
-            int part = sided ? (at > 1.0 / 3 ? 0 : at < -1.0 / 3 ? 1 : -1) : Math.abs(at) > 0.5 ? 0 : Math.abs(at) < 0.3 ? 1 : -1;
+            int part = sided
+                    ? (at > 1.0 / 3 ? 0 : at < -1.0 / 3 ? 1 : -1)
+                    : Math.abs(at) > 0.5 ? 0 : Math.abs(at) < 0.3 ? 1 : -1;
             if (local[i] >= 0 && part >= 0) {
                 sum[part] += local[i];
                 squares[part] += local[i] * local[i];

@@ -73,8 +73,8 @@ public final class PictureReader {
         Placing placing = found.design();
         FoilMap map = map(photograph, placing, design, box, pxPerMm);
         for (int round = 0; round < ROUNDS && map.clearness > 0; round++) {
-            Registration laid = new Registration(map, design, box.centre().x, box.centre().y)
-                    .run(found.known(), 0.6 / pxPerMm);
+            Registration laid =
+                    new Registration(map, design, box.centre().x, box.centre().y).run(found.known(), 0.6 / pxPerMm);
             placing = placing.after(laid.toFrame());
             map = map(photograph, placing, design, box, pxPerMm);
         }
@@ -124,15 +124,16 @@ public final class PictureReader {
         if (first.foil() && agreement < 0.3) {
             throw new Unreadable(Unreadable.Reason.OTHER_DESIGN);
         }
-        List<View> views = all.stream()
-                .map(s -> new View(s.design(), s.found().corners()))
-                .toList();
+        List<View> views =
+                all.stream().map(s -> new View(s.design(), s.found().corners())).toList();
         return new Reading(whole, stays, place(all.get(0), agreement, stray), views, map.clearness, edge.softMm());
     }
 
     private boolean[] staying(Grid grid) {
         Artwork cut = new Artwork(
-                expected.stays(), expected.artwork().widthMm(), expected.artwork().heightMm());
+                expected.stays(),
+                expected.artwork().widthMm(),
+                expected.artwork().heightMm());
         double middleX = grid.leftMm() + grid.width() / 2.0 / grid.pxPerMm();
         double middleY = grid.topMm() - grid.height() / 2.0 / grid.pxPerMm();
         return cut.raster(grid.width(), grid.height(), grid.pxPerMm(), middleX, middleY);

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.ejml.data.DMatrixRMaj;
 import org.ejml.dense.row.CommonOps_DDRM;
+import org.locationtech.jts.geom.util.AffineTransformation;
 
 /** How a plane lies in a picture: a homography from millimetres of the plane to pixels. */
 public final class Placing {
@@ -50,6 +51,12 @@ public final class Placing {
     /** Which place of the plane a pixel shows: x and y, mm. */
     public double[] mm(double xPx, double yPx) {
         return inverse().px(xPx, yPx);
+    }
+
+    /** This placing of a plane that is turned and moved first. */
+    public Placing after(AffineTransformation first) {
+        double[] m = first.getMatrixEntries();
+        return after(of(m[0], m[1], m[2], m[3], m[4], m[5], 0, 0, 1));
     }
 
     Placing inverse() {

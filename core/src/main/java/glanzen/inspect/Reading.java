@@ -13,8 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param clearness how clearly foil stands out, in deviations of bare stock
  * @param softMm how wide an edge looks, mm
  */
-public record Reading(
-        Measures all, Measures stays, Place place, List<View> views, double clearness, double softMm) {
+public record Reading(Measures all, Measures stays, Place place, List<View> views, double clearness, double softMm) {
 
     public Reading {
         views = List.copyOf(views);

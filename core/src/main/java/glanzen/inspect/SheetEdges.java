@@ -45,8 +45,7 @@ final class SheetEdges {
     }
 
     private static double size(double[] c) {
-        return Math.min(
-                Math.hypot(c[2] - c[0], c[3] - c[1]), Math.hypot(c[4] - c[2], c[5] - c[3]));
+        return Math.min(Math.hypot(c[2] - c[0], c[3] - c[1]), Math.hypot(c[4] - c[2], c[5] - c[3]));
     }
 
     private static boolean near(double[] a, double[] b, double most) {

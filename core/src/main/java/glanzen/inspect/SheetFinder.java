@@ -46,8 +46,7 @@ final class SheetFinder {
         for (int i = 0; i < width * height; i++) {
             Arrays.fill(sum, 0);
             for (int k = 0; k < n * n; k++) {
-                photograph.add(
-                        (i % width + (k % n + 0.5) / n) * shrunk, (i / width + (k / n + 0.5) / n) * shrunk, sum);
+                photograph.add((i % width + (k % n + 0.5) / n) * shrunk, (i / width + (k / n + 0.5) / n) * shrunk, sum);
             }
             for (int c = 0; c < 3; c++) {
                 seen[c][i] = (float) Math.sqrt(sum[c] / (n * n));
@@ -74,7 +73,9 @@ final class SheetFinder {
                 distinct.add(quad.px);
             }
         }
-        return distinct.stream().map(q -> new SheetEdges(photograph, q).refined()).toList();
+        return distinct.stream()
+                .map(q -> new SheetEdges(photograph, q).refined())
+                .toList();
     }
 
     private record Quad(double[] px, double worth) {}

@@ -11,8 +11,7 @@ package glanzen.inspect;
  * @param edgeMm how near to the design's edge its middle lies, mm
  * @param stays whether it is still there after cutting
  */
-public record Spot(
-        Kind kind, double xMm, double yMm, double areaMm2, double longMm, double edgeMm, boolean stays) {
+public record Spot(Kind kind, double xMm, double yMm, double areaMm2, double longMm, double edgeMm, boolean stays) {
 
     /** Which way it is wrong. */
     public enum Kind {

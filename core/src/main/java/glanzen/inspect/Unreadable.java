@@ -10,7 +10,9 @@ public final class Unreadable extends RuntimeException {
         /** Too little light. */
         DARK("is too dark", "a picture in daylight or under a lamp, without flash"),
         /** Too much light. */
-        GLARING("is too bright: the stock itself is washed out", "a picture with less light on it, or the lamp further off"),
+        GLARING(
+                "is too bright: the stock itself is washed out",
+                "a picture with less light on it, or the lamp further off"),
         /** Out of focus or moved. */
         BLURRED("is blurred", "a sharp picture, the sheet filling most of it"),
         /** Too few pixels. */

@@ -72,7 +72,7 @@ public final class OnPlatform {
     }
 
     /** From the piece to the frame of the feed, whose origin is the turned piece's lower left. */
-    AffineTransformation toFeedFrame() {
+    public AffineTransformation toFeedFrame() {
         return AffineTransformation.translationInstance(
                         -layout.piece().widthMm() / 2, -layout.piece().heightMm() / 2)
                 .rotate(feedTurns() * Math.PI / 2)

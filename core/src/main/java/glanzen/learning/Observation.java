@@ -91,21 +91,30 @@ public record Observation(double coverageLow, double coverageHigh, double spillL
 
     /** This, with coverage read off. */
     public Observation withCoverage(double coverage) {
-        new Checks().figure("coverage", coverage, 0, 1, "").done();
-        return new Observation(
-                Math.max(0, coverage - READING_COVERAGE),
-                Math.min(1, coverage + READING_COVERAGE),
-                spillLowMm,
-                spillHighMm);
+        return withCoverage(coverage, READING_COVERAGE);
+    }
+
+    /** This, with coverage read off, give or take. */
+    public Observation withCoverage(double coverage, double give) {
+        new Checks()
+                .figure("coverage", coverage, 0, 1, "")
+                .figure("coverageGive", give, 0, 1, "")
+                .done();
+        return new Observation(Math.max(0, coverage - give), Math.min(1, coverage + give), spillLowMm, spillHighMm);
     }
 
     /** This, with spill read off, mm. */
     public Observation withSpill(double spillMm) {
-        new Checks().lengthMm("spillMm", spillMm, 0, WIDEST_MM).done();
+        return withSpill(spillMm, READING_SPILL_MM);
+    }
+
+    /** This, with spill read off, give or take, mm. */
+    public Observation withSpill(double spillMm, double giveMm) {
+        new Checks()
+                .lengthMm("spillMm", spillMm, 0, WIDEST_MM)
+                .lengthMm("spillGiveMm", giveMm, 0, WIDEST_MM)
+                .done();
         return new Observation(
-                coverageLow,
-                coverageHigh,
-                Math.max(0, spillMm - READING_SPILL_MM),
-                Math.min(WIDEST_MM, spillMm + READING_SPILL_MM));
+                coverageLow, coverageHigh, Math.max(0, spillMm - giveMm), Math.min(WIDEST_MM, spillMm + giveMm));
     }
 }

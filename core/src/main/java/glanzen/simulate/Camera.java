@@ -148,9 +148,8 @@ public final class Camera {
                 boolean on = xMm >= 0 && yMm >= 0 && xMm < widthMm && yMm < heightMm;
                 double shine = on && mask.foil(xMm, yMm) ? sheen.at(xMm, yMm) : -1;
                 for (int n = 0; n < 3; n++) {
-                    double there = !on
-                            ? bench[n]
-                            : shine < 0 ? stock[n] : foil[n] * shine + Math.max(0, shine - 1) * 0.5;
+                    double there =
+                            !on ? bench[n] : shine < 0 ? stock[n] : foil[n] * shine + Math.max(0, shine - 1) * 0.5;
                     sum[n] += lamp * there / (SUB * SUB);
                 }
             }
@@ -265,9 +264,15 @@ public final class Camera {
         double g = (sx * by - bx * sy) / d;
         double h = (ax * sy - sx * ay) / d;
         return new double[] {
-            p[2] - p[0] + g * p[2], p[6] - p[0] + h * p[6], p[0],
-            p[3] - p[1] + g * p[3], p[7] - p[1] + h * p[7], p[1],
-            g, h, 1
+            p[2] - p[0] + g * p[2],
+            p[6] - p[0] + h * p[6],
+            p[0],
+            p[3] - p[1] + g * p[3],
+            p[7] - p[1] + h * p[7],
+            p[1],
+            g,
+            h,
+            1
         };
     }
 }

@@ -37,7 +37,9 @@ final class ReadingAccuracy {
                     : Conditions.scan(SimulatedPulls.CARD_W, SimulatedPulls.CARD_H, 300 / 25.4, luck);
             BufferedImage image = jpeg(camera.shoot(how, seed), phone ? 0.88f : 0.95f);
             long started = System.nanoTime();
-            String line = String.format("%3d d%-2d %06x/%06x", n, n % 12, pull.colours().foil(), pull.colours().stock());
+            String line = String.format(
+                    "%3d d%-2d %06x/%06x",
+                    n, n % 12, pull.colours().foil(), pull.colours().stock());
             try {
                 Reading r = new PictureReader(pull.expected()).read(List.of(Photograph.of(image)), null);
                 double seconds = (System.nanoTime() - started) / 1e9;
@@ -55,9 +57,21 @@ final class ReadingAccuracy {
                 errors.add(e);
                 System.out.printf(
                         "%s cov %5.1f (%+.2f ±%.2f) spill %.2f (%+.3f ±%.3f) reg %.3f ghost %.2f (%+.2f) clear %.0f soft %.2f agree %.2f corners %s %.1fs%n",
-                        line, 100 * t.coverage().value(), e[0], e[4], t.spillMm().value(), e[1], e[5], stray,
-                        t.ghostMm().value(), e[3], r.clearness(), r.softMm(), r.place().agreement(),
-                        r.views().get(0).corners() != null, seconds);
+                        line,
+                        100 * t.coverage().value(),
+                        e[0],
+                        e[4],
+                        t.spillMm().value(),
+                        e[1],
+                        e[5],
+                        stray,
+                        t.ghostMm().value(),
+                        e[3],
+                        r.clearness(),
+                        r.softMm(),
+                        r.place().agreement(),
+                        r.views().get(0).corners() != null,
+                        seconds);
             } catch (Unreadable no) {
                 refused++;
                 System.out.println(line + " REFUSED " + no.reason());
@@ -67,8 +81,10 @@ final class ReadingAccuracy {
         for (int k = 0; k < names.length; k++) {
             int at = k;
             double bias = errors.stream().mapToDouble(e -> e[at]).average().orElse(0);
-            double rms = Math.sqrt(errors.stream().mapToDouble(e -> e[at] * e[at]).average().orElse(0));
-            double worst = errors.stream().mapToDouble(e -> Math.abs(e[at])).max().orElse(0);
+            double rms = Math.sqrt(
+                    errors.stream().mapToDouble(e -> e[at] * e[at]).average().orElse(0));
+            double worst =
+                    errors.stream().mapToDouble(e -> Math.abs(e[at])).max().orElse(0);
             System.out.printf("%-18s bias %+.3f rms %.3f worst %.3f%n", names[k], bias, rms, worst);
         }
         System.out.printf(

@@ -43,7 +43,8 @@ final class SimulatedPulls {
             new Motif(Motif.Kind.WORDS, "First prize", ""),
             new Motif(Motif.Kind.ROSETTE, "", ""));
     private static final double[][] SIZES = {
-        {70, 22}, {60, 50}, {60, 70}, {45, 60}, {80, 50}, {90, 120}, {50, 40}, {50, 30}, {60, 16}, {30, 26}, {75, 40}, {28, 38}
+        {70, 22}, {60, 50}, {60, 70}, {45, 60}, {80, 50}, {90, 120}, {50, 40}, {50, 30}, {60, 16}, {30, 26}, {75, 40},
+        {28, 38}
     };
     private static final int[] FOILS = {0xb87333, 0xd4af37, 0xc8c8cc, 0xb76e79, 0x26262a, 0x2f7f86};
     private static final int[] STOCKS = {0xfafafa, 0xf4ecd8, 0xb08d5a, 0x1f2a4a, 0x8a8d90, 0x5a2a30};
@@ -61,16 +62,17 @@ final class SimulatedPulls {
         Artwork drawn = Artwork.of(motif, size[0], size[1]);
         double x = (CARD_W - size[0]) / 2 + (luck.nextDouble() - 0.5) * Math.min(8, CARD_W - size[0] - 8);
         double y = (CARD_H - size[1]) / 2 + (luck.nextDouble() - 0.5) * Math.min(20, CARD_H - size[1] - 8);
-        Artwork card = new Artwork(
-                AffineTransformation.translationInstance(x, y).transform(drawn.shape()), CARD_W, CARD_H);
+        Artwork card =
+                new Artwork(AffineTransformation.translationInstance(x, y).transform(drawn.shape()), CARD_W, CARD_H);
         SetUp setUp = Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 1, 30);
         TransferModel model = TransferModel.of(setUp, card);
         double usual = Math.log(model.doses(Rig.AS_LABELLED).pull(1).dose());
         Rig rig = Rig.AS_LABELLED.needing(setUp.needKey(), usual - lnDose);
-        FoilMask mask = new PullPicture(setUp, model, rig, seed).ghosted(ghostMm).mask(MASK_PX_PER_MM);
+        FoilMask mask =
+                new PullPicture(setUp, model, rig, seed).ghosted(ghostMm).mask(MASK_PX_PER_MM);
         Expected expected = new Expected(card, true, null, CARD_W / 2, false);
-        Colours colours = new Colours(
-                FOILS[Math.floorMod(seed, FOILS.length)], STOCKS[Math.floorMod(seed / 7, STOCKS.length)]);
+        Colours colours =
+                new Colours(FOILS[Math.floorMod(seed, FOILS.length)], STOCKS[Math.floorMod(seed / 7, STOCKS.length)]);
         return new Pull(expected, mask, colours, truth(expected, mask));
     }
 
@@ -111,5 +113,4 @@ final class SimulatedPulls {
         }
         return Math.sqrt(sum / 9);
     }
-
 }

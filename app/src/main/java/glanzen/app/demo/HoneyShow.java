@@ -211,6 +211,8 @@ public class HoneyShow implements SmartLifecycle {
                         Amount.of(pull, setUp.route().standard()),
                         measured ? Math.round(pull.coverage() * 50) / 50.0 : null,
                         measured ? Math.round(pull.spillMm() * 20) / 20.0 : null,
+                        null,
+                        null,
                         ghost ? List.of(Fault.GHOST) : specks ? List.of(Fault.SPECKS) : List.of(),
                         specks ? "Brush next time." : "",
                         false),

@@ -56,6 +56,8 @@ class BatchPulls {
                 last.amount,
                 last.coverage,
                 last.spillMm,
+                null,
+                null,
                 Arrays.asList(json.read(last.faults, Fault[].class)),
                 "",
                 keepFoil));

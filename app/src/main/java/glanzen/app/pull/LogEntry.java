@@ -20,6 +20,8 @@ import org.jspecify.annotations.Nullable;
  * @param amount how far off
  * @param coverage share covered, if read off, 0…1
  * @param spillMm spill, if read off, mm
+ * @param coverageGive how far that coverage may be off, if a picture was read
+ * @param spillGiveMm how far that spill may be off, if a picture was read, mm
  * @param faults what else was seen
  * @param note anything else
  * @param keepFoil whether the foil cut for it is kept as a leftover; yes if nothing is said
@@ -32,6 +34,8 @@ public record LogEntry(
         Amount amount,
         @Nullable Double coverage,
         @Nullable Double spillMm,
+        @Nullable Double coverageGive,
+        @Nullable Double spillGiveMm,
         List<Fault> faults,
         String note,
         @Nullable Boolean keepFoil) {
@@ -66,9 +70,12 @@ public record LogEntry(
     Observation seen(Standard standard) {
         Observation seen = Observation.roughly(outcome, amount, standard);
         if (coverage != null) {
-            seen = seen.withCoverage(coverage);
+            seen = coverageGive == null ? seen.withCoverage(coverage) : seen.withCoverage(coverage, 2 * coverageGive);
         }
-        return spillMm == null ? seen : seen.withSpill(spillMm);
+        if (spillMm == null) {
+            return seen;
+        }
+        return spillGiveMm == null ? seen.withSpill(spillMm) : seen.withSpill(spillMm, 2 * spillGiveMm);
     }
 
     /** Whether the pull says anything about heat and pressure. */

@@ -186,6 +186,12 @@ public class PullService {
         return new Comparison(view(left), view(right), Difference.between(setUp(left), setUp(right)));
     }
 
+    /** The set-up of a pull, as it was. */
+    @Transactional(readOnly = true)
+    public SetUp setUpOf(String id) {
+        return setUp(find(id));
+    }
+
     /** Opens a pull's set-up again, as a new one. */
     public SavedSetUp again(String id) {
         PullEntity pull = find(id);

@@ -251,6 +251,13 @@ public class RunService {
         return new Fed(new Run(setUp(run)).pulled(state(run)), luck(run));
     }
 
+    /** What the oldest pull of a run that is not logged yet was pulled with. */
+    @Transactional(readOnly = true)
+    public SetUp pulledSetUp(String id) {
+        RunEntity run = find(id);
+        return new Run(setUp(run)).pulled(state(run));
+    }
+
     /** Outside the demo what stand-ins do is for looking on. */
     private boolean trial(RunEntity run) {
         return run.simulated && !demo;

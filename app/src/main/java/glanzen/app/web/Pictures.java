@@ -23,6 +23,7 @@ public final class Pictures {
     private static final String ACCEPTED = "a JPEG, PNG, WebP, GIF or BMP of up to 20 MB and 60 megapixels";
     private static final long MOST_PIXELS = 60_000_000;
     private static final int KEPT_SIDE = 1600;
+    private static final int MEASURED_SIDE = 4200;
 
     private Pictures() {}
 
@@ -62,6 +63,31 @@ public final class Pictures {
             // Readers of pictures throw whatever comes to hand on a damaged file.
             throw new BadInput("picture", "is damaged", ACCEPTED);
         }
+    }
+
+    /**
+     * A picture from outside to be measured: upright as its EXIF says, as sharp as it came up to about 13 megapixels.
+     *
+     * @throws BadInput if it is no picture or too large
+     */
+    public static BufferedImage measured(byte[] file) {
+        if (file.length > MOST_BYTES) {
+            throw new BadInput("picture", "is too large", ACCEPTED);
+        }
+        try {
+            double scale = Math.min(1, (double) MEASURED_SIDE / longerSide(file));
+            return onPaper(
+                    Thumbnails.of(new ByteArrayInputStream(file)).scale(scale).asBufferedImage());
+        } catch (BadInput refused) {
+            throw refused;
+        } catch (IOException | RuntimeException damaged) {
+            throw new BadInput("picture", "is damaged", ACCEPTED);
+        }
+    }
+
+    /** Encodes a photograph. */
+    public static byte[] jpeg(BufferedImage image) {
+        return encoded(image, "jpg");
     }
 
     /** Looks at the size before anything is decoded. */

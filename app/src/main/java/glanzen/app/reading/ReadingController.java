@@ -1,0 +1,135 @@
+package glanzen.app.reading;
+
+import glanzen.app.reading.ReadingService.Asked;
+import glanzen.app.setup.Draft;
+import glanzen.app.setup.SavedSetUp;
+import glanzen.app.setup.SetUpService;
+import glanzen.app.web.Pictures;
+import glanzen.diagnosis.Asking;
+import glanzen.diagnosis.Signs;
+import glanzen.measure.BadInput;
+import glanzen.measure.Checks;
+import io.swagger.v3.oas.annotations.Operation;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+
+@RestController
+@RequestMapping("/api/readings")
+class ReadingController {
+
+    private static final int MOST_PICTURES = 4;
+
+    private final ReadingService readings;
+    private final Why why;
+    private final SimulatedCamera camera;
+    private final SetUpService setUps;
+
+    ReadingController(ReadingService readings, Why why, SimulatedCamera camera, SetUpService setUps) {
+        this.readings = readings;
+        this.why = why;
+        this.camera = camera;
+        this.setUps = setUps;
+    }
+
+    /**
+     * What is known of a pull, to be asked about again.
+     *
+     * @param signs from an earlier reading
+     * @param answers questions that were answered, yes or no
+     */
+    record KnownSigns(
+            @Nullable String setUpId,
+            @Nullable String runId,
+            @Nullable String pullId,
+            Signs signs,
+            Map<Asking, Boolean> answers) {
+        KnownSigns {
+            new Checks()
+                    .present("signs", signs, "the signs of a reading")
+                    .present("answers", answers, "answers, perhaps none")
+                    .done();
+        }
+    }
+
+    /** A set-up to be kept for the next pull. */
+    record NextSetUp(String name, Draft draft) {
+        NextSetUp {
+            new Checks().name("name", name).present("draft", draft, "a set-up").done();
+        }
+    }
+
+    @Operation(summary = "Reads a pull off its pictures: where it lies, what is covered, what to do, why, what next")
+    @PostMapping(consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    ReadingView read(
+            @RequestParam List<MultipartFile> picture,
+            @RequestParam(required = false) @Nullable String setUpId,
+            @RequestParam(required = false) @Nullable String runId,
+            @RequestParam(required = false) @Nullable String pullId,
+            @RequestParam(required = false) @Nullable String corners)
+            throws IOException {
+        if (picture.isEmpty() || picture.size() > MOST_PICTURES) {
+            throw new BadInput("picture", "are " + picture.size(), "one to four pictures of the same pull");
+        }
+        List<byte[]> files = new ArrayList<>();
+        for (MultipartFile file : picture) {
+            files.add(file.getBytes());
+        }
+        return readings.read(new Asked(setUpId, runId, pullId), files, corners(corners));
+    }
+
+    private static double @Nullable [] corners(@Nullable String text) {
+        if (text == null || text.isBlank()) {
+            return null;
+        }
+        String[] parts = text.trim().split("[,\\s]+");
+        double[] px = new double[parts.length];
+        try {
+            for (int i = 0; i < px.length; i++) {
+                px[i] = Double.parseDouble(parts[i]);
+            }
+        } catch (NumberFormatException wrong) {
+            px = new double[0];
+        }
+        if (px.length != 8) {
+            throw new BadInput("corners", "are not four corners", "eight numbers in pixels, x and y by turns");
+        }
+        return px;
+    }
+
+    @Operation(summary = "Why a pull came out so, from signs that are known and questions that were answered")
+    @PostMapping("/why")
+    WhyView why(@RequestBody KnownSigns known) {
+        return why.of(
+                readings.setUp(new Asked(known.setUpId(), known.runId(), known.pullId())),
+                known.signs(),
+                known.answers(),
+                null);
+    }
+
+    @Operation(summary = "Keeps a changed set-up for the next pull")
+    @PostMapping("/next")
+    @ResponseStatus(HttpStatus.CREATED)
+    SavedSetUp next(@RequestBody NextSetUp next) {
+        return setUps.keep(next.name(), next.draft(), false);
+    }
+
+    @Operation(summary = "A picture of a simulated pull, as a phone would take it")
+    @GetMapping(path = "/simulated", produces = MediaType.IMAGE_JPEG_VALUE)
+    ResponseEntity<byte[]> simulated(@RequestParam String runId) {
+        return ResponseEntity.ok().contentType(MediaType.IMAGE_JPEG).body(Pictures.jpeg(camera.of(runId)));
+    }
+}

@@ -1,0 +1,103 @@
+package glanzen.app.reading;
+
+import glanzen.advice.Advice;
+import glanzen.advice.Advisor;
+import glanzen.advice.Contrast;
+import glanzen.advice.Proposal;
+import glanzen.app.reading.WhyView.CauseView;
+import glanzen.app.reading.WhyView.NextView;
+import glanzen.app.reading.WhyView.QuestionView;
+import glanzen.app.setup.Drafts;
+import glanzen.app.setup.ForecastService;
+import glanzen.diagnosis.Asking;
+import glanzen.diagnosis.Diagnosis;
+import glanzen.diagnosis.Remedy;
+import glanzen.diagnosis.Signs;
+import glanzen.forecast.Forecast;
+import glanzen.forecast.Forecaster;
+import glanzen.forecast.RigEnsemble;
+import glanzen.inspect.Unreadable;
+import glanzen.learning.Learner;
+import glanzen.learning.Observation;
+import glanzen.measure.BadInput;
+import glanzen.pull.TransferModel;
+import glanzen.setup.Difference;
+import glanzen.setup.SetUp;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** Says why, in words, and makes set-ups of changes. */
+@Service
+class Why {
+
+    private static final int TWENTY = 20;
+
+    private final ForecastService forecasts;
+    private final Forecaster forecaster;
+
+    Why(ForecastService forecasts, Forecaster forecaster) {
+        this.forecasts = forecasts;
+        this.forecaster = forecaster;
+    }
+
+    /**
+     * @param seen what a picture says, for changes of heat and pressure to be reckoned with; nothing if there is none
+     */
+    WhyView of(SetUp setUp, Signs signs, Map<Asking, Boolean> answers, @Nullable Observation seen) {
+        if (!(forecaster.model(setUp) instanceof TransferModel model)) {
+            Unreadable.Reason why = Unreadable.Reason.BY_EYE;
+            throw new BadInput("signs", why.what(), why.accepted());
+        }
+        RigEnsemble ensemble = forecasts.ensemble(setUp);
+        Forecast expected = forecaster.forecast(setUp, ensemble);
+        Diagnosis found = Diagnosis.of(signs, setUp, model, ensemble, expected, answers);
+        RigEnsemble learned = seen == null ? ensemble : Learner.learn(ensemble, model, setUp.needKey(), seen, 1);
+        return new WhyView(
+                found.causes().stream()
+                        .map(l -> new CauseView(
+                                l.cause(), l.cause().label(), l.cause().shows(), (int) Math.round(TWENTY * l.share())))
+                        .filter(c -> c.ofTwenty() > 0)
+                        .toList(),
+                found.asking() == null
+                        ? null
+                        : new QuestionView(found.asking(), found.asking().question()),
+                next(found.best(), setUp, learned),
+                next(found.telling(), setUp, learned));
+    }
+
+    private NextView next(Diagnosis.Next next, SetUp setUp, RigEnsemble learned) {
+        Proposal proposal = changed(next.remedy(), setUp, learned);
+        return new NextView(
+                next.remedy(),
+                next.remedy().label(),
+                next.remedy().minutes(),
+                proposal == null
+                        ? ""
+                        : proposal.changes().stream().map(Why::words).collect(Collectors.joining(", ")),
+                proposal == null ? null : Drafts.draft(proposal.setUp()),
+                (int) Math.round(TWENTY * next.good()),
+                next.ifGood().label(),
+                next.ifBad().label());
+    }
+
+    private static String words(Difference d) {
+        return d.what() + ": " + d.after();
+    }
+
+    /** Heat and pressure are changed by the cheapest change on what the rig is now thought to be. */
+    private @Nullable Proposal changed(Remedy remedy, SetUp setUp, RigEnsemble learned) {
+        if (remedy != Remedy.MORE && remedy != Remedy.LESS) {
+            return null;
+        }
+        Advice advice = new Advisor(forecaster, forecasts.inventory())
+                .advise(setUp, learned, Contrast.of(setUp).bias());
+        return advice.cheapest() != null ? advice.cheapest() : first(advice.best());
+    }
+
+    private static @Nullable Proposal first(List<Proposal> best) {
+        return best.isEmpty() ? null : best.get(0);
+    }
+}
