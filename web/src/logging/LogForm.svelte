@@ -7,6 +7,7 @@
 </script>
 
 <script lang="ts">
+  import { untrack } from 'svelte';
   import Tick from '../parts/Tick.svelte';
   import Modal from 'flowbite-svelte/Modal.svelte';
   import { api, asked, token, Trouble, trouble, type RouteView } from '../api/client';
@@ -27,12 +28,23 @@
     route: RouteView | undefined;
     log: (entry: Entry) => Promise<string>;
     readOff?: () => Promise<Schemas['ScanView']>;
+    /** Where a picture of it is read, if one can be. */
+    reading?: string;
+    /** What is known already. */
+    start?: Partial<Entry>;
     onclose: () => void;
     ondone: (id: string) => void;
   }
-  let { title, route, log, readOff, onclose, ondone }: Props = $props();
+  let { title, route, log, readOff, reading: readAt, start, onclose, ondone }: Props = $props();
 
-  let entry = $state<Entry>({ outcome: 'CLEAN', amount: 'A_LITTLE', faults: [], note: '', keepFoil: true });
+  let entry = $state<Entry>({
+    outcome: 'CLEAN',
+    amount: 'A_LITTLE',
+    faults: [],
+    note: '',
+    keepFoil: true,
+    ...untrack(() => start),
+  });
   let picture = $state<FileList>();
   let wrong = $state<Schemas['Problem'][]>([]);
   let general = $state('');
@@ -107,6 +119,7 @@
           onchoose={(o) => (entry.outcome = o)}
         />
       </div>
+      {#if readAt}<a class="press" href={readAt}>Read it from a picture</a>{/if}
       {#if readOff}<button class="press" onclick={scan}>Read it off the simulated scanner</button>{/if}
     </div>
     {#if entry.outcome !== 'CLEAN'}

@@ -46,6 +46,7 @@ export function placeAt(location: string): Place | undefined {
 
 /** What the router shows where; anything else is nowhere. */
 export const routes = {
+  '/pulls/read': wrap({ asyncComponent: () => import('./pulls/ReadPull.svelte') }),
   '/kit/begin': wrap({ asyncComponent: () => import('./kit/Begin.svelte') }),
   ...Object.fromEntries(
     places.flatMap((place) => {

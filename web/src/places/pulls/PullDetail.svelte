@@ -124,6 +124,7 @@
       </Asked>
       <div class="mt-4 flex flex-wrap gap-2">
         <button class="press press-strong" onclick={again}>Use this set-up again</button>
+        {#if route?.film}<a class="press" href="#/pulls/read?pull={pull.id}">Read a picture of it</a>{/if}
         <button class="press" disabled={pull.proven} onclick={prove}
           >{pull.proven ? 'Proven recipe' : 'Make it the proven recipe'}</button
         >

@@ -10,6 +10,7 @@
   import LogByHand from './LogByHand.svelte';
   import PullCard from './PullCard.svelte';
   import PullDetail from './PullDetail.svelte';
+  import ChooseSetUp from './ChooseSetUp.svelte';
 
   let { params = {} }: { params?: { id?: string } } = $props();
 
@@ -17,6 +18,7 @@
   const found = new Question<Schemas['PullPage']>();
   let compared = $state<PullView[]>([]);
   let logging = $state(false);
+  let reading = $state(false);
   // What is looked for stands in the address, so that Back, a bookmark and a reload find it again.
   const query = $derived(new URLSearchParams(router.querystring ?? ''));
   const filter = $derived(filterOf(query));
@@ -59,7 +61,10 @@
 <div class="px-4 py-5 md:px-8">
   <div class="flex flex-wrap items-end justify-between gap-3">
     <h1 class="text-title">Pulls</h1>
-    <button class="press" onclick={() => (logging = true)}>Log a pull by hand (L)</button>
+    <div class="flex flex-wrap gap-2">
+      <button class="press" onclick={() => (reading = true)}>Read a picture</button>
+      <button class="press" onclick={() => (logging = true)}>Log a pull by hand (L)</button>
+    </div>
   </div>
   <Filters {filter} total={found.answer?.total ?? 0} onchange={(changed) => go(changed, 0)} />
   {#if compared.length === 2}
@@ -101,4 +106,5 @@
     </nav>
   {/if}
 </div>
+<ChooseSetUp bind:open={reading} onchosen={(saved) => push(`/pulls/read?setUp=${saved.id}`)} />
 <LogByHand bind:open={logging} onlogged={load} />

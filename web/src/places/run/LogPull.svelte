@@ -23,6 +23,7 @@
   title="Log the pull"
   route={routes.of(run.draft.route)}
   {log}
+  reading={routes.of(run.draft.route)?.film ? `#/pulls/read?run=${run.id}` : undefined}
   readOff={run.simulated ? readOff : undefined}
   {onclose}
   {ondone}

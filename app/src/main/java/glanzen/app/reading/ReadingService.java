@@ -3,7 +3,7 @@ package glanzen.app.reading;
 import glanzen.advice.Contrast;
 import glanzen.app.pull.PullService;
 import glanzen.app.reading.ReadingView.MeasuresView;
-import glanzen.app.reading.ReadingView.PlaceView;
+import glanzen.app.reading.ReadingView.FoundPlace;
 import glanzen.app.reading.ReadingView.ReadLog;
 import glanzen.app.reading.ReadingView.SpotView;
 import glanzen.app.reading.ReadingView.Straight;
@@ -45,6 +45,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.springframework.stereotype.Service;
 
@@ -162,14 +163,14 @@ class ReadingService {
         return setUp.layout().laid() ? new OnPlatform(setUp.layout()).fromFeedFrame() : new AffineTransformation();
     }
 
-    private static PlaceView place(Reading.Place place, SetUp setUp) {
+    private static FoundPlace place(Reading.Place place, SetUp setUp) {
         AffineTransformation turn = toPiece(setUp);
         Coordinate none = turn.transform(new Coordinate(0, 0), new Coordinate());
         Coordinate moved = turn.transform(
                 new Coordinate(place.rightMm().value(), place.upMm().value()), new Coordinate());
         Figure right = new Figure(moved.x - none.x, place.rightMm().give());
         Figure up = new Figure(moved.y - none.y, place.upMm().give());
-        return new PlaceView(place.known(), right, up, place.turnDegrees(), says(place, right, up));
+        return new FoundPlace(place.known(), right, up, place.turnDegrees(), says(place, right, up));
     }
 
     private static String says(Reading.Place place, Figure right, Figure up) {
@@ -226,15 +227,16 @@ class ReadingService {
 
     private Straight straight(SetUp setUp, Expected expected, Reading reading, Photograph photograph) {
         AffineTransformation toPiece = toPiece(setUp);
-        Envelope design = expected.artwork().designBox();
-        design.expandBy(AROUND_MM);
-        Envelope box = expected.sheetKnown()
-                ? new Envelope(
-                        0,
-                        setUp.layout().piece().widthMm(),
-                        0,
-                        setUp.layout().piece().heightMm())
-                : design;
+        Envelope box = new Envelope(expected.artwork().designBox());
+        if (expected.stays() != null) {
+            box.expandToInclude(expected.stays().getEnvelopeInternal());
+        }
+        box.expandBy(AROUND_MM);
+        box = toPiece.transform(new GeometryFactory().toGeometry(box)).getEnvelopeInternal();
+        if (expected.sheetKnown()) {
+            box = box.intersection(new Envelope(
+                    0, setUp.layout().piece().widthMm(), 0, setUp.layout().piece().heightMm()));
+        }
         Placing placing = reading.views().get(0).design();
         AffineTransformation toFeed =
                 setUp.layout().laid() ? new OnPlatform(setUp.layout()).toFeedFrame() : new AffineTransformation();

@@ -27,7 +27,7 @@ record ReadingView(
         String title,
         Verdict.Action action,
         List<String> steps,
-        PlaceView place,
+        FoundPlace place,
         MeasuresView all,
         MeasuresView stays,
         boolean cut,
@@ -39,7 +39,7 @@ record ReadingView(
         Straight straight) {
 
     /** Where the design lies on the sheet, against where it was laid out. */
-    record PlaceView(boolean known, Figure rightMm, Figure upMm, Figure turnDegrees, String says) {}
+    record FoundPlace(boolean known, Figure rightMm, Figure upMm, Figure turnDegrees, String says) {}
 
     /** Figures, each with how far it may be off. */
     record MeasuresView(

@@ -1,0 +1,194 @@
+<script lang="ts">
+  import { push, router } from 'svelte-spa-router';
+  import { api, asked, type PullView, type RunView, type SavedSetUp } from '../../api/client';
+  import LogForm, { type Entry } from '../../logging/LogForm.svelte';
+  import { kit } from '../../state/kit.svelte';
+  import { tell } from '../../state/messages.svelte';
+  import { preferences } from '../../state/preferences.svelte';
+  import { routes } from '../../state/routes.svelte';
+  import Corners from './Corners.svelte';
+  import ReadFigures from './ReadFigures.svelte';
+  import { PullReading, type Why } from './reading.svelte';
+  import StraightPicture from './StraightPicture.svelte';
+  import TakePicture from './TakePicture.svelte';
+  import WhySo from './WhySo.svelte';
+
+  /** A pull read off its picture: what stays is covered so far, what to do with it, why, and what next. */
+  const query = new URLSearchParams(router.querystring ?? '');
+  const which = {
+    setUpId: query.get('setUp') ?? undefined,
+    runId: query.get('run') ?? undefined,
+    pullId: query.get('pull') ?? undefined,
+  };
+  const read = new PullReading(which);
+  let saved = $state<SavedSetUp>();
+  let run = $state<RunView>();
+  let pull = $state<PullView>();
+  let note = $state('');
+  let correcting = $state(false);
+  let busy = $state(false);
+  const title = $derived(saved?.name ?? run?.title ?? pull?.title ?? 'A pull');
+  const route = $derived(routes.of(saved?.draft.route ?? run?.draft.route ?? pull?.route));
+  const reading = $derived(read.question.answer);
+
+  $effect(() => {
+    void about().catch(tell);
+  });
+
+  async function about() {
+    const { setUpId, runId, pullId } = which;
+    if (setUpId) saved = await asked(api.GET('/api/set-ups/{id}', { params: { path: { id: setUpId } } }));
+    if (runId) run = await asked(api.GET('/api/runs/{id}', { params: { path: { id: runId } } }));
+    if (pullId) pull = await asked(api.GET('/api/pulls/{id}', { params: { path: { id: pullId } } }));
+  }
+
+  async function log() {
+    if (busy) return;
+    busy = true;
+    try {
+      const id = await read.log(title, saved, note);
+      await kit.changed();
+      await push(`/pulls/${id}`);
+    } catch (trouble) {
+      tell(trouble);
+    } finally {
+      busy = false;
+    }
+  }
+
+  async function corrected(entry: Entry) {
+    const of = which.runId ? { runId: which.runId } : { draft: saved?.draft };
+    const { id } = await asked(api.POST('/api/pulls', { body: { ...entry, title, ...of } }));
+    await read.keepPicture(id);
+    return id;
+  }
+
+  /** What of the set-up changes is changed there; what is done otherwise is written down with the pull. */
+  async function next(change: Why['best']) {
+    if (!change.draft) {
+      note = `Next time: ${change.label}.`;
+      tell('It will stand in the note of this pull.');
+      return;
+    }
+    try {
+      const body = { name: saved?.name ?? `${title}, next`, draft: change.draft };
+      const kept = saved
+        ? await asked(
+            api.PUT('/api/set-ups/{id}', {
+              params: { path: { id: saved.id }, query: { version: saved.version } },
+              body,
+            }),
+          )
+        : await asked(api.POST('/api/readings/next', { body }));
+      await push(`/stack/${kept.id}`);
+    } catch (trouble) {
+      tell(trouble);
+    }
+  }
+
+  async function simulated() {
+    try {
+      const response = await fetch(`/api/readings/simulated?runId=${which.runId ?? ''}`);
+      if (!response.ok) throw new Error('The simulated camera took no picture.');
+      await read.restart([new File([await response.blob()], 'pull.jpg', { type: 'image/jpeg' })]);
+    } catch (trouble) {
+      tell(trouble);
+    }
+  }
+
+  function paste(event: ClipboardEvent) {
+    if (event.clipboardData?.files.length) void read.restart(event.clipboardData.files);
+  }
+</script>
+
+<svelte:window onpaste={paste} />
+<svelte:head><title>Reading a pull · Glanzen</title></svelte:head>
+<div class="grid lg:min-h-screen lg:grid-cols-[minmax(0,1fr)_minmax(340px,460px)]">
+  <div class="px-4 py-5 md:px-6">
+    <h1 class="text-title" aria-live="polite">{reading?.title ?? 'Reading a pull'}</h1>
+    <p class="text-soft mb-2">
+      {title}{reading ? ` · read from your picture, ${preferences.said(reading.place.says)}` : ''}
+    </p>
+    {#if read.question.loading}
+      <p role="status" class="my-3 flex items-center gap-4">
+        Looking at the picture…
+        <button class="press press-quiet" onclick={() => read.question.abort()}>Cancel</button>
+      </p>
+    {/if}
+    {#if read.refused}
+      <div role="alert" class="border-ochre-line bg-ochre-wash my-3 border-l-4 px-4 py-2">
+        {#each read.refused.fields as field (field.field + field.message)}
+          <p>The {field.field} {field.message}. What would do: {field.accepted}.</p>
+        {:else}<p>{read.refused.message}</p>{/each}
+      </div>
+    {/if}
+    {#if read.files[0] && (read.setting || (read.refused && !reading))}
+      <Corners
+        file={read.files[0]}
+        corners={read.corners ?? reading?.straight.corners ?? undefined}
+        onread={(corners) => read.read(corners)}
+      />
+    {:else if reading}
+      <div class={read.question.stale ? 'opacity-50' : ''}><StraightPicture {reading} /></div>
+    {/if}
+    {#if reading}<ReadFigures {reading} {route} />{/if}
+    {#if reading}
+      {#if note}<p class="text-soft mt-4">Note: {note}</p>{/if}
+      <div class="mt-4 flex flex-wrap gap-2">
+        <button class="press press-strong" disabled={busy} onclick={log}
+          >{pull ? 'Keep the picture with the pull' : 'Log it so'}</button
+        >
+        {#if !pull}<button class="press" onclick={() => (correcting = true)}>Correct it by hand</button>{/if}
+      </div>
+    {/if}
+    <TakePicture
+      first={!reading}
+      onfirst={(files) => read.restart(files)}
+      onmore={(files) => read.add(files)}
+      oncorners={reading && !read.setting ? () => (read.setting = true) : undefined}
+      onsimulated={run?.simulated ? simulated : undefined}
+    />
+  </div>
+  <div class="bg-paper border-rule px-4 py-5 md:px-6 lg:border-l">
+    {#if reading}
+      <h2 class="text-heading">What to do with this one</h2>
+      <ol class="mt-1">
+        {#each reading.steps as step, i (step)}
+          <li class="mt-1 flex gap-2"><strong>{i + 1}</strong><span>{preferences.said(step)}</span></li>
+        {:else}<li class="mt-1">Nothing: it is as good as it looks.</li>{/each}
+      </ol>
+      {#if reading.cut}<p class="text-soft mt-1">
+          What lies outside the cut is cut away and not counted.
+        </p>{/if}
+      {#if read.why}<WhySo
+          why={read.why}
+          onanswer={(asking, yes) => void read.answer(asking, yes).catch(tell)}
+          onnext={next}
+        />{/if}
+    {:else}
+      <h2 class="text-heading">How to take it</h2>
+      <p class="mt-1">Lay the sheet flat on something of another colour, all four corners in the picture.</p>
+      <p class="mt-2">
+        Light from the side, no flash: foil shows best where it mirrors the lamp or the dark of the room.
+      </p>
+      <p class="mt-2">Two pictures with the lamp on different sides tell more than one.</p>
+    {/if}
+  </div>
+</div>
+{#if correcting && reading}
+  <LogForm
+    title="Correct what was read"
+    {route}
+    start={{
+      outcome: reading.log.outcome,
+      amount: reading.log.amount,
+      coverage: reading.log.coverage,
+      spillMm: reading.log.spillMm,
+      faults: reading.log.faults,
+      note,
+    }}
+    log={corrected}
+    onclose={() => (correcting = false)}
+    ondone={(id) => void push(`/pulls/${id}`)}
+  />
+{/if}

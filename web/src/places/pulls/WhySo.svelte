@@ -1,0 +1,56 @@
+<script lang="ts">
+  import type { Why } from './reading.svelte';
+
+  /** Causes counted in twenties, one question where it splits best, and the one next change. */
+  interface Props {
+    why: Why;
+    onanswer: (asking: string, yes: boolean) => void;
+    onnext: (next: Why['best']) => void;
+  }
+  let { why, onanswer, onnext }: Props = $props();
+  const other = $derived(why.telling.remedy !== why.best.remedy ? why.telling : undefined);
+</script>
+
+<h2 class="text-heading mt-6">Why it came out so</h2>
+<ul class="border-rule mt-2 border-t">
+  {#each why.causes as cause (cause.cause)}
+    <li class="border-rule grid grid-cols-[72px_1fr] gap-x-3 border-b py-2.5">
+      <p>
+        <span class="figure text-title block leading-none">{cause.ofTwenty}</span>
+        <span class="text-soft text-tiny block leading-tight">of 20 such signs</span>
+      </p>
+      <p>
+        <strong class="inline-block first-letter:uppercase">{cause.label}</strong>
+        <span class="text-soft block">{cause.shows}</span>
+      </p>
+    </li>
+  {/each}
+</ul>
+{#if why.question}
+  {@const asking = why.question.asking}
+  <div class="bg-verdigris-wash mt-4 px-4 py-3">
+    <p><strong>{why.question.text}</strong></p>
+    <div class="mt-2 flex gap-2">
+      <button class="press" onclick={() => onanswer(asking, true)}>Yes</button>
+      <button class="press" onclick={() => onanswer(asking, false)}>No</button>
+    </div>
+  </div>
+{/if}
+{#snippet change(next: Why['best'], lead: string)}
+  <p class="mt-4">
+    <strong>{lead}</strong>
+    {next.label}{next.change ? ` (${next.change})` : ''}.
+    <span class="text-soft block"
+      >{next.goodOfTwenty} of 20 pulls after it are good; costs {next.minutes === 0
+        ? 'nothing'
+        : `${next.minutes} min`}. {next.ifGood === next.ifBad
+        ? `Most likely ${next.ifGood}, whatever comes of it.`
+        : `If the next one is good, it was likely this: ${next.ifGood}. If not: ${next.ifBad}.`}</span
+    >
+  </p>
+  <button class="press mt-2" onclick={() => onnext(next)}
+    >{next.draft ? 'Change the set-up so' : 'Do that next time'}</button
+  >
+{/snippet}
+{@render change(why.best, 'Next time, one change:')}
+{#if other}{@render change(other, 'Or, to learn most:')}{/if}
