@@ -22,7 +22,13 @@ public final class PictureReader {
 
     private static final int ROUNDS = 1;
 
-    private static final double SOFTEST_MM = 0.55;
+    private static final double SOFTEST_MM = 0.50;
+    private static final double LEAST_AGREEMENT = 0.3;
+    private static final double ELSEWHERE_MM = 0.7;
+    private static final double MOST_ELSEWHERE = 0.15;
+    /** Blur beyond this share of the picture's longer side hides any design. */
+    private static final double MOST_BLUR = 1.0 / 450;
+
     private static final double CLEAR_OF_DESIGN_MM = 1.5;
 
     private final Expected expected;
@@ -49,6 +55,9 @@ public final class PictureReader {
         for (int i = 0; i < photographs.size(); i++) {
             if (photographs.get(i).brightest() < DARK) {
                 throw new Unreadable(Unreadable.Reason.DARK);
+            }
+            if (photographs.get(i).blurPx() > MOST_BLUR * photographs.get(i).longer()) {
+                throw new Unreadable(Unreadable.Reason.BLURRED);
             }
             Finding.Found found = new Finding(photographs.get(i), expected).find(i == 0 ? corners : null);
             places.add(found);
@@ -121,7 +130,7 @@ public final class PictureReader {
                 ? whole
                 : new Measuring(map, design, staying(design.grid), stray, expected.middleXMm()).run();
         double agreement = agreement(map, design);
-        if (first.foil() && agreement < 0.3) {
+        if (first.foil() && (agreement < LEAST_AGREEMENT || elsewhere(map, design) > MOST_ELSEWHERE)) {
             throw new Unreadable(Unreadable.Reason.OTHER_DESIGN);
         }
         List<View> views =
@@ -137,6 +146,19 @@ public final class PictureReader {
         double middleX = grid.leftMm() + grid.width() / 2.0 / grid.pxPerMm();
         double middleY = grid.topMm() - grid.height() / 2.0 / grid.pxPerMm();
         return cut.raster(grid.width(), grid.height(), grid.pxPerMm(), middleX, middleY);
+    }
+
+    /** Share of all foil that lies where neither the design nor what goes past its edge can be. */
+    private static double elsewhere(FoilMap map, DesignField design) {
+        int foil = 0;
+        int away = 0;
+        for (int i = 0; i < map.share.length; i++) {
+            if (map.share[i] >= 0.5f) {
+                foil++;
+                away += design.signedMm[i] > ELSEWHERE_MM ? 1 : 0;
+            }
+        }
+        return foil == 0 ? 0 : (double) away / foil;
     }
 
     /** Correlation of foil and design. */

@@ -28,6 +28,8 @@ final class ReadingAccuracy {
         for (int n = 0; n < count; n++) {
             long seed = from + n * 13L;
             Random luck = new Random(seed * 0x9E3779B97F4A7C15L);
+            luck.nextDouble();
+            luck.nextDouble();
             double lnDose = 0.2 + 2.0 * luck.nextDouble();
             double ghost = luck.nextInt(6) == 0 ? 0.25 + 0.4 * luck.nextDouble() : 0;
             SimulatedPulls.Pull pull = SimulatedPulls.pull(n, lnDose, ghost, seed);

@@ -2,8 +2,8 @@ package glanzen.app.reading;
 
 import glanzen.advice.Contrast;
 import glanzen.app.pull.PullService;
-import glanzen.app.reading.ReadingView.MeasuresView;
 import glanzen.app.reading.ReadingView.FoundPlace;
+import glanzen.app.reading.ReadingView.MeasuresView;
 import glanzen.app.reading.ReadingView.ReadLog;
 import glanzen.app.reading.ReadingView.SpotView;
 import glanzen.app.reading.ReadingView.Straight;
@@ -235,7 +235,10 @@ class ReadingService {
         box = toPiece.transform(new GeometryFactory().toGeometry(box)).getEnvelopeInternal();
         if (expected.sheetKnown()) {
             box = box.intersection(new Envelope(
-                    0, setUp.layout().piece().widthMm(), 0, setUp.layout().piece().heightMm()));
+                    0,
+                    setUp.layout().piece().widthMm(),
+                    0,
+                    setUp.layout().piece().heightMm()));
         }
         Placing placing = reading.views().get(0).design();
         AffineTransformation toFeed =
