@@ -1,6 +1,6 @@
 <script lang="ts">
   import { push, router } from 'svelte-spa-router';
-  import { api, asked, type PullView, type RunView, type SavedSetUp } from '../../api/client';
+  import { api, asked, type Draft, type PullView, type RunView, type SavedSetUp } from '../../api/client';
   import LogForm, { type Entry } from '../../logging/LogForm.svelte';
   import { kit } from '../../state/kit.svelte';
   import { tell } from '../../state/messages.svelte';
@@ -63,27 +63,32 @@
     return id;
   }
 
-  /** What of the set-up changes is changed there; what is done otherwise is written down with the pull. */
+  /** What of the set-up changes is changed there, once the pull is logged; what is done otherwise is written down with it. */
   async function next(change: Why['best']) {
     if (!change.draft) {
       note = `Next time: ${change.label}.`;
       tell('It will stand in the note of this pull.');
       return;
     }
+    if (busy) return;
+    busy = true;
     try {
-      const body = { name: saved?.name ?? `${title}, next`, draft: change.draft };
-      const kept = saved
-        ? await asked(
-            api.PUT('/api/set-ups/{id}', {
-              params: { path: { id: saved.id }, query: { version: saved.version } },
-              body,
-            }),
-          )
-        : await asked(api.POST('/api/readings/next', { body }));
+      await read.log(title, saved, `Next time: ${change.label} (${change.change}).`);
+      await kit.changed();
+      const kept = await changed(change.draft);
       await push(`/stack/${kept.id}`);
     } catch (trouble) {
       tell(trouble);
+    } finally {
+      busy = false;
     }
+  }
+
+  function changed(draft: Draft) {
+    const body = { name: saved?.name ?? `${title}, next`, draft };
+    if (!saved) return asked(api.POST('/api/readings/next', { body }));
+    const params = { path: { id: saved.id }, query: { version: saved.version } };
+    return asked(api.PUT('/api/set-ups/{id}', { params, body }));
   }
 
   async function simulated() {

@@ -21,7 +21,6 @@ final class CauseModel {
 
     private static final int PULLS = 120;
     private static final int PLACES = 240;
-    private static final double GRAIN_MM2 = 0.45;
 
     private final SetUp setUp;
     private final TransferModel model;
@@ -83,6 +82,7 @@ final class CauseModel {
         DoubleBinaryOperator map = model.doseMap(rig);
         double[] ln = new double[places.length];
         double base = RigPriors.LN_LUCK * luck.nextGaussian() + set(cause, rig, luck);
+        base -= cause == Cause.ONE_SIDE || cause == Cause.MIDDLE_GIVES ? 0.6 * luck.nextDouble() : 0;
         double tilt = (luck.nextBoolean() ? 1 : -1) * (0.5 + 1.3 * luck.nextDouble());
         double give = 0.5 + 1.3 * luck.nextDouble();
         for (int i = 0; i < ln.length; i++) {
@@ -133,20 +133,22 @@ final class CauseModel {
                 }
             }
         }
-        double bare = (1 - coverage) * areaMm2 / GRAIN_MM2;
+        if (cause == Cause.REVERSED) {
+            return new Signs(0.01 * luck.nextDouble(), 0, 0, 0, 0, 0, 0, 0);
+        }
+        double bare = (1 - coverage) * areaMm2 / Signs.GRAIN_MM2;
         double grain = 0.5 * Math.sqrt(coverage * (1 - coverage));
-        double spill = spill(ln);
+        double ghost = cause == Cause.MOVED ? 0.18 + 0.45 * luck.nextDouble() : 0.03 * luck.nextDouble();
+        double largest = Signs.largestBareMm2(1 - coverage, areaMm2);
         return new Signs(
                 coverage * (1 - lost.share),
-                spill,
+                spill(ln) + (ghost > 0.1 ? 0.9 * ghost : 0),
                 between(part, count, 0, 1) + lost.aside,
                 between(part, count, 2, 3) + lost.aside / 2,
-                Math.min(40, lost.specks + Math.min(bare, 40) * 0.8),
-                Math.max(
-                        lost.largest,
-                        Math.min(1, (1 - coverage) * (1 - coverage) + 2 * GRAIN_MM2 * Math.min(1, bare) / areaMm2)),
-                Math.sqrt(spread + grain * grain + lost.share * 0.5 * lost.largest),
-                cause == Cause.MOVED ? 0.22 + 0.5 * luck.nextDouble() : 0.03 * luck.nextDouble());
+                Math.min(Signs.MOST_SPECKS, lost.specks + bare),
+                Math.max(lost.largest * areaMm2, bare < 0.3 ? 0 : largest),
+                Math.sqrt(spread + grain * grain + lost.share * (1 - lost.share) * 0.8),
+                ghost);
     }
 
     private double spill(double[] ln) {
@@ -164,22 +166,23 @@ final class CauseModel {
     private record Lost(double share, double largest, double specks, double aside) {}
 
     private Lost lost(Cause cause, Random luck) {
-        double aside = (luck.nextDouble() - 0.5) * 0.5;
+        double aside = luck.nextGaussian();
         return switch (cause) {
             case DUST -> {
-                int specks = 1 + luck.nextInt(7);
-                double largest = Math.min(0.2, (0.2 + 2.3 * luck.nextDouble()) / areaMm2);
-                yield new Lost(Math.min(0.4, specks * largest * 0.6), largest, specks, 0.2 * aside * largest * specks);
+                int specks = 1 + luck.nextInt(5);
+                double largest = Math.min(0.2, (0.25 + 1.6 * luck.nextDouble()) / areaMm2);
+                double share = Math.min(0.4, specks * largest * 0.6);
+                yield new Lost(share, largest, specks, 0.5 * aside * share);
             }
             case SPENT -> {
-                double share = 0.05 + 0.45 * luck.nextDouble();
-                yield new Lost(share, share * (0.6 + 0.4 * luck.nextDouble()), 1, aside * 2 * share);
+                double share = 0.03 + 0.4 * luck.nextDouble();
+                yield new Lost(
+                        share, share * (0.15 + 0.85 * luck.nextDouble()), 2 + luck.nextInt(5), 2 * aside * share);
             }
             case HOT_PEEL -> {
-                double share = 0.04 + 0.25 * luck.nextDouble();
-                yield new Lost(share, share * (0.2 + 0.5 * luck.nextDouble()), 4 + luck.nextInt(8), aside * share);
+                double share = 0.03 + 0.25 * luck.nextDouble();
+                yield new Lost(share, share * (0.12 + 0.4 * luck.nextDouble()), 3 + luck.nextInt(10), aside * share);
             }
-            case REVERSED -> new Lost(0.97 + 0.03 * luck.nextDouble(), 0.97, 0, 0);
             default -> new Lost(0, 0, 0, 0);
         };
     }
@@ -193,14 +196,14 @@ final class CauseModel {
         usual.put(Cause.AS_SET, 0.3 * (1 - under - over) + 0.02);
         usual.put(Cause.TOO_LITTLE, 0.5 * under + 0.06);
         usual.put(Cause.TOO_MUCH, 0.5 * over + 0.05);
-        usual.put(Cause.MIDDLE_GIVES, 0.05);
-        usual.put(Cause.ONE_SIDE, 0.06);
-        usual.put(Cause.HOT_PEEL, 0.02 + 0.5 * Math.min(0.2, lifts));
+        usual.put(Cause.MIDDLE_GIVES, 0.06);
+        usual.put(Cause.ONE_SIDE, 0.08);
+        usual.put(Cause.HOT_PEEL, 0.05 + 0.5 * Math.min(0.2, lifts));
         usual.put(Cause.DUST, 0.10);
-        usual.put(Cause.SPENT, 0.04);
+        usual.put(Cause.SPENT, 0.06);
         usual.put(Cause.REVERSED, 0.03);
-        usual.put(Cause.MOVED, loose ? 0.2 : 0.01);
-        usual.put(Cause.TEXTURE, setUp.stock().surface().need() > 1.2 ? 0.10 : 0.02);
+        usual.put(Cause.MOVED, loose ? 0.2 : 0.03);
+        usual.put(Cause.TEXTURE, setUp.stock().surface().need() > 1.2 ? 0.20 : 0.01);
         return Shares.summingToOne(usual);
     }
 }

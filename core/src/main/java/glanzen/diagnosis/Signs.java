@@ -13,7 +13,7 @@ import java.util.Set;
  * @param onRight how much more is covered on the right than on the left across the throat, share
  * @param inMiddle how much less is covered in the middle of the throat than at its sides, share
  * @param specks bare specks
- * @param missing share of the design that the largest bare place takes
+ * @param missingMm2 the largest bare place, mm²
  * @param mottle how coverage differs from place to place, share
  * @param ghostMm a second edge along the feed, mm
  */
@@ -23,7 +23,7 @@ public record Signs(
         double onRight,
         double inMiddle,
         double specks,
-        double missing,
+        double missingMm2,
         double mottle,
         double ghostMm) {
 
@@ -32,33 +32,51 @@ public record Signs(
 
     private static final double[] SCATTER = {0.55, 0.5, 0.6, 0.6, 0.9, 0.8, 0.7, 0.7};
 
+    /** A bare grain of the stock, mm². */
+    static final double GRAIN_MM2 = 0.56;
+
+    /** As many as a picture lists. */
+    static final double MOST_SPECKS = 40;
+
+    /** Less than this is nothing: then no other figure says anything. */
+    private static final double NOTHING = 0.03;
+
     /** Read off a picture. */
-    public static Signs of(Measures m, double designMm2) {
-        return new Signs(
-                m.coverage().value(),
-                m.spillMm().value(),
-                m.onRight().value(),
-                m.inMiddle().value(),
-                m.specks(),
-                m.missingMm2() / designMm2,
-                m.mottle(),
-                m.ghostMm().value());
+    public static Signs of(Measures m) {
+        double coverage = m.coverage().value();
+        return coverage < NOTHING
+                ? new Signs(coverage, 0, 0, 0, 0, 0, 0, 0)
+                : new Signs(
+                        coverage,
+                        m.spillMm().value(),
+                        m.onRight().value(),
+                        m.inMiddle().value(),
+                        m.specks(),
+                        m.missingMm2(),
+                        m.mottle(),
+                        m.ghostMm().value());
     }
 
     /** From what a person ticked: a word, and faults that were seen. */
-    public static Signs ticked(Observation seen, Set<Fault> faults) {
+    public static Signs ticked(Observation seen, Set<Fault> faults, double designMm2) {
         double coverage = seen.likelyCoverage();
         double bare = 1 - coverage;
         boolean patch = faults.contains(Fault.LIFTED) || faults.contains(Fault.SPENT);
+        double grains = Math.min(MOST_SPECKS, bare * designMm2 / GRAIN_MM2);
         return new Signs(
                 faults.contains(Fault.NOTHING) ? 0 : coverage,
                 seen.likelySpillMm() + (faults.contains(Fault.COUNTERS) ? 0.15 : 0),
-                faults.contains(Fault.ONE_SIDE) ? Math.max(0.15, 1.2 * bare) : 0,
-                faults.contains(Fault.MIDDLE) ? Math.max(0.12, bare) : 0,
-                faults.contains(Fault.SPECKS) ? 4 : faults.contains(Fault.MOTTLED) ? 25 : 20 * bare,
-                patch ? Math.max(0.10, 0.8 * bare) : 0.1 * bare,
-                faults.contains(Fault.MOTTLED) || patch ? Math.max(0.12, bare) : 0.6 * bare,
+                faults.contains(Fault.ONE_SIDE) ? Math.max(0.25, 3 * bare) : 0,
+                faults.contains(Fault.MIDDLE) ? Math.max(0.2, 2.5 * bare) : 0,
+                faults.contains(Fault.SPECKS) ? 4 : grains,
+                patch ? designMm2 * Math.max(0.10, 0.8 * bare) : largestBareMm2(bare, designMm2),
+                faults.contains(Fault.MOTTLED) || patch ? Math.max(0.12, bare) : 0.5 * Math.sqrt(coverage * bare),
                 faults.contains(Fault.GHOST) ? 0.4 : 0);
+    }
+
+    /** Bare grains run together the more there are. */
+    static double largestBareMm2(double bare, double designMm2) {
+        return 0.12 + 6 * bare + designMm2 * bare * bare * bare / 2;
     }
 
     /** Each on a scale on which one is about as much as the eye tells. */
@@ -70,9 +88,9 @@ public record Signs(
             Math.signum(onRight) * Math.sqrt(Math.abs(onRight) / 0.02),
             Math.signum(inMiddle) * Math.sqrt(Math.abs(inMiddle) / 0.02),
             Math.sqrt(specks),
-            Math.log(missing + 0.002),
+            Math.log(missingMm2 + 0.15),
             Math.log(mottle + 0.01) * 1.5,
-            ghostMm / 0.08
+            ghostMm / 0.045
         };
     }
 

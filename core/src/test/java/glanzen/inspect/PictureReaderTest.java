@@ -104,7 +104,7 @@ class PictureReaderTest {
 
     @Test
     void whatNothingCanBeReadFromIsRefusedWithTheReason() {
-        Pull pull = SimulatedPulls.pull(1, 1.4, 0, 30);
+        Pull pull = SimulatedPulls.pull(1, 1.4, 0, 6);
         Camera camera = SimulatedPulls.camera(pull);
         Conditions dark = new Conditions(WIDTH, HEIGHT, 0.8, 0.02, 2, 0.02, 0.1, 0.5, 0.01, 0.7, 0x202020);
         Conditions blurred = new Conditions(WIDTH, HEIGHT, 0.8, 0.02, 2, 0.7, 0.1, 0.5, 0.005, 9, 0x202020);

@@ -17,17 +17,18 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.util.AffineTransformation;
 
 /** Pulls whose foil is known, and pictures of them. */
-final class SimulatedPulls {
+public final class SimulatedPulls {
 
     static final double CARD_W = 105;
     static final double CARD_H = 148;
     private static final double MASK_PX_PER_MM = 24;
 
     /** Colours of film and stock. */
-    record Colours(int foil, int stock) {}
+    public record Colours(int foil, int stock) {}
 
     /** What was pulled, how it looks, and what is true of it. */
-    record Pull(Expected expected, FoilMask mask, Colours colours, Measures truth) {}
+    public record Pull(
+            SetUp setUp, TransferModel model, Expected expected, FoilMask mask, Colours colours, Measures truth) {}
 
     private static final List<Motif> MOTIFS = List.of(
             new Motif(Motif.Kind.WORDS, "Alder Lane", ""),
@@ -55,7 +56,7 @@ final class SimulatedPulls {
         return MOTIFS.size();
     }
 
-    static Pull pull(int n, double lnDose, double ghostMm, long seed) {
+    public static Pull pull(int n, double lnDose, double ghostMm, long seed) {
         Random luck = new Random(seed);
         Motif motif = MOTIFS.get(n % MOTIFS.size());
         double[] size = SIZES[n % SIZES.length];
@@ -73,7 +74,14 @@ final class SimulatedPulls {
         Expected expected = new Expected(card, true, null, CARD_W / 2, false);
         Colours colours =
                 new Colours(FOILS[Math.floorMod(seed, FOILS.length)], STOCKS[Math.floorMod(seed / 7, STOCKS.length)]);
-        return new Pull(expected, mask, colours, truth(expected, mask));
+        return new Pull(setUp, model, expected, mask, colours, truth(expected, mask));
+    }
+
+    /** The same with foil elsewhere. */
+    static Pull seen(Pull pull, boolean[] foiled) {
+        FoilMask m = pull.mask;
+        FoilMask mask = new FoilMask(m.widthPx(), m.heightPx(), m.pxPerMm(), foiled, m.design());
+        return new Pull(pull.setUp, pull.model, pull.expected, mask, pull.colours, truth(pull.expected, mask));
     }
 
     private static Measures truth(Expected expected, FoilMask mask) {

@@ -131,7 +131,7 @@ class ReadingService {
         Measures stays = reading.stays();
         Verdict verdict =
                 Verdict.of(reading.all(), stays, standard, Contrast.of(setUp).difference());
-        Signs signs = Signs.of(reading.all(), expected.artwork().areaMm2());
+        Signs signs = Signs.of(reading.all());
         ReadLog log = log(reading, standard);
         Observation seen = Observation.roughly(log.outcome(), log.amount(), standard)
                 .withCoverage(log.coverage(), 2 * log.coverageGive())

@@ -1,0 +1,73 @@
+package glanzen.app.browser;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import glanzen.app.Asked;
+import glanzen.app.Caller;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** A pull that came out badly, read off a picture; the change that is proposed, taken; a better one. */
+class ReadingJourneyTest extends BrowserTest {
+
+    ReadingJourneyTest(Caller caller) {
+        super(caller);
+    }
+
+    @Test
+    void aPullIsReadItsNextChangeTakenAndTheSecondIsBetter() {
+        JsonNode start = Asked.fresh(caller, "Read me");
+        String draft = Asked.soaking(start.path("draft"), 8).toString();
+        String id = start.path("id").asString();
+        caller.put(
+                "/api/set-ups/" + id + "?version=" + start.path("version").asLong(),
+                "{\"name\": \"Read me\", \"draft\": %s}".formatted(draft));
+
+        double first = read(pulled(id));
+        assertTrue(first < 97, "eight seconds are too few: " + first);
+        browser.see("li", "Too little heat, time or pressure");
+        assertEquals(List.of(), browser.serious());
+        browser.press("button", "Log it, and change the set-up so");
+        browser.until(() -> browser.place().startsWith("/stack/"));
+        String next = browser.place().replace("/stack/", "");
+        JsonNode logged = caller.get("/api/pulls?size=1").json().path("pulls").get(0);
+        assertEquals("UNDER", logged.path("outcome").asString());
+        assertEquals(first, 100 * logged.path("coverage").asDouble(), 0.1);
+        assertTrue(logged.path("pictured").asBoolean());
+
+        double second = read(pulled(next));
+        assertTrue(second > first, second + " after " + first);
+    }
+
+    /** The run of a set-up, quickly done, up to where it is looked at. */
+    private String pulled(String setUpId) {
+        JsonNode run = caller.post("/api/runs?setUpId=" + setUpId, "").json();
+        String id = run.path("id").asString();
+        caller.put("/api/runs/" + id + "/speed?speed=300", "");
+        for (int line = 0; line < run.path("preflight").size(); line++) {
+            caller.put("/api/runs/" + id + "/preflight/" + line + "?done=true", "");
+        }
+        browser.until(() -> {
+            JsonNode now = caller.get("/api/runs/" + id).json();
+            boolean made = now.path("batch").path("toLog").asInt() > 0;
+            if (!made) {
+                caller.post(
+                        "/api/runs/" + id + "/actions?action=NEXT&version="
+                                + now.path("version").asLong(),
+                        "");
+            }
+            return made;
+        });
+        return id;
+    }
+
+    /** Per cent that the page says are covered. */
+    private double read(String runId) {
+        browser.open("/pulls/read?run=" + runId);
+        browser.press("button", "Take it with the simulated camera");
+        browser.until(() -> browser.text("h1").contains("% covered"));
+        return Double.parseDouble(browser.text("h1").replaceAll(".* is ([\\d.]+) % covered.*", "$1"));
+    }
+}
