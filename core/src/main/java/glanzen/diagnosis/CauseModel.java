@@ -82,9 +82,8 @@ final class CauseModel {
         DoubleBinaryOperator map = model.doseMap(rig);
         double[] ln = new double[places.length];
         double base = RigPriors.LN_LUCK * luck.nextGaussian() + set(cause, rig, luck);
-        base -= cause == Cause.ONE_SIDE || cause == Cause.MIDDLE_GIVES ? 0.6 * luck.nextDouble() : 0;
-        double tilt = (luck.nextBoolean() ? 1 : -1) * (0.5 + 1.3 * luck.nextDouble());
-        double give = 0.5 + 1.3 * luck.nextDouble();
+        double tilt = (luck.nextBoolean() ? 1 : -1) * (0.6 + 1.6 * luck.nextDouble());
+        double give = 0.6 + 1.6 * luck.nextDouble();
         for (int i = 0; i < ln.length; i++) {
             double xi = (places[i][0] - model.artwork().middleXMm()) / halfWidthMm;
             ln[i] = Math.log(Math.max(1e-6, map.applyAsDouble(places[i][0], places[i][1]))) + base;
@@ -103,7 +102,12 @@ final class CauseModel {
         double top = Double.isFinite(much) ? much : enough + 1.5;
         double room = Math.max(0.3, top - enough);
         return switch (cause) {
-            case TOO_LITTLE -> Math.min(0, enough - mean) - 0.1 - 1.4 * luck.nextDouble();
+            case TOO_LITTLE -> {
+                double less = luck.nextDouble();
+                yield Math.min(0, enough - mean) - 0.1 - 1.2 * less * less;
+            }
+            // Where foil is full on the better side, hardly more than enough was given.
+            case ONE_SIDE, MIDDLE_GIVES -> enough - mean + 0.5 * room * luck.nextDouble();
             case TOO_MUCH -> Math.max(0, top - mean) + 0.05 + 0.8 * luck.nextDouble();
             default -> Math.max(Math.min(0, top - mean), enough - mean) + 0.15 * room * luck.nextDouble();
         };

@@ -59,18 +59,22 @@ public record Signs(
 
     /** From what a person ticked: a word, and faults that were seen. */
     public static Signs ticked(Observation seen, Set<Fault> faults, double designMm2) {
-        double coverage = seen.likelyCoverage();
+        // Who says that one side or the middle is bare has seen it plainly.
+        boolean sided = faults.contains(Fault.ONE_SIDE) || faults.contains(Fault.MIDDLE);
+        double coverage = (sided ? 0.9 : 1) * seen.likelyCoverage();
         double bare = 1 - coverage;
         boolean patch = faults.contains(Fault.LIFTED) || faults.contains(Fault.SPENT);
         double grains = Math.min(MOST_SPECKS, bare * designMm2 / GRAIN_MM2);
         return new Signs(
                 faults.contains(Fault.NOTHING) ? 0 : coverage,
                 seen.likelySpillMm() + (faults.contains(Fault.COUNTERS) ? 0.15 : 0),
-                faults.contains(Fault.ONE_SIDE) ? Math.max(0.25, 3 * bare) : 0,
-                faults.contains(Fault.MIDDLE) ? Math.max(0.2, 2.5 * bare) : 0,
+                faults.contains(Fault.ONE_SIDE) ? Math.max(0.6, 3 * bare) : 0,
+                faults.contains(Fault.MIDDLE) ? Math.max(0.5, 2.5 * bare) : 0,
                 faults.contains(Fault.SPECKS) ? 4 : grains,
                 patch ? designMm2 * Math.max(0.10, 0.8 * bare) : largestBareMm2(bare, designMm2),
-                faults.contains(Fault.MOTTLED) || patch ? Math.max(0.12, bare) : 0.5 * Math.sqrt(coverage * bare),
+                faults.contains(Fault.MOTTLED) || patch
+                        ? Math.max(0.12, bare)
+                        : (sided ? 0.9 : 0.5) * Math.sqrt(coverage * bare),
                 faults.contains(Fault.GHOST) ? 0.4 : 0);
     }
 
@@ -100,7 +104,7 @@ public record Signs(
         double[] b = truth.figures();
         double sum = 0;
         for (int i = 0; i < FIGURES; i++) {
-            double z = (a[i] - b[i]) / (2 * SCATTER[i]);
+            double z = (a[i] - b[i]) / (1.4 * SCATTER[i]);
             // Tails as Student's: something that no cause explains rules none out.
             sum += 1.5 * Math.log1p(z * z / 2);
         }

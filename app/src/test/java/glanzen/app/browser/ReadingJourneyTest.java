@@ -27,7 +27,7 @@ class ReadingJourneyTest extends BrowserTest {
 
         double first = read(pulled(id));
         assertTrue(first < 97, "eight seconds are too few: " + first);
-        browser.see("li", "Too little heat, time or pressure");
+        browser.see("li", "too little heat, time or pressure");
         assertEquals(List.of(), browser.serious());
         browser.press("button", "Log it, and change the set-up so");
         browser.until(() -> browser.place().startsWith("/stack/"));

@@ -66,8 +66,8 @@ class ReadingApiTest {
     void signsAndAnswersSayWhyWithoutAPicture() {
         String about = "\"setUpId\": \"%s\"".formatted(id("Prize card, bee"));
         String signs = """
-                {"coverage": 0.9, "spillMm": 0.05, "onRight": 0.3, "inMiddle": 0, "specks": 4, "missingMm2": 4,
-                 "mottle": 0.15, "ghostMm": 0}""";
+                {"coverage": 0.75, "spillMm": 0.03, "onRight": 0.7, "inMiddle": 0, "specks": 30, "missingMm2": 6,
+                 "mottle": 0.4, "ghostMm": 0}""";
         JsonNode why = caller.post("/api/readings/why", "{%s, \"signs\": %s, \"answers\": {}}".formatted(about, signs))
                 .json();
         assertEquals("ONE_SIDE", why.path("causes").get(0).path("cause").asString(), why.toString());
