@@ -70,6 +70,8 @@
         stroke-width={letter * 0.14}
         stroke-dasharray={s.spot.kind === 'BARE' ? undefined : `${letter * 0.12} ${letter * 0.2}`}
       />
+    {/each}
+    {#each shown as s (s.text)}
       <rect
         x={s.at - letter * 0.25}
         y={s.line - letter * 0.8}

@@ -39,7 +39,7 @@ public record Signs(
     static final double MOST_SPECKS = 40;
 
     /** Less than this is nothing: then no other figure says anything. */
-    private static final double NOTHING = 0.03;
+    public static final double NOTHING = 0.03;
 
     /** Read off a picture. */
     public static Signs of(Measures m) {

@@ -4,6 +4,7 @@ import glanzen.inspect.Measures;
 import glanzen.inspect.Spot;
 import glanzen.measure.Figures;
 import glanzen.route.Standard;
+import glanzen.transfer.Ghost;
 import glanzen.transfer.Transfer;
 import java.util.ArrayList;
 import java.util.List;
@@ -43,7 +44,7 @@ public record Verdict(Action action, List<String> steps) {
     private static final double MOST_CONTRAST = 100;
 
     private static final double LEAST_CONTRAST = 8;
-    private static final double GHOST_MM = 0.20;
+    private static final double GHOST_MM = Ghost.VISIBLE_MM;
     /** Less than this and there is too much to fill. */
     private static final double TAKES_AGAIN = 0.5;
 

@@ -28,7 +28,13 @@ public record Reading(Measures all, Measures stays, Place place, List<View> view
      * @param turnDegrees turned anticlockwise
      * @param agreement how well foil and design agree, −1…1
      */
-    public record Place(boolean known, Figure rightMm, Figure upMm, Figure turnDegrees, double agreement) {}
+    public record Place(boolean known, Figure rightMm, Figure upMm, Figure turnDegrees, double agreement) {
+
+        /** A shift that is worth a word, mm. */
+        public static final double SEEN_SHIFT_MM = 0.3;
+        /** A turn that is worth a word. */
+        public static final double SEEN_TURN_DEGREES = 0.3;
+    }
 
     /**
      * One picture.

@@ -36,6 +36,7 @@ import glanzen.pull.PullOutcome;
 import glanzen.pull.TransferModel;
 import glanzen.route.Standard;
 import glanzen.setup.SetUp;
+import glanzen.transfer.Ghost;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
@@ -55,8 +56,6 @@ class ReadingService {
 
     private static final int STRAIGHT_PX = 1000;
     private static final double AROUND_MM = 8;
-    private static final double SEEN_SHIFT_MM = 0.3;
-    private static final double SEEN_TURN_DEGREES = 0.3;
     private static final int MOST_SPOTS = 12;
 
     private final SetUpService setUps;
@@ -178,16 +177,16 @@ class ReadingService {
             return "found by its design; where it lies on the sheet is not known";
         }
         List<String> parts = new ArrayList<>();
-        if (Math.abs(right.value()) > SEEN_SHIFT_MM) {
+        if (Math.abs(right.value()) > Reading.Place.SEEN_SHIFT_MM) {
             parts.add(Figures.length(Math.abs(right.value())) + (right.value() > 0 ? " right" : " left"));
         }
-        if (Math.abs(up.value()) > SEEN_SHIFT_MM) {
+        if (Math.abs(up.value()) > Reading.Place.SEEN_SHIFT_MM) {
             parts.add(Figures.length(Math.abs(up.value())) + (up.value() > 0 ? " above" : " below"));
         }
         String shift =
                 parts.isEmpty() ? "lying in its place" : "lying " + String.join(" and ", parts) + " of its place";
         double turned = place.turnDegrees().value();
-        return Math.abs(turned) > SEEN_TURN_DEGREES
+        return Math.abs(turned) > Reading.Place.SEEN_TURN_DEGREES
                 ? shift + String.format(Locale.ROOT, ", turned %.1f°", turned)
                 : shift;
     }
@@ -209,10 +208,10 @@ class ReadingService {
         double spill = Math.min(5, m.spillMm().value());
         PullOutcome outcome = new PullOutcome(1, coverage, spill, 0, standard.under(coverage), standard.over(spill));
         List<Fault> faults = new ArrayList<>();
-        if (m.ghostMm().value() > 0.20) {
+        if (m.ghostMm().value() > Ghost.VISIBLE_MM) {
             faults.add(Fault.GHOST);
         }
-        if (m.coverage().value() < 0.02) {
+        if (m.coverage().value() < Signs.NOTHING) {
             faults.add(Fault.NOTHING);
         }
         return new ReadLog(
