@@ -6,6 +6,8 @@
   import { Question } from '../../asking/question.svelte';
   import OutcomeMark from '../../drawing/OutcomeMark.svelte';
   import { percent } from '../../parts/format';
+  import Fold from '../../parts/Fold.svelte';
+  import WhyTicked from './WhyTicked.svelte';
   import { tell } from '../../state/messages.svelte';
   import { routes } from '../../state/routes.svelte';
   import { outcomeWords } from '../../logging/words';
@@ -122,6 +124,9 @@
           {/each}
         {/snippet}
       </Asked>
+      {#if route?.film && pull.outcome !== 'CLEAN'}
+        <Fold title="Why it came out so"><WhyTicked {pull} onnext={again} /></Fold>
+      {/if}
       <div class="mt-4 flex flex-wrap gap-2">
         <button class="press press-strong" onclick={again}>Use this set-up again</button>
         {#if route?.film}<a class="press" href="#/pulls/read?pull={pull.id}">Read a picture of it</a>{/if}

@@ -138,6 +138,15 @@ final class Registration {
         normal[4][3] += together;
         right[3] -= together * turned;
         right[4] -= together * turned;
+        // A sheet does not stretch one way only; a second copy along the feed would look like it.
+        double alike = stiff[2] * 25;
+        double differs = p[2] - p[5];
+        normal[2][2] += alike;
+        normal[5][5] += alike;
+        normal[2][5] -= alike;
+        normal[5][2] -= alike;
+        right[2] -= alike * differs;
+        right[5] += alike * differs;
         double[] step = new CholeskyDecomposition(new Array2DRowRealMatrix(normal, false), 1e-6, 1e-18)
                 .getSolver()
                 .solve(new ArrayRealVector(right, false))

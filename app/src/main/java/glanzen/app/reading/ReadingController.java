@@ -7,13 +7,19 @@ import glanzen.app.setup.SetUpService;
 import glanzen.app.web.Pictures;
 import glanzen.diagnosis.Asking;
 import glanzen.diagnosis.Signs;
+import glanzen.learning.Fault;
+import glanzen.learning.Observation.Amount;
+import glanzen.learning.Observation.Outcome;
 import glanzen.measure.BadInput;
 import glanzen.measure.Checks;
+import glanzen.setup.SetUp;
 import io.swagger.v3.oas.annotations.Operation;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -45,21 +51,38 @@ class ReadingController {
         this.setUps = setUps;
     }
 
+    /** What a person saw without a picture. */
+    record Ticked(Outcome outcome, Amount amount, Set<Fault> faults) {
+        Ticked {
+            new Checks()
+                    .present("ticked.outcome", outcome, "under, clean, over or both")
+                    .present("ticked.amount", amount, "a little or a lot")
+                    .present("ticked.faults", faults, "faults, perhaps none")
+                    .done();
+        }
+    }
+
     /**
      * What is known of a pull, to be asked about again.
      *
-     * @param signs from an earlier reading
+     * @param signs from an earlier reading; or else
+     * @param ticked what a person saw
      * @param answers questions that were answered, yes or no
      */
     record KnownSigns(
             @Nullable String setUpId,
             @Nullable String runId,
             @Nullable String pullId,
-            Signs signs,
+            @Nullable Signs signs,
+            @Nullable Ticked ticked,
             Map<Asking, Boolean> answers) {
         KnownSigns {
             new Checks()
-                    .present("signs", signs, "the signs of a reading")
+                    .holds(
+                            (signs == null) != (ticked == null),
+                            "signs",
+                            "and ticked: one of them says what was seen",
+                            "the signs of a reading, or what was ticked")
                     .present("answers", answers, "answers, perhaps none")
                     .done();
         }
@@ -113,11 +136,11 @@ class ReadingController {
     @Operation(summary = "Why a pull came out so, from signs that are known and questions that were answered")
     @PostMapping("/why")
     WhyView why(@RequestBody KnownSigns known) {
-        return why.of(
-                readings.setUp(new Asked(known.setUpId(), known.runId(), known.pullId())),
-                known.signs(),
-                known.answers(),
-                null);
+        SetUp setUp = readings.setUp(new Asked(known.setUpId(), known.runId(), known.pullId()));
+        Ticked ticked = known.ticked();
+        return ticked == null
+                ? why.of(setUp, Objects.requireNonNull(known.signs()), known.answers(), null)
+                : why.ticked(setUp, ticked.outcome(), ticked.amount(), ticked.faults(), known.answers());
     }
 
     @Operation(summary = "Keeps a changed set-up for the next pull")

@@ -19,7 +19,7 @@ import org.springframework.stereotype.Component;
 @Component
 class SimulatedCamera {
 
-    private static final double MASK_PX_PER_MM = 20;
+    private static final int MASK_PX_PER_MM = 20;
     private static final int LONG_PX = 2400;
 
     private final RunService runs;

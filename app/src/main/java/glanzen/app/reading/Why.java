@@ -17,14 +17,18 @@ import glanzen.forecast.Forecast;
 import glanzen.forecast.Forecaster;
 import glanzen.forecast.RigEnsemble;
 import glanzen.inspect.Unreadable;
+import glanzen.learning.Fault;
 import glanzen.learning.Learner;
 import glanzen.learning.Observation;
+import glanzen.learning.Observation.Amount;
+import glanzen.learning.Observation.Outcome;
 import glanzen.measure.BadInput;
 import glanzen.pull.TransferModel;
 import glanzen.setup.Difference;
 import glanzen.setup.SetUp;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -66,6 +70,13 @@ class Why {
                         : new QuestionView(found.asking(), found.asking().question()),
                 next(found.best(), setUp, learned),
                 next(found.telling(), setUp, learned));
+    }
+
+    /** From what a person ticked, without a picture. */
+    WhyView ticked(SetUp setUp, Outcome outcome, Amount amount, Set<Fault> faults, Map<Asking, Boolean> answers) {
+        Observation seen = Observation.roughly(outcome, amount, setUp.route().standard());
+        Signs signs = Signs.ticked(seen, faults, forecaster.artwork(setUp).areaMm2());
+        return of(setUp, signs, answers, seen);
     }
 
     private NextView next(Diagnosis.Next next, SetUp setUp, RigEnsemble learned) {
