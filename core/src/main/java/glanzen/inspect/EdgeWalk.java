@@ -135,7 +135,7 @@ final class EdgeWalk {
         double ghost = ghostMm(strayMm).value();
         double half = ghost > SEEN_GHOST_MM ? ghost / 2 : 0;
         double there = Math.max(0, sorted[(int) (HIGH * (walks - 1))] + half);
-        return new Figure(there, 0.015 + 0.5 * strayMm + 0.05 * softMm + 0.1 * half);
+        return new Figure(there, 0.012 + 0.3 * strayMm + 0.02 * softMm + 0.7 * half);
     }
 
     /**

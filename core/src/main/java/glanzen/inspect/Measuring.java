@@ -41,7 +41,7 @@ final class Measuring {
         double looser = mean(local(0.35f));
         double stricter = mean(local(0.65f));
         EdgeWalk edge = EdgeWalk.along(map, design, within);
-        double doubt = Math.abs(looser - stricter) / 4 + 0.25 * strayMm * edge.perMm2();
+        double doubt = Math.abs(looser - stricter) / 12 + 0.08 * strayMm * edge.perMm2();
         Figure covered = new Figure(coverage, Math.max(LEAST_GIVE, doubt));
         return new Measures(
                 covered,

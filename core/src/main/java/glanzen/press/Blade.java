@@ -19,8 +19,8 @@ public final class Blade {
 
     private static final double BITE_N_PER_MM2 = 138;
     private static final int MOST_STEPS = 40;
-    private static final double EXACT_N = 1e-6;
-    private static final double EXACT_MM = 1e-9;
+    private static final double EXACT_N = 1e-3;
+    private static final double EXACT_MM = 1e-7;
 
     private Blade() {}
 
