@@ -22,6 +22,7 @@ import org.jspecify.annotations.Nullable;
 public record Diagnosis(List<Likely> causes, @Nullable Asking asking, Next best, Next telling) {
 
     private static final double WORTH_ASKING = 0.05;
+    private static final double LEAST_GOOD = 0.5;
     private static final long SEED = 20;
 
     public Diagnosis {
@@ -90,7 +91,9 @@ public record Diagnosis(List<Likely> causes, @Nullable Asking asking, Next best,
         Next best = all.stream()
                 .max(Comparator.comparingDouble(n -> n.good - 0.01 * n.remedy.minutes()))
                 .orElseThrow();
+        // A lesson that hardly ever ends in a good pull is too dear.
         Next telling = all.stream()
+                .filter(n -> n.good > LEAST_GOOD * best.good)
                 .max(Comparator.comparingDouble(n -> n.tells - 0.01 * n.remedy.minutes()))
                 .orElseThrow();
         return new Diagnosis(causes, asking, best, telling);

@@ -55,7 +55,7 @@ import org.springframework.stereotype.Service;
 class ReadingService {
 
     private static final int STRAIGHT_PX = 1000;
-    private static final double AROUND_MM = 8;
+    private static final int AROUND_MM = 8;
     private static final int MOST_SPOTS = 12;
 
     private final SetUpService setUps;

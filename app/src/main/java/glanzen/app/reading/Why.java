@@ -1,8 +1,6 @@
 package glanzen.app.reading;
 
-import glanzen.advice.Advice;
 import glanzen.advice.Advisor;
-import glanzen.advice.Contrast;
 import glanzen.advice.Proposal;
 import glanzen.app.reading.WhyView.CauseView;
 import glanzen.app.reading.WhyView.NextView;
@@ -26,7 +24,6 @@ import glanzen.measure.BadInput;
 import glanzen.pull.TransferModel;
 import glanzen.setup.Difference;
 import glanzen.setup.SetUp;
-import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -98,17 +95,21 @@ class Why {
         return d.what() + ": " + d.after();
     }
 
-    /** Heat and pressure are changed by the cheapest change on what the rig is now thought to be. */
+    /**
+     * Heat and pressure are changed by the cheapest single change that leads to the middle of what is clean, as far as the rig is now
+     * known; nothing if that lies the other way.
+     */
     private @Nullable Proposal changed(Remedy remedy, SetUp setUp, RigEnsemble learned) {
         if (remedy != Remedy.MORE && remedy != Remedy.LESS) {
             return null;
         }
-        Advice advice = new Advisor(forecaster, forecasts.inventory())
-                .advise(setUp, learned, Contrast.of(setUp).bias());
-        return advice.cheapest() != null ? advice.cheapest() : first(advice.best());
-    }
-
-    private static @Nullable Proposal first(List<Proposal> best) {
-        return best.isEmpty() ? null : best.get(0);
+        Forecast now = forecaster.forecast(setUp, learned);
+        double clean = Math.sqrt(now.window().least() * now.window().most());
+        boolean more = clean > now.dose().middle();
+        return more != (remedy == Remedy.MORE)
+                ? null
+                : new Advisor(forecaster, forecasts.inventory())
+                        .toward(setUp, learned, clean)
+                        .orElse(null);
     }
 }

