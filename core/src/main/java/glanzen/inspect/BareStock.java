@@ -35,8 +35,6 @@ final class BareStock {
     /** Whitens departures: lower triangle of the inverse of the covariance's root. */
     private double[][] whitening = new double[3][3];
 
-    private double middleLight;
-
     private BareStock(Grid grid) {
         this.grid = grid;
     }
@@ -80,7 +78,6 @@ final class BareStock {
             weigh(off, weights);
         }
         whitening = whitened(off, weights);
-        middleLight = Math.exp(terms[1][0]);
     }
 
     /** To begin with, even light of the middle kind: whatever covers less than half of the points does not pull at it. */
@@ -179,16 +176,6 @@ final class BareStock {
             sum += a[i] * b[i];
         }
         return sum;
-    }
-
-    /** Green light of bare stock in the middle of the picture, 0…1. */
-    double light() {
-        return middleLight;
-    }
-
-    /** How much bare stock strays, as a share of its light. */
-    double stray() {
-        return 1 / whitening[1][1];
     }
 
     /** How far each pixel departs from bare stock, in deviations of bare stock, red to blue whitened. */

@@ -6,7 +6,6 @@ import glanzen.cutting.DieChoice;
 import glanzen.layout.Arrangement;
 import glanzen.layout.Layout;
 import glanzen.layout.OnPlatform;
-import glanzen.material.BondingLayer;
 import glanzen.setup.SetUp;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -20,16 +19,14 @@ import org.locationtech.jts.operation.union.UnaryUnionOp;
  * @param sheetKnown whether the artwork's own box is the sheet, so that its corners say how large all is
  * @param stays what is left after cutting; nothing where nothing is cut
  * @param middleXMm middle of the rollers
- * @param matt flock: it does not shine
  */
 public record Expected(
-        Artwork artwork, boolean sheetKnown, @Nullable Geometry stays, double middleXMm, boolean matt) {
+        Artwork artwork, boolean sheetKnown, @Nullable Geometry stays, double middleXMm) {
 
     /** What a set-up should have made; what stays is what its dies leave inside them. */
     public static Expected of(SetUp setUp, Artwork artwork, ArtworkShelf shelf) {
         boolean laid = setUp.layout().laid();
-        boolean matt = setUp.route().bonding().orElse(null) == BondingLayer.GEL_FLOCK;
-        return new Expected(artwork, laid, laid ? inside(setUp.layout(), shelf) : null, artwork.middleXMm(), matt);
+        return new Expected(artwork, laid, laid ? inside(setUp.layout(), shelf) : null, artwork.middleXMm());
     }
 
     private static @Nullable Geometry inside(Layout layout, ArtworkShelf shelf) {

@@ -30,7 +30,6 @@ final class Finding {
             @Nullable Placing sheet,
             double @Nullable [] corners,
             double agreement,
-            double stockLight,
             boolean foil,
             Registration.Known known) {}
 
@@ -38,7 +37,6 @@ final class Finding {
     private final Expected expected;
     private final CoarseSearch search;
     private boolean foilSeen;
-    private double stockLight;
 
     Finding(Photograph photograph, Expected expected) {
         this.photograph = photograph;
@@ -114,10 +112,10 @@ final class Finding {
         }
         Registration.Known known = byHand ? Registration.Known.BY_HAND : Registration.Known.SHEET;
         if (map.clearness == 0) {
-            return new Found(sheet, sheet, corners, 0, stockLight, false, known);
+            return new Found(sheet, sheet, corners, 0, false, known);
         }
         CoarseSearch.Found found = search.near(map, NEAR);
-        return new Found(sheet.after(found.toFrame()), sheet, corners, found.agreement(), stockLight, true, known);
+        return new Found(sheet.after(found.toFrame()), sheet, corners, found.agreement(), true, known);
     }
 
     private @Nullable Found onUnknown(double[] corners, double aspect) {
@@ -133,7 +131,6 @@ final class Finding {
                         null,
                         corners,
                         found.agreement(),
-                        stockLight,
                         true,
                         Registration.Known.NOTHING);
     }
@@ -149,13 +146,7 @@ final class Finding {
         return found == null
                 ? null
                 : new Found(
-                        frame.after(found.toFrame()),
-                        null,
-                        null,
-                        found.agreement(),
-                        stockLight,
-                        true,
-                        Registration.Known.NOTHING);
+                        frame.after(found.toFrame()), null, null, found.agreement(), true, Registration.Known.NOTHING);
     }
 
     /** Foil on a sheet, roughly: what departs from the stock at its rim. */
@@ -177,7 +168,6 @@ final class Finding {
         } catch (IllegalArgumentException tooLittle) {
             return null;
         }
-        stockLight = stock.light();
         FoilMap map = FoilMap.of(stock.departures(flat));
         foilSeen |= map.clearness > 0;
         return map;

@@ -48,11 +48,6 @@ public final class Placing {
         return new double[] {(m[0] * xMm + m[1] * yMm + m[2]) / w, (m[3] * xMm + m[4] * yMm + m[5]) / w};
     }
 
-    /** Which place of the plane a pixel shows: x and y, mm. */
-    public double[] mm(double xPx, double yPx) {
-        return inverse().px(xPx, yPx);
-    }
-
     /** This placing of a plane that is turned and moved first. */
     public Placing after(AffineTransformation first) {
         double[] m = first.getMatrixEntries();

@@ -52,10 +52,6 @@ public final class SimulatedPulls {
 
     private SimulatedPulls() {}
 
-    static int designs() {
-        return MOTIFS.size();
-    }
-
     public static Pull pull(int n, double lnDose, double ghostMm, long seed) {
         Random luck = new Random(seed);
         Motif motif = MOTIFS.get(n % MOTIFS.size());
@@ -71,7 +67,7 @@ public final class SimulatedPulls {
         Rig rig = Rig.AS_LABELLED.needing(setUp.needKey(), usual - lnDose);
         FoilMask mask =
                 new PullPicture(setUp, model, rig, seed).ghosted(ghostMm).mask(MASK_PX_PER_MM);
-        Expected expected = new Expected(card, true, null, CARD_W / 2, false);
+        Expected expected = new Expected(card, true, null, CARD_W / 2);
         Colours colours =
                 new Colours(FOILS[Math.floorMod(seed, FOILS.length)], STOCKS[Math.floorMod(seed / 7, STOCKS.length)]);
         return new Pull(setUp, model, expected, mask, colours, truth(expected, mask));
