@@ -11,7 +11,7 @@ public enum Asking {
     WENT_LOOSE("Did the plate go back loose, or was it knocked?", Cause.MOVED, 0.88, 0.08),
     BRUSHED("Did you skip brushing both faces?", Cause.DUST, 0.75, 0.30),
     READY("Was the ready light still off when you laid it?", Cause.TOO_LITTLE, 0.35, 0.04),
-    WRONG_WAY("Was the coloured side of the foil against the plate's sheet, or unsure?", Cause.REVERSED, 0.85, 0.08),
+    WRONG_WAY("Are you unsure whether the foil lay the right way up?", Cause.REVERSED, 0.85, 0.08),
     FEELS_ROUGH("Does the stock feel rough?", Cause.TEXTURE, 0.90, 0.12);
 
     private final String question;

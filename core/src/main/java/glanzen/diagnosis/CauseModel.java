@@ -1,6 +1,7 @@
 package glanzen.diagnosis;
 
 import glanzen.forecast.RigEnsemble;
+import glanzen.inspect.Measures;
 import glanzen.pull.Handling;
 import glanzen.pull.Rig;
 import glanzen.pull.RigPriors;
@@ -9,6 +10,7 @@ import glanzen.setup.SetUp;
 import glanzen.transfer.Normal;
 import glanzen.transfer.Transfer;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -114,6 +116,9 @@ final class CauseModel {
     }
 
     private Signs signs(Cause cause, double[] ln, Random luck) {
+        if (cause == Cause.REVERSED) {
+            return new Signs(0.01 * luck.nextDouble(), 0, 0, 0, 0, 0, 0, 0);
+        }
         double[] covered = new double[ln.length];
         double sum = 0;
         for (int i = 0; i < ln.length; i++) {
@@ -128,17 +133,13 @@ final class CauseModel {
         for (int i = 0; i < ln.length; i++) {
             spread += (covered[i] - coverage) * (covered[i] - coverage) / ln.length;
             double xi = (places[i][0] - model.artwork().middleXMm()) / halfWidthMm;
-            int side = xi > 1.0 / 3 ? 0 : xi < -1.0 / 3 ? 1 : -1;
-            int middle = Math.abs(xi) > 0.5 ? 2 : Math.abs(xi) < 0.3 ? 3 : -1;
-            for (int k : new int[] {side, middle}) {
-                if (k >= 0) {
+            for (boolean sided : new boolean[] {true, false}) {
+                int k = Measures.part(xi, sided) + (sided ? 0 : 2);
+                if (Measures.part(xi, sided) >= 0) {
                     part[k] += covered[i];
                     count[k]++;
                 }
             }
-        }
-        if (cause == Cause.REVERSED) {
-            return new Signs(0.01 * luck.nextDouble(), 0, 0, 0, 0, 0, 0, 0);
         }
         double bare = (1 - coverage) * areaMm2 / Signs.GRAIN_MM2;
         double grain = 0.5 * Math.sqrt(coverage * (1 - coverage));
@@ -149,7 +150,7 @@ final class CauseModel {
                 spill(ln) + (ghost > 0.1 ? 0.9 * ghost : 0),
                 between(part, count, 0, 1) + lost.aside,
                 between(part, count, 2, 3) + lost.aside / 2,
-                Math.min(Signs.MOST_SPECKS, lost.specks + bare),
+                Math.min(Measures.MOST_SPOTS, lost.specks + bare),
                 Math.max(lost.largest * areaMm2, bare < 0.3 ? 0 : largest),
                 Math.sqrt(spread + grain * grain + lost.share * (1 - lost.share) * 0.8),
                 ghost);
@@ -157,7 +158,7 @@ final class CauseModel {
 
     private double spill(double[] ln) {
         double[] sorted = ln.clone();
-        java.util.Arrays.sort(sorted);
+        Arrays.sort(sorted);
         double high = sorted[(int) (0.9 * (sorted.length - 1))];
         return Transfer.spillMm(Math.exp(high + 1.28 * Transfer.SHEET_SIGMA), model.softnessMm()) + model.alwaysMm();
     }

@@ -35,9 +35,6 @@ public record Signs(
     /** A bare grain of the stock, mm². */
     static final double GRAIN_MM2 = 0.56;
 
-    /** As many as a picture lists. */
-    static final double MOST_SPECKS = 40;
-
     /** Less than this is nothing: then no other figure says anything. */
     public static final double NOTHING = 0.03;
 
@@ -64,7 +61,7 @@ public record Signs(
         double coverage = (sided ? 0.9 : 1) * seen.likelyCoverage();
         double bare = 1 - coverage;
         boolean patch = faults.contains(Fault.LIFTED) || faults.contains(Fault.SPENT);
-        double grains = Math.min(MOST_SPECKS, bare * designMm2 / GRAIN_MM2);
+        double grains = Math.min(Measures.MOST_SPOTS, bare * designMm2 / GRAIN_MM2);
         return new Signs(
                 faults.contains(Fault.NOTHING) ? 0 : coverage,
                 seen.likelySpillMm() + (faults.contains(Fault.COUNTERS) ? 0.15 : 0),

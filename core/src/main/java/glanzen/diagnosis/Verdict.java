@@ -8,6 +8,7 @@ import glanzen.transfer.Ghost;
 import glanzen.transfer.Transfer;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What to do with this pull, by what is seen of it at arm's length.
@@ -152,7 +153,7 @@ public record Verdict(Action action, List<String> steps) {
                     && measures.spillMm().value() <= Transfer.ERASABLE_SPILL_MM;
         }
 
-        java.util.Optional<Spot> largestBare() {
+        Optional<Spot> largestBare() {
             return measures.spots().stream()
                     .filter(s -> s.stays() && s.kind() == Spot.Kind.BARE)
                     .findFirst();

@@ -1,6 +1,7 @@
 package glanzen.inspect;
 
 import java.util.Arrays;
+import org.jspecify.annotations.Nullable;
 
 /** Along the design's edge, how far foil reaches past it: straight out from each place of the edge until foil ends. */
 final class EdgeWalk {
@@ -74,8 +75,7 @@ final class EdgeWalk {
 
     private record Walk(double pastMm, boolean bridged, double slope) {}
 
-    @org.jspecify.annotations.Nullable
-    private static Walk walk(FoilMap map, DesignField design, double x, double y, double nx, double ny) {
+    private static @Nullable Walk walk(FoilMap map, DesignField design, double x, double y, double nx, double ny) {
         double step = 0.5 / map.grid.pxPerMm();
         float before = map.grid.at(map.share, x + FROM_MM * nx, y + FROM_MM * ny);
         if (before < FOIL) {

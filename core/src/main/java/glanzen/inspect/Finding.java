@@ -13,6 +13,7 @@ final class Finding {
     private static final double RIM_SHARE = 0.10;
     private static final double ENOUGH = 0.35;
     private static final double SURE = 0.55;
+    private static final double LEAST_AREA = 0.01;
     private static final double ASPECT = 1.35;
     private static final double[] NEAR = turns(4, 2);
     private static final double[] QUARTERS = quarters();
@@ -45,7 +46,7 @@ final class Finding {
     }
 
     Found find(double @Nullable [] corners) {
-        List<double[]> quads = corners != null ? List.of(corners) : new SheetFinder(photograph).find();
+        List<double[]> quads = corners != null ? List.of(anticlockwise(corners)) : new SheetFinder(photograph).find();
         Found best = null;
         for (double[] quad : quads) {
             best = better(best, onSheet(quad, corners != null));
@@ -63,6 +64,19 @@ final class Finding {
             throw new Unreadable(foilSeen ? Unreadable.Reason.OTHER_DESIGN : Unreadable.Reason.NOT_FOUND);
         }
         return best;
+    }
+
+    /** Corners set by hand may run either way round; four that enclose hardly anything are none. */
+    private double[] anticlockwise(double[] corners) {
+        double area = 0;
+        for (int i = 0; i < 8; i += 2) {
+            area += corners[i] * corners[(i + 3) % 8] - corners[(i + 2) % 8] * corners[i + 1];
+        }
+        if (!(Math.abs(area) / 2 > LEAST_AREA * photograph.width() * photograph.height())) {
+            throw new Unreadable(Unreadable.Reason.NOT_FOUND);
+        }
+        double[] c = corners;
+        return area < 0 ? c : new double[] {c[6], c[7], c[4], c[5], c[2], c[3], c[0], c[1]};
     }
 
     private static @Nullable Found better(@Nullable Found a, @Nullable Found b) {

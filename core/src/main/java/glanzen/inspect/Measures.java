@@ -33,6 +33,21 @@ public record Measures(
     /** Bare places smaller than this count as specks, mm². */
     public static final double SPECK_MM2 = 3.0;
 
+    /** As many places as are listed. */
+    public static final int MOST_SPOTS = 40;
+
+    /**
+     * Which part of the throat a place counts for: right 0, left 1; or at the sides 0, in the middle 1; −1 for what lies between.
+     *
+     * @param xi from the middle of the rollers, 1 at the furthest of the design
+     */
+    public static int part(double xi, boolean sided) {
+        if (sided) {
+            return xi > 1.0 / 3 ? 0 : xi < -1.0 / 3 ? 1 : -1;
+        }
+        return Math.abs(xi) > 0.5 ? 0 : Math.abs(xi) < 0.3 ? 1 : -1;
+    }
+
     /** How many bare specks there are. */
     public long specks() {
         return spots.stream()

@@ -12,7 +12,6 @@ final class Measuring {
 
     private static final double AROUND_MM = 0.8;
     private static final double LEAST_SPOT_MM2 = 0.08;
-    private static final int MOST_SPOTS = 40;
     private static final float FOIL = 0.5f;
     private static final double LEAST_GIVE = 0.002;
 
@@ -112,9 +111,7 @@ final class Measuring {
         int[] count = new int[2];
         for (int i = 0; i < local.length; i++) {
             double at = awayMm(i) / half;
-            int part = sided
-                    ? (at > 1.0 / 3 ? 0 : at < -1.0 / 3 ? 1 : -1)
-                    : Math.abs(at) > 0.5 ? 0 : Math.abs(at) < 0.3 ? 1 : -1;
+            int part = Measures.part(at, sided);
             if (local[i] >= 0 && part >= 0) {
                 sum[part] += local[i];
                 squares[part] += local[i] * local[i];
@@ -151,7 +148,7 @@ final class Measuring {
         add(spots, bare, Spot.Kind.BARE);
         add(spots, over, Spot.Kind.OVER);
         spots.sort(Comparator.comparingDouble(Spot::areaMm2).reversed());
-        return spots.subList(0, Math.min(MOST_SPOTS, spots.size()));
+        return spots.subList(0, Math.min(Measures.MOST_SPOTS, spots.size()));
     }
 
     private void add(List<Spot> spots, boolean[] marked, Spot.Kind kind) {

@@ -42,7 +42,7 @@ public final class PictureReader {
      * Reads one pull.
      *
      * @param photographs of the same pull, with light from different sides
-     * @param corners of the sheet in the first picture, eight numbers in pixels anticlockwise from its lower left; or nothing, to find
+     * @param corners of the sheet in the first picture, eight numbers in pixels one after the other round it; or nothing, to find
      *     them
      * @throws Unreadable with the reason
      */

@@ -87,6 +87,21 @@ class PictureReaderTest {
     }
 
     @Test
+    void cornersMayRunEitherWayRoundButMustEncloseSomething() {
+        Pull pull = SimulatedPulls.pull(1, 1.4, 0, 8);
+        Camera camera = SimulatedPulls.camera(pull);
+        double[] c = camera.corners(phone(8), 8);
+        List<Photograph> taken = List.of(Photograph.of(camera.shoot(phone(8), 8)));
+        double[] clockwise = {c[6], c[7], c[4], c[5], c[2], c[3], c[0], c[1]};
+        Reading read = new PictureReader(pull.expected()).read(taken, clockwise);
+        assertEquals(pull.truth().coverage().value(), read.all().coverage().value(), 0.03);
+        for (double[] none : new double[][] {new double[8], {1, 1, 2, 2, 3, 3, Double.NaN, 4}}) {
+            Unreadable no = assertThrows(Unreadable.class, () -> new PictureReader(pull.expected()).read(taken, none));
+            assertEquals(Unreadable.Reason.NOT_FOUND, no.reason());
+        }
+    }
+
+    @Test
     void picturesWithLightFromTwoSidesJoin() {
         Pull pull = SimulatedPulls.pull(7, 1.5, 0, 9);
         Camera camera = SimulatedPulls.camera(pull);

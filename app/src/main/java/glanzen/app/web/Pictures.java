@@ -47,22 +47,7 @@ public final class Pictures {
      * @throws BadInput if it is no picture or too large
      */
     public static byte[] taken(byte[] file) {
-        if (file.length > MOST_BYTES) {
-            throw new BadInput("picture", "is too large", ACCEPTED);
-        }
-        try {
-            double scale = Math.min(1, (double) KEPT_SIDE / longerSide(file));
-            return encoded(
-                    onPaper(Thumbnails.of(new ByteArrayInputStream(file))
-                            .scale(scale)
-                            .asBufferedImage()),
-                    "jpg");
-        } catch (BadInput refused) {
-            throw refused;
-        } catch (IOException | RuntimeException damaged) {
-            // Readers of pictures throw whatever comes to hand on a damaged file.
-            throw new BadInput("picture", "is damaged", ACCEPTED);
-        }
+        return encoded(decoded(file, KEPT_SIDE), "jpg");
     }
 
     /**
@@ -71,16 +56,21 @@ public final class Pictures {
      * @throws BadInput if it is no picture or too large
      */
     public static BufferedImage measured(byte[] file) {
+        return decoded(file, MEASURED_SIDE);
+    }
+
+    private static BufferedImage decoded(byte[] file, int mostSide) {
         if (file.length > MOST_BYTES) {
             throw new BadInput("picture", "is too large", ACCEPTED);
         }
         try {
-            double scale = Math.min(1, (double) MEASURED_SIDE / longerSide(file));
+            double scale = Math.min(1, (double) mostSide / longerSide(file));
             return onPaper(
                     Thumbnails.of(new ByteArrayInputStream(file)).scale(scale).asBufferedImage());
         } catch (BadInput refused) {
             throw refused;
         } catch (IOException | RuntimeException damaged) {
+            // Readers of pictures throw whatever comes to hand on a damaged file.
             throw new BadInput("picture", "is damaged", ACCEPTED);
         }
     }
