@@ -2,13 +2,17 @@ package glanzen.diagnosis;
 
 import glanzen.forecast.Forecast;
 import glanzen.forecast.RigEnsemble;
-import glanzen.pull.TransferModel;
+import glanzen.learning.Fault;
+import glanzen.pull.PullModel;
+import glanzen.route.Route;
 import glanzen.setup.SetUp;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -23,6 +27,13 @@ public record Diagnosis(List<Likely> causes, @Nullable Asking asking, Next best,
 
     private static final double WORTH_ASKING = 0.05;
     private static final double LEAST_GOOD = 0.5;
+    /** A person who sees a sign ticks it so often; and ticks one that means nothing so often. */
+    private static final double NOTICED = 0.75;
+
+    /** Where all is good, it is so much likelier that nothing is wrong. */
+    private static final double GOOD = 10;
+
+    private static final double BY_THE_WAY = 0.08;
     private static final long SEED = 20;
 
     public Diagnosis {
@@ -47,44 +58,83 @@ public record Diagnosis(List<Likely> causes, @Nullable Asking asking, Next best,
     public record Next(Remedy remedy, double good, double tells, Cause ifGood, Cause ifBad) {}
 
     /**
-     * @param expected what was forecast of the set-up
-     * @param answers what was asked already
+     * What was pulled.
+     *
+     * @param expected what was forecast of it
      */
-    public static Diagnosis of(
-            Signs seen,
-            SetUp setUp,
-            TransferModel model,
-            RigEnsemble ensemble,
-            Forecast expected,
-            Map<Asking, Boolean> answers) {
-        CauseModel simulated = new CauseModel(setUp, model, ensemble);
-        Map<Cause, Double> usual = simulated.usual(expected.under(), expected.over());
-        Map<Cause, List<Signs>> pulls = simulated.simulate(SEED);
-        Map<Cause, Double> weights = new EnumMap<>(Cause.class);
-        for (Cause cause : Cause.values()) {
-            double likely = pulls.get(cause).stream()
-                    .mapToDouble(seen::likely)
-                    .average()
-                    .orElse(0);
-            weights.put(cause, usual.getOrDefault(cause, 0.01) * (likely + 1e-9));
+    public record Case(SetUp setUp, PullModel model, RigEnsemble ensemble, Forecast expected) {}
+
+    /**
+     * What is known of how it came out.
+     *
+     * @param ticked faults that a person saw; nothing where a person was not asked
+     * @param answers what was asked already
+     * @param lesson what a change made for this pull has told; nothing where none was made
+     */
+    public record Evidence(
+            Signs signs,
+            @Nullable Set<Fault> ticked,
+            Map<Asking, Boolean> answers,
+            @Nullable Lesson lesson) {
+
+        /** Where nothing was changed for this pull. */
+        public Evidence(Signs signs, @Nullable Set<Fault> ticked, Map<Asking, Boolean> answers) {
+            this(signs, ticked, answers, null);
         }
-        Map<Cause, Double> shares = Shares.summingToOne(weights);
-        for (Map.Entry<Asking, Boolean> answer : answers.entrySet()) {
-            shares = answer.getKey().answered(shares, answer.getValue());
-        }
-        return of(shares, answers);
     }
 
-    static Diagnosis of(Map<Cause, Double> shares, Map<Asking, Boolean> answers) {
+    /** Why a pull came out as it did. */
+    public static Diagnosis of(Case of, Evidence seen) {
+        Route route = of.setUp().route();
+        CauseModel simulated = new CauseModel(of.setUp(), of.model(), of.ensemble());
+        Map<Cause, Double> usual = Usual.of(of, simulated.ensemble());
+        if (seen.lesson != null) {
+            usual = seen.lesson.onwards(usual);
+        }
+        Map<Cause, Double> before = usual;
+        Map<Cause, List<Signs>> pulls = simulated.simulate(Cause.on(route), SEED);
+        Map<Cause, Double> weights = new EnumMap<>(Cause.class);
+        pulls.forEach((cause, alike) -> {
+            double likely =
+                    alike.stream().mapToDouble(seen.signs::likely).average().orElse(0);
+            weights.put(cause, before.get(cause) * (likely + 1e-9) * ticking(cause, seen.ticked));
+        });
+        if (seen.signs.good(route.standard().counting(of.model().artwork().counterMm()))) {
+            weights.merge(Cause.AS_SET, GOOD, (a, b) -> a * b);
+        }
+        Map<Cause, Double> shares = Shares.summingToOne(weights);
+        for (Map.Entry<Asking, Boolean> answer : seen.answers.entrySet()) {
+            shares = answer.getKey().answered(shares, answer.getValue());
+        }
+        return of(route, shares, seen.answers);
+    }
+
+    /** How likely a person ticks what was ticked if that was the cause. */
+    private static double ticking(Cause cause, @Nullable Set<Fault> ticked) {
+        if (ticked == null) {
+            return 1;
+        }
+        boolean seen = cause.sign().filter(ticked::contains).isPresent();
+        double others = Math.pow(BY_THE_WAY, ticked.size() - (seen ? 1 : 0));
+        return others * (cause.sign().isEmpty() ? 1 : seen ? NOTICED : 1 - NOTICED);
+    }
+
+    /** Shares of the causes. */
+    public Map<Cause, Double> shares() {
+        return causes.stream().collect(Collectors.toMap(Likely::cause, Likely::share));
+    }
+
+    static Diagnosis of(Route route, Map<Cause, Double> shares, Map<Asking, Boolean> answers) {
         List<Likely> causes = shares.entrySet().stream()
                 .map(e -> new Likely(e.getKey(), e.getValue()))
                 .sorted(Comparator.comparingDouble(Likely::share).reversed())
                 .toList();
         Asking asking = Arrays.stream(Asking.values())
-                .filter(a -> !answers.containsKey(a) && a.tells(shares) > WORTH_ASKING)
+                .filter(a -> a.fits(route) && !answers.containsKey(a) && a.tells(shares) > WORTH_ASKING)
                 .max(Comparator.comparingDouble(a -> a.tells(shares)))
                 .orElse(null);
         List<Next> all = Arrays.stream(Remedy.values())
+                .filter(remedy -> remedy.fits(route))
                 .map(remedy -> next(remedy, shares))
                 .toList();
         // Between two that help alike, what costs less is done first.

@@ -1,21 +1,32 @@
 package glanzen.diagnosis;
 
+import glanzen.route.Route;
 import java.util.List;
 
 /** One change for the next pull. */
 public enum Remedy {
-    SAME_AGAIN("pull it once more just so", 0, List.of(Cause.AS_SET)),
-    BRUSH("brush both faces once more", 0.5, List.of(Cause.DUST)),
-    FRESH_FOIL("cut a fresh piece of foil", 0.5, List.of(Cause.SPENT)),
-    FLIP("check: foil colour side up, ready light on, timer started", 0.5, List.of(Cause.REVERSED)),
-    COOL("let it cool before you peel", 1, List.of(Cause.HOT_PEEL)),
-    MORE("give it more heat, time or pressure", 1, List.of(Cause.TOO_LITTLE, Cause.TEXTURE)),
-    LESS("give it less heat, time or pressure", 1, List.of(Cause.TOO_MUCH)),
-    TURN_BOARDS("turn the boards end for end", 1, List.of(Cause.ONE_SIDE)),
-    QUARTER_TURN("a second pass a quarter turn round", 1, List.of(Cause.MIDDLE_GIVES)),
-    PATCH("patch it behind where it is bare", 4, List.of(Cause.MIDDLE_GIVES, Cause.ONE_SIDE)),
-    TAPE("tape the plate down", 1, List.of(Cause.MOVED)),
-    SMOOTH_STOCK("take a smoother stock", 2, List.of(Cause.TEXTURE));
+    SAME_AGAIN("pull it once more just so", 0, Cause.AS_SET),
+    BRUSH("brush both faces once more", 0.5, Cause.DUST),
+    FRESH_FOIL("cut a fresh piece of film", 0.5, Cause.SPENT),
+    FLIP("check: colour side the right way, ready light on, timer started", 0.5, Cause.REVERSED),
+    COOL("let it cool before you peel", 1, Cause.HOT_PEEL),
+    MORE("give it more %s", 1, Cause.TOO_LITTLE, Cause.TEXTURE, Cause.SHEETS),
+    LESS("give it less %s", 1, Cause.TOO_MUCH, Cause.STIFF),
+    TURN_BOARDS("turn the boards end for end", 1, Cause.ONE_SIDE, Cause.BOARD_WORN),
+    QUARTER_TURN("a second pass a quarter turn round", 1, Cause.MIDDLE_GIVES),
+    PATCH("patch it behind where too little came out", 4, Cause.MIDDLE_GIVES, Cause.ONE_SIDE),
+    TAPE("tape the plate down", 1, Cause.MOVED),
+    SMOOTH_STOCK("take a smoother stock", 2, Cause.TEXTURE),
+    WAIT_CLEAR("wait until the gel is clear all over", 30, Cause.NOT_DRY),
+    SPREAD_ANEW("spread fresh gel, a little thicker, and press it within the week", 15, Cause.GEL_OLD),
+    FOIL_BEFORE_CUT("foil the next one first, and cut it after", 2, Cause.CUT_FIRST),
+    MEDIUM_FIRST("medium first, fully dry, foil on top", 10, Cause.MEDIUM_OVER),
+    PEEL_FILMS("peel both films off the clear sheet", 0.5, Cause.FILM_ON),
+    CLEAN_BLADE("tap the die out and brush it", 1, Cause.BLADE),
+    METAL_SHIM("put the metal shim under it", 1, Cause.BLADE, Cause.SHEETS),
+    ONE_SHEET("one sheet at a time", 0.5, Cause.SHEETS),
+    FRESH_PLATE("take a fresh bottom plate", 1, Cause.BOARD_WORN),
+    DAMPEN("damp the sheet a little, or take a softer stock", 2, Cause.STIFF);
 
     private static final double CURED = 0.88;
     /** What strikes by chance hardly strikes twice. */
@@ -28,15 +39,20 @@ public enum Remedy {
     private final double minutes;
     private final List<Cause> cures;
 
-    Remedy(String label, double minutes, List<Cause> cures) {
+    Remedy(String label, double minutes, Cause... cures) {
         this.label = label;
         this.minutes = minutes;
-        this.cures = cures;
+        this.cures = List.of(cures);
     }
 
-    /** What to do. */
-    public String label() {
-        return label;
+    /** What to do on a route. */
+    public String label(Route route) {
+        return Cause.dosed(label, route);
+    }
+
+    /** Whether it helps against anything that is there on a route. */
+    boolean fits(Route route) {
+        return Cause.on(route).stream().anyMatch(this::cures);
     }
 
     /** What it costs before the next pull, min. */

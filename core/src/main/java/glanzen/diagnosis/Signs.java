@@ -3,6 +3,9 @@ package glanzen.diagnosis;
 import glanzen.inspect.Measures;
 import glanzen.learning.Fault;
 import glanzen.learning.Observation;
+import glanzen.route.Standard;
+import glanzen.transfer.Ghost;
+import glanzen.transfer.Transfer;
 import java.util.Set;
 
 /**
@@ -15,6 +18,8 @@ import java.util.Set;
  * @param specks bare specks
  * @param missingMm2 the largest bare place, mm²
  * @param mottle how coverage differs from place to place, share
+ * @param gone share of the design in places that are all bare
+ * @param gonePlaces how many such places there are
  * @param ghostMm a second edge along the feed, mm
  */
 public record Signs(
@@ -25,15 +30,26 @@ public record Signs(
         double specks,
         double missingMm2,
         double mottle,
+        double gone,
+        double gonePlaces,
         double ghostMm) {
 
     /** Figures as they are compared, and by how much readings and pulls scatter in each. */
-    static final int FIGURES = 8;
+    static final int FIGURES = 10;
 
-    private static final double[] SCATTER = {0.55, 0.5, 0.6, 0.6, 0.9, 0.8, 0.7, 0.7};
+    private static final double[] SCATTER = {0.6, 0.55, 0.65, 0.65, 1.0, 0.5, 0.75, 0.75, 0.75, 0.75};
+
+    private static final double FREEDOM = 4;
 
     /** A bare grain of the stock, mm². */
     static final double GRAIN_MM2 = 0.56;
+    /** A bare speck that a grain leaves in the mean, mm². */
+    static final double SPECK_MM2 = 0.3;
+
+    /** How far the grains of a sheet where it takes best lie above its mean, ln of dose. */
+    static final double GRAIN_LN = 1.28 * Transfer.SHEET_SIGMA;
+
+    private static final double LOOKED_AT_MM2 = 0.6;
 
     /** Less than this is nothing: then no other figure says anything. */
     public static final double NOTHING = 0.03;
@@ -42,7 +58,7 @@ public record Signs(
     public static Signs of(Measures m) {
         double coverage = m.coverage().value();
         return coverage < NOTHING
-                ? new Signs(coverage, 0, 0, 0, 0, 0, 0, 0)
+                ? bare(coverage)
                 : new Signs(
                         coverage,
                         m.spillMm().value(),
@@ -51,19 +67,29 @@ public record Signs(
                         m.specks(),
                         m.missingMm2(),
                         m.mottle(),
+                        m.gone(),
+                        m.gonePlaces(),
                         m.ghostMm().value());
+    }
+
+    /** Nothing has taken, or hardly anything: then no other figure says anything. */
+    static Signs bare(double coverage) {
+        return new Signs(coverage, 0, 0, 0, 0, 0, 0, 0, 0, 0);
     }
 
     /** From what a person ticked: a word, and faults that were seen. */
     public static Signs ticked(Observation seen, Set<Fault> faults, double designMm2) {
         // Who says that one side or the middle is bare has seen it plainly.
         boolean sided = faults.contains(Fault.ONE_SIDE) || faults.contains(Fault.MIDDLE);
-        double coverage = (sided ? 0.9 : 1) * seen.likelyCoverage();
+        double coverage = faults.contains(Fault.NOTHING) ? 0 : (sided ? 0.9 : 1) * seen.likelyCoverage();
+        if (coverage < NOTHING) {
+            return bare(coverage);
+        }
         double bare = 1 - coverage;
         boolean patch = faults.contains(Fault.LIFTED) || faults.contains(Fault.SPENT);
-        double grains = Math.min(Measures.MOST_SPOTS, bare * designMm2 / GRAIN_MM2);
+        double grains = Math.min(Measures.MOST_SPOTS, bare * designMm2 / SPECK_MM2);
         return new Signs(
-                faults.contains(Fault.NOTHING) ? 0 : coverage,
+                coverage,
                 seen.likelySpillMm() + (faults.contains(Fault.COUNTERS) ? 0.15 : 0),
                 faults.contains(Fault.ONE_SIDE) ? Math.max(0.6, 3 * bare) : 0,
                 faults.contains(Fault.MIDDLE) ? Math.max(0.5, 2.5 * bare) : 0,
@@ -72,12 +98,22 @@ public record Signs(
                 faults.contains(Fault.MOTTLED) || patch
                         ? Math.max(0.12, bare)
                         : (sided ? 0.9 : 0.5) * Math.sqrt(coverage * bare),
+                patch ? Math.max(0.08, 0.6 * bare) : 0,
+                faults.contains(Fault.SPENT) ? 1 : faults.contains(Fault.LIFTED) ? 4 : 0,
                 faults.contains(Fault.GHOST) ? 0.4 : 0);
     }
 
     /** Bare grains run together the more there are. */
     static double largestBareMm2(double bare, double designMm2) {
-        return 0.12 + 6 * bare + designMm2 * bare * bare * bare / 2;
+        return 0.2 + 30 * bare + designMm2 * bare * bare * bare / 2;
+    }
+
+    /** Whether all is as it should be, and no bare place large enough to be looked at. */
+    public boolean good(Standard standard) {
+        return !standard.under(coverage)
+                && !standard.over(spillMm)
+                && ghostMm < Ghost.VISIBLE_MM
+                && missingMm2 < LOOKED_AT_MM2;
     }
 
     /** Each on a scale on which one is about as much as the eye tells. */
@@ -89,8 +125,11 @@ public record Signs(
             Math.signum(onRight) * Math.sqrt(Math.abs(onRight) / 0.02),
             Math.signum(inMiddle) * Math.sqrt(Math.abs(inMiddle) / 0.02),
             Math.sqrt(specks),
-            Math.log(missingMm2 + 0.15),
+            // How large a large place is says little; whether a small one is a speck or a grain, much.
+            Math.log(Math.min(3, missingMm2) + 0.15) + 0.4 * Math.log(Math.max(3, missingMm2) / 3),
             Math.log(mottle + 0.01) * 1.5,
+            Math.sqrt(gone) / 0.10,
+            Math.sqrt(gonePlaces) * 1.2,
             ghostMm / 0.045
         };
     }
@@ -101,9 +140,9 @@ public record Signs(
         double[] b = truth.figures();
         double sum = 0;
         for (int i = 0; i < FIGURES; i++) {
-            double z = (a[i] - b[i]) / (1.4 * SCATTER[i]);
+            double z = (a[i] - b[i]) / SCATTER[i];
             // Tails as Student's: something that no cause explains rules none out.
-            sum += 1.5 * Math.log1p(z * z / 2);
+            sum += (FREEDOM + 1) / 2 * Math.log1p(z * z / FREEDOM);
         }
         return Math.exp(-sum);
     }

@@ -9,6 +9,11 @@ import glanzen.transfer.Transfer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.operation.union.UnaryUnionOp;
 
 /**
  * What to do with this pull, by what is seen of it at arm's length.
@@ -31,6 +36,11 @@ public record Verdict(Action action, List<String> steps) {
 
         Action(String label) {
             this.label = label;
+        }
+
+        /** Whether this pull serves as it was meant. */
+        public boolean keeps() {
+            return this == KEEP || this == MEND || this == CUT_AROUND;
         }
 
         /** In a word. */
@@ -62,7 +72,7 @@ public record Verdict(Action action, List<String> steps) {
      * @param difference of foil and stock, CIEDE2000
      */
     public static Verdict of(Measures whole, Measures stays, Standard standard, double difference) {
-        double contrast = Math.max(LEAST_CONTRAST, Math.min(MOST_CONTRAST, difference)) / MOST_CONTRAST;
+        double contrast = contrast(difference);
         Judged judged = new Judged(stays, standard, contrast);
         if (judged.good()) {
             boolean cutAway = !new Judged(whole, standard, contrast).good();
@@ -88,6 +98,70 @@ public record Verdict(Action action, List<String> steps) {
                                 "Most of it is good: cut out what is, and keep it for a smaller piece.",
                                 "Pull another."))
                 : new Verdict(Action.REPEAT, List.of("Pull another; what is wrong cannot be rubbed out or filled."));
+    }
+
+    /**
+     * What must be cut away for the rest to be good, in the frame of the spots; nothing where that is not all that is wrong.
+     *
+     * @param difference of foil and stock, CIEDE2000
+     */
+    public static Optional<Geometry> faults(Measures whole, Standard standard, double difference) {
+        Judged judged = new Judged(whole, standard, contrast(difference));
+        boolean everywhere = judged.past()
+                || whole.ghostMm().value() >= GHOST_MM
+                || whole.spots().size() >= Measures.MOST_SPOTS;
+        List<Geometry> circles = Stream.concat(judged.bare.stream(), judged.over.stream())
+                .map(s -> new GeometryFactory()
+                        .createPoint(new Coordinate(s.xMm(), s.yMm()))
+                        .buffer(s.longMm() / 2))
+                .toList();
+        return everywhere || circles.isEmpty() ? Optional.empty() : Optional.of(UnaryUnionOp.union(circles));
+    }
+
+    /**
+     * The same once a die is found that leaves what is wrong outside.
+     *
+     * @param middle of the design, in the frame of the rescue
+     */
+    public Verdict rescued(Rescue rescue, Coordinate middle) {
+        String die = rescue.number() == 0
+                ? rescue.die().name()
+                : "no. %d of %s, %s"
+                        .formatted(
+                                rescue.number(),
+                                rescue.die().set(),
+                                rescue.die().name());
+        List<String> changed = new ArrayList<>();
+        if (rescue.whole()) {
+            changed.add("Cut it with " + die + aside(rescue, middle) + ": what is wrong stays outside.");
+        } else {
+            changed.add("Cut it with %s%s: that keeps %.0f %% of the design, and what is wrong stays outside."
+                    .formatted(die, aside(rescue, middle), 100 * rescue.kept()));
+        }
+        steps.stream()
+                .skip(action == Action.ELSEWHERE ? 1 : 0)
+                .map(s -> "Or: " + s)
+                .forEach(changed::add);
+        return new Verdict(rescue.whole() ? Action.CUT_AROUND : Action.ELSEWHERE, changed);
+    }
+
+    private static String aside(Rescue rescue, Coordinate middle) {
+        List<String> parts = new ArrayList<>();
+        double right = rescue.middle().x - middle.x;
+        double up = rescue.middle().y - middle.y;
+        if (Math.abs(right) >= 1) {
+            parts.add(Figures.length(Math.abs(right)) + (right > 0 ? " right" : " left"));
+        }
+        if (Math.abs(up) >= 1) {
+            parts.add(Figures.length(Math.abs(up)) + (up > 0 ? " above" : " below"));
+        }
+        return parts.isEmpty()
+                ? ", centred on the design"
+                : ", its middle " + String.join(" and ", parts) + " of the design’s";
+    }
+
+    private static double contrast(double difference) {
+        return Math.max(LEAST_CONTRAST, Math.min(MOST_CONTRAST, difference)) / MOST_CONTRAST;
     }
 
     private static List<String> kept(Judged judged, boolean cutAway) {

@@ -9,6 +9,7 @@ import org.apache.commons.math3.linear.CholeskyDecomposition;
 import org.apache.commons.math3.linear.MatrixUtils;
 import org.apache.commons.math3.linear.RealMatrix;
 import org.apache.commons.math3.linear.RealVector;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Bare stock under the light of one picture: a smooth surface of light per colour, fitted to places where nothing lies and
@@ -28,6 +29,8 @@ final class BareStock {
     private static final double COLOUR_STRAY = 0.03;
 
     private static final double DARKEST = 1e-4;
+    private static final double COAT_STRAY = 0.05;
+    private static final double COAT_GLOSS = 0.12;
     private static final int SMOOTH_PX = 16;
 
     private final Grid grid;
@@ -180,6 +183,15 @@ final class BareStock {
 
     /** How far each pixel departs from bare stock, in deviations of bare stock, red to blue whitened. */
     Departures departures(Flat flat) {
+        return departures(flat, null);
+    }
+
+    /**
+     * The same where something else lies bare.
+     *
+     * @param undercoat what shows where the film did not take, as shares of the stock's own light; nothing for the stock itself
+     */
+    Departures departures(Flat flat, double @Nullable [] undercoat) {
         Departures d = new Departures(flat.grid);
         float[][] lit = new float[3][];
         for (int c = 0; c < 3; c++) {
@@ -193,10 +205,20 @@ final class BareStock {
                 for (int c = 0; c < 3; c++) {
                     off[c] = flat.light[c][i] / between(lit[c], coarse, x, y) - 1;
                 }
-                d.set(i, flat.seen[i] ? whitened(off) : new double[3]);
+                d.set(i, flat.seen[i] ? whitened(undercoat == null ? off : from(undercoat, off)) : new double[3]);
             }
         });
         return d;
+    }
+
+    private static double[] from(double[] coat, double[] off) {
+        double[] from = new double[3];
+        for (int c = 0; c < 3; c++) {
+            double away = off[c] + 1 - coat[c];
+            // How black a black is, and how it shines, nobody has written down.
+            from[c] = Math.signum(away) * Math.max(0, Math.abs(away) - COAT_STRAY - COAT_GLOSS * coat[c]);
+        }
+        return from;
     }
 
     private double[] whitened(double[] off) {

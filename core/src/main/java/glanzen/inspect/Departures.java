@@ -13,6 +13,20 @@ final class Departures {
         this.size = new float[grid.count()];
     }
 
+    /** These inside a design or outside it, and none elsewhere. */
+    Departures only(DesignField design, boolean inside) {
+        Departures part = new Departures(grid);
+        for (int i = 0; i < size.length; i++) {
+            if (design.signedMm[i] < 0 == inside) {
+                part.size[i] = size[i];
+                for (int c = 0; c < 3; c++) {
+                    part.parts[c][i] = parts[c][i];
+                }
+            }
+        }
+        return part;
+    }
+
     void set(int i, double[] part) {
         double sum = 0;
         for (int c = 0; c < 3; c++) {

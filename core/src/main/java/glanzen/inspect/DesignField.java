@@ -21,7 +21,12 @@ final class DesignField {
      * @param reachMm distances beyond are taken as this
      */
     static DesignField of(Artwork artwork, Envelope boxMm, double pxPerMm, double reachMm) {
-        Grid grid = Grid.over(boxMm, pxPerMm);
+        return of(artwork, Grid.over(boxMm, pxPerMm), reachMm);
+    }
+
+    /** The same on a grid. */
+    static DesignField of(Artwork artwork, Grid grid, double reachMm) {
+        double pxPerMm = grid.pxPerMm();
         double middleX = grid.leftMm() + grid.width() / 2.0 / pxPerMm;
         double middleY = grid.topMm() - grid.height() / 2.0 / pxPerMm;
         float[] share = artwork.shares(grid.width(), grid.height(), pxPerMm, middleX, middleY);

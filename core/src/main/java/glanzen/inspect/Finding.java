@@ -3,8 +3,10 @@ package glanzen.inspect;
 import glanzen.artwork.Artwork;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.IntPredicate;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
 
 /** Finds the design in one picture: by the sheet's corners, or by itself. */
 final class Finding {
@@ -15,7 +17,13 @@ final class Finding {
     private static final double SURE = 0.55;
     private static final double LEAST_AREA = 0.01;
     private static final double ASPECT = 1.35;
+    private static final double AROUND_MM = 6;
+    private static final double BEYOND_CUT_MM = 2;
+    /** So near to a cut it may be the bench that is seen. */
+    static final double INSIDE_CUT_MM = 0.8;
+
     private static final double[] NEAR = turns(4, 2);
+    private static final double[] NEAR_OUTLINE = turns(9, 3);
     private static final double[] QUARTERS = quarters();
     private static final double[] ANYWHERE = all();
 
@@ -25,6 +33,7 @@ final class Finding {
      * @param design from the design's millimetres to pixels
      * @param sheet from the sheet's millimetres to pixels, where its size is known
      * @param corners of the sheet, px
+     * @param cutOut whether it was found by the outline of what is cut out already
      */
     record Found(
             Placing design,
@@ -32,7 +41,8 @@ final class Finding {
             double @Nullable [] corners,
             double agreement,
             boolean foil,
-            Registration.Known known) {}
+            Registration.Known known,
+            boolean cutOut) {}
 
     private final Photograph photograph;
     private final Expected expected;
@@ -45,7 +55,34 @@ final class Finding {
         this.search = new CoarseSearch(expected.artwork());
     }
 
-    Found find(double @Nullable [] corners) {
+    /** @param marks corners of the sheet, eight numbers; or the two ends of the design, four; or nothing. Pixels. */
+    Found find(double @Nullable [] marks) {
+        Found best;
+        if (marks != null && marks.length == 4) {
+            best = byEnds(marks);
+        } else {
+            best = onSheets(marks);
+            if (marks == null && (best == null || best.agreement < SURE)) {
+                best = better(best, byOutline());
+            }
+            if (marks == null && (best == null || best.agreement < ENOUGH)) {
+                best = better(best, byItself());
+            }
+        }
+        if (best == null || best.agreement < ENOUGH) {
+            if (best != null && !best.foil && best.sheet != null && (marks != null || sheetSeen(best))) {
+                return best;
+            }
+            throw new Unreadable(foilSeen ? Unreadable.Reason.OTHER_DESIGN : Unreadable.Reason.NOT_FOUND);
+        }
+        return best;
+    }
+
+    private boolean sheetSeen(Found found) {
+        return found.corners != null && new SheetEdges(photograph, found.corners).seen();
+    }
+
+    private @Nullable Found onSheets(double @Nullable [] corners) {
         List<double[]> quads = corners != null ? List.of(anticlockwise(corners)) : new SheetFinder(photograph).find();
         Found best = null;
         for (double[] quad : quads) {
@@ -54,16 +91,56 @@ final class Finding {
                 return best;
             }
         }
-        if (corners == null && (best == null || best.agreement < ENOUGH)) {
-            best = better(best, byItself());
+        return best;
+    }
+
+    /** A piece that is cut out already: by what is left of it. */
+    private @Nullable Found byOutline() {
+        Geometry stays = expected.stays();
+        if (stays == null || stays.getNumGeometries() != 1) {
+            return null;
         }
-        if (best == null || best.agreement < ENOUGH) {
-            if (best != null && !best.foil && best.sheet != null) {
-                return best;
+        Found best = null;
+        for (Geometry patch : new SheetFinder(photograph).outlines()) {
+            for (Placing placing : new OutlineFit(stays, patch).ways()) {
+                best = better(best, within(placing, stays.getEnvelopeInternal(), stays, NEAR_OUTLINE));
             }
-            throw new Unreadable(foilSeen ? Unreadable.Reason.OTHER_DESIGN : Unreadable.Reason.NOT_FOUND);
         }
         return best;
+    }
+
+    /** By the two ends of the design, set by a person. */
+    private @Nullable Found byEnds(double[] px) {
+        double[] mm = expected.ends();
+        double scale = Math.hypot(px[2] - px[0], px[3] - px[1]) / Math.hypot(mm[2] - mm[0], mm[3] - mm[1]);
+        if (!(scale > 0)) {
+            throw new Unreadable(Unreadable.Reason.NOT_FOUND);
+        }
+        // Pictures run down: y is turned over.
+        double turn = Math.atan2(px[1] - px[3], px[2] - px[0]) - Math.atan2(mm[3] - mm[1], mm[2] - mm[0]);
+        double c = scale * Math.cos(turn);
+        double s = scale * Math.sin(turn);
+        Placing placing =
+                Placing.of(c, -s, px[0] - c * mm[0] + s * mm[1], -s, -c, px[1] + s * mm[0] + c * mm[1], 0, 0, 1);
+        Envelope box = new Envelope(expected.artwork().designBox());
+        box.expandBy(AROUND_MM);
+        return within(placing, box, null, NEAR);
+    }
+
+    private @Nullable Found within(Placing placing, Envelope box, @Nullable Geometry inside, double[] turns) {
+        FoilMap map = map(placing, box, inside);
+        if (map == null || map.clearness == 0) {
+            return null;
+        }
+        CoarseSearch.Found found = search.near(map, turns);
+        return new Found(
+                placing.after(found.toFrame()),
+                null,
+                null,
+                found.agreement(),
+                true,
+                Registration.Known.OUTLINE,
+                inside != null);
     }
 
     /** Corners set by hand may run either way round; four that enclose hardly anything are none. */
@@ -126,10 +203,10 @@ final class Finding {
         }
         Registration.Known known = byHand ? Registration.Known.BY_HAND : Registration.Known.SHEET;
         if (map.clearness == 0) {
-            return new Found(sheet, sheet, corners, 0, false, known);
+            return new Found(sheet, sheet, corners, 0, false, known, false);
         }
         CoarseSearch.Found found = search.near(map, NEAR);
-        return new Found(sheet.after(found.toFrame()), sheet, corners, found.agreement(), true, known);
+        return new Found(sheet.after(found.toFrame()), sheet, corners, found.agreement(), true, known, false);
     }
 
     private @Nullable Found onUnknown(double[] corners, double aspect) {
@@ -146,7 +223,8 @@ final class Finding {
                         corners,
                         found.agreement(),
                         true,
-                        Registration.Known.NOTHING);
+                        Registration.Known.NOTHING,
+                        false);
     }
 
     /** Without a sheet: the picture itself is the frame. */
@@ -160,23 +238,29 @@ final class Finding {
         return found == null
                 ? null
                 : new Found(
-                        frame.after(found.toFrame()), null, null, found.agreement(), true, Registration.Known.NOTHING);
+                        frame.after(found.toFrame()),
+                        null,
+                        null,
+                        found.agreement(),
+                        true,
+                        Registration.Known.NOTHING,
+                        false);
     }
 
     /** Foil on a sheet, roughly: what departs from the stock at its rim. */
     private @Nullable FoilMap map(Placing sheet, Envelope box) {
+        return map(sheet, box, null);
+    }
+
+    /** The same where only what lies inside an outline is sheet. */
+    private @Nullable FoilMap map(Placing sheet, Envelope box, @Nullable Geometry inside) {
         double pxPerMm = LOW_PX / Math.max(box.getWidth(), box.getHeight());
         Envelope inner = new Envelope(box);
-        inner.expandBy(-0.012 * Math.min(box.getWidth(), box.getHeight()));
+        inner.expandBy(inside == null ? -0.012 * Math.min(box.getWidth(), box.getHeight()) : BEYOND_CUT_MM);
         Flat flat = Flat.of(photograph, sheet, inner, pxPerMm);
-        int rim = (int) (RIM_SHARE * Math.min(flat.grid.width(), flat.grid.height()));
         BareStock stock;
         try {
-            BareStock bordering = BareStock.fit(flat, i -> {
-                int x = i % flat.grid.width();
-                int y = i / flat.grid.width();
-                return x < rim || y < rim || x >= flat.grid.width() - rim || y >= flat.grid.height() - rim;
-            });
+            BareStock bordering = BareStock.fit(flat, inside == null ? rim(flat.grid) : rim(flat, inside));
             Departures rough = bordering.departures(flat);
             stock = BareStock.fit(flat, i -> rough.size[i] < FoilMap.SURE);
         } catch (IllegalArgumentException tooLittle) {
@@ -185,6 +269,27 @@ final class Finding {
         FoilMap map = FoilMap.of(stock.departures(flat));
         foilSeen |= map.clearness > 0;
         return map;
+    }
+
+    private static IntPredicate rim(Grid grid) {
+        int rim = (int) (RIM_SHARE * Math.min(grid.width(), grid.height()));
+        return i -> {
+            int x = i % grid.width();
+            int y = i / grid.width();
+            return x < rim || y < rim || x >= grid.width() - rim || y >= grid.height() - rim;
+        };
+    }
+
+    /** Just inside an outline; what lies outside it is not looked at. */
+    private IntPredicate rim(Flat flat, Geometry inside) {
+        Artwork cut = new Artwork(
+                inside, expected.artwork().widthMm(), expected.artwork().heightMm());
+        double rimMm = RIM_SHARE * Math.min(flat.grid.width(), flat.grid.height()) / flat.grid.pxPerMm();
+        DesignField field = DesignField.of(cut, flat.grid, rimMm);
+        for (int i = 0; i < flat.seen.length; i++) {
+            flat.seen[i] &= field.signedMm[i] < -INSIDE_CUT_MM;
+        }
+        return i -> field.signedMm[i] > -rimMm;
     }
 
     private static double[] turns(int most, int step) {

@@ -69,6 +69,15 @@ final class FoilMap {
         return this;
     }
 
+    /** This one where a design is, and another one elsewhere. */
+    FoilMap within(DesignField design, FoilMap elsewhere) {
+        float[] both = new float[share.length];
+        for (int i = 0; i < both.length; i++) {
+            both[i] = design.signedMm[i] < 0 ? share[i] : elsewhere.share[i];
+        }
+        return new FoilMap(grid, both, Math.max(clearness, elsewhere.clearness));
+    }
+
     /** Pictures of the same pull with light from different sides: foil shines in one of them. */
     FoilMap joined(FoilMap other) {
         float[] both = new float[share.length];

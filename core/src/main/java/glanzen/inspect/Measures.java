@@ -12,6 +12,8 @@ import java.util.List;
  * @param onRight how much more is covered to the right across the feed than to the left, as a share
  * @param inMiddle how much less is covered in the middle of the rollers than at the sides, as a share
  * @param mottle how much coverage differs from place to place, as a share
+ * @param gone share of the design in places that are all bare
+ * @param gonePlaces how many such places there are
  * @param filled share of the edge where foil bridges to the next edge
  * @param spots places where something is wrong, largest first
  */
@@ -23,6 +25,8 @@ public record Measures(
         Figure onRight,
         Figure inMiddle,
         double mottle,
+        double gone,
+        int gonePlaces,
         double filled,
         List<Spot> spots) {
 
@@ -46,6 +50,23 @@ public record Measures(
             return xi > 1.0 / 3 ? 0 : xi < -1.0 / 3 ? 1 : -1;
         }
         return Math.abs(xi) > 0.5 ? 0 : Math.abs(xi) < 0.3 ? 1 : -1;
+    }
+
+    /** These where a share of what looks bare may be covered after all. */
+    Measures doubting(double share) {
+        double more = share * (1 - coverage.value());
+        return new Measures(
+                new Figure(coverage.value(), Math.hypot(coverage.give(), more)),
+                spillMm,
+                pastMm,
+                ghostMm,
+                onRight,
+                inMiddle,
+                mottle,
+                gone,
+                gonePlaces,
+                filled,
+                spots);
     }
 
     /** How many bare specks there are. */

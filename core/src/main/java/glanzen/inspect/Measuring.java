@@ -19,19 +19,18 @@ final class Measuring {
     private final DesignField design;
     private final boolean[] within;
     private final double strayMm;
-    private final double middleXMm;
+    private final Expected expected;
 
     /**
      * @param within what of it counts
      * @param strayMm how far the design may lie off where it was found, mm
-     * @param middleXMm middle of the rollers, in the frame of the feed
      */
-    Measuring(FoilMap map, DesignField design, boolean[] within, double strayMm, double middleXMm) {
+    Measuring(FoilMap map, DesignField design, boolean[] within, double strayMm, Expected expected) {
         this.map = map;
         this.design = design;
         this.within = within;
         this.strayMm = strayMm;
-        this.middleXMm = middleXMm;
+        this.expected = expected;
     }
 
     Measures run() {
@@ -42,6 +41,7 @@ final class Measuring {
         EdgeWalk edge = EdgeWalk.along(map, design, within);
         double doubt = Math.abs(looser - stricter) / 12 + 0.08 * strayMm * edge.perMm2();
         Figure covered = new Figure(coverage, Math.max(LEAST_GIVE, doubt));
+        Cells.Pattern pattern = pattern();
         return new Measures(
                 covered,
                 edge.spillMm(strayMm),
@@ -49,7 +49,9 @@ final class Measuring {
                 edge.ghostMm(strayMm),
                 across(local, true),
                 across(local, false),
-                mottle(local, coverage),
+                pattern.mottle(),
+                pattern.gone(),
+                pattern.gonePlaces(),
                 edge.filled(),
                 spots(edge.spillMm(strayMm).value()));
     }
@@ -88,16 +90,24 @@ final class Measuring {
         return count == 0 ? 1 : Math.min(1, sum / count);
     }
 
-    private static double mottle(float[] local, double mean) {
-        double sum = 0;
-        int count = 0;
-        for (float l : local) {
-            if (l >= 0) {
-                sum += (l - mean) * (l - mean);
-                count++;
+    private Cells.Pattern pattern() {
+        Cells cells = Cells.of(expected.artwork(), expected.middleXMm());
+        double[] weights = new double[cells.count()];
+        double[] covered = new double[cells.count()];
+        for (int i = 0; i < map.share.length; i++) {
+            if (within[i] && design.signedMm[i] < 0) {
+                int cell = cells.at(map.grid.xMm(i % map.grid.width()), map.grid.yMm(i / map.grid.width()));
+                if (cell >= 0) {
+                    double weight = Math.min(1, -design.signedMm[i] / RIM_MM);
+                    weights[cell] += weight;
+                    covered[cell] += map.share[i] >= FOIL ? weight : 0;
+                }
             }
         }
-        return count == 0 ? 0 : Math.sqrt(sum / count);
+        for (int i = 0; i < covered.length; i++) {
+            covered[i] = weights[i] == 0 ? -1 : covered[i] / weights[i];
+        }
+        return cells.pattern(covered);
     }
 
     /** Right against left, or sides against the middle, by thirds of what the design takes of the throat. */
@@ -132,7 +142,7 @@ final class Measuring {
     }
 
     private double awayMm(int i) {
-        return map.grid.xMm(i % map.grid.width()) - middleXMm;
+        return map.grid.xMm(i % map.grid.width()) - expected.middleXMm();
     }
 
     private List<Spot> spots(double spillMm) {

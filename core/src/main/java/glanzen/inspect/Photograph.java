@@ -26,6 +26,11 @@ public final class Photograph {
         this.height = height;
     }
 
+    /** Light of a level of the screen, 0…255; 1 is the most it can show. */
+    static double linear(int level) {
+        return LINEAR[level];
+    }
+
     /** Takes over the pixels of an image, which must not be drawn on afterwards. */
     public static Photograph of(BufferedImage image) {
         BufferedImage plain = image;

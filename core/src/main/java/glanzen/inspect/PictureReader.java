@@ -5,7 +5,10 @@ import glanzen.inspect.Reading.Place;
 import glanzen.inspect.Reading.View;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Envelope;
 
@@ -29,6 +32,14 @@ public final class PictureReader {
     /** Blur beyond this share of the picture's longer side hides any design. */
     private static final double MOST_BLUR = 1.0 / 450;
 
+    /** So much of a design must look like its undercoat for it to be one. */
+    private static final double LEAST_COAT = 0.002;
+
+    /** Share of what looks bare that may be film which mirrors the dark: with one picture, and with light from two sides. */
+    private static final double LIT_ONCE = 0.3;
+
+    private static final double LIT_TWICE = 0.05;
+    private static final double COAT_RIM_MM = 0.1;
     private static final double CLEAR_OF_DESIGN_MM = 1.5;
 
     private final Expected expected;
@@ -42,11 +53,11 @@ public final class PictureReader {
      * Reads one pull.
      *
      * @param photographs of the same pull, with light from different sides
-     * @param corners of the sheet in the first picture, eight numbers in pixels one after the other round it; or nothing, to find
-     *     them
+     * @param marks in the first picture, px: the corners of the sheet, eight numbers one after the other round it; or the two ends
+     *     of the design as {@link Expected#ends}, four; or nothing, to find it
      * @throws Unreadable with the reason
      */
-    public Reading read(List<Photograph> photographs, double @Nullable [] corners) {
+    public Reading read(List<Photograph> photographs, double @Nullable [] marks) {
         List<Seen> all = new ArrayList<>();
         Envelope box = new Envelope(expected.artwork().designBox());
         box.expandBy(AROUND_MM);
@@ -59,7 +70,7 @@ public final class PictureReader {
             if (photographs.get(i).blurPx() > MOST_BLUR * photographs.get(i).longer()) {
                 throw new Unreadable(Unreadable.Reason.BLURRED);
             }
-            Finding.Found found = new Finding(photographs.get(i), expected).find(i == 0 ? corners : null);
+            Finding.Found found = found(photographs.get(i), i == 0 ? marks : null);
             places.add(found);
             pxPerMm = Math.max(pxPerMm, found.design().pxPerMm(box.centre().x, box.centre().y));
         }
@@ -75,23 +86,45 @@ public final class PictureReader {
         return reading(all, design);
     }
 
+    private Finding.Found found(Photograph photograph, double @Nullable [] marks) {
+        try {
+            return new Finding(photograph, expected).find(marks);
+        } catch (Unreadable no) {
+            // A design that is not recognised in a soft picture may well be the right one.
+            boolean soft = photograph.blurPx() > MOST_BLUR / 3 * photograph.longer();
+            throw soft ? new Unreadable(Unreadable.Reason.BLURRED) : no;
+        }
+    }
+
     private record Seen(FoilMap map, Finding.Found found, Placing design) {}
 
     /** One picture: laid onto the design roughly, then closely, then looked at once more where it now lies. */
     private Seen seen(Photograph photograph, Finding.Found found, DesignField design, Envelope box, double pxPerMm) {
         Placing placing = found.design();
-        FoilMap map = map(photograph, placing, design, box, pxPerMm);
+        boolean @Nullable [] sheet = found.cutOut() ? insideCut(design.grid) : null;
+        // What lies under the film has the same shape, and helps to find it.
+        FoilMap map = map(photograph, placing, design, box, sheet, List.of());
         for (int round = 0; round < ROUNDS && map.clearness > 0; round++) {
             Registration laid =
                     new Registration(map, design, box.centre().x, box.centre().y).run(found.known(), 0.6 / pxPerMm);
             placing = placing.after(laid.toFrame());
-            map = map(photograph, placing, design, box, pxPerMm);
+            map = map(photograph, placing, design, box, sheet, expected.undercoats());
         }
         return new Seen(map, found, placing);
     }
 
-    private FoilMap map(Photograph photograph, Placing placing, DesignField design, Envelope box, double pxPerMm) {
-        Flat flat = Flat.of(photograph, placing, box, pxPerMm);
+    /** @param sheet where there is sheet at all; nothing if everywhere */
+    private FoilMap map(
+            Photograph photograph,
+            Placing placing,
+            DesignField design,
+            Envelope box,
+            boolean @Nullable [] sheet,
+            List<double[]> undercoats) {
+        Flat flat = Flat.of(photograph, placing, box, design.grid.pxPerMm());
+        for (int i = 0; sheet != null && i < sheet.length; i++) {
+            flat.seen[i] &= sheet[i];
+        }
         BareStock stock;
         try {
             BareStock first = BareStock.fit(flat, i -> design.signedMm[i] > CLEAR_OF_DESIGN_MM);
@@ -112,7 +145,25 @@ public final class PictureReader {
             throw new Unreadable(Unreadable.Reason.GLARING);
         }
         Departures departures = stock.departures(flat);
-        return FoilMap.of(departures).filled(departures, design);
+        Optional<Departures> coated = undercoats.stream()
+                .map(coat -> stock.departures(flat, coat).only(design, true))
+                .filter(d -> bareShare(d, design) > LEAST_COAT)
+                .max(Comparator.comparingDouble(d -> bareShare(d, design)));
+        return coated.map(d -> FoilMap.of(d).within(design, FoilMap.of(departures.only(design, false))))
+                .orElseGet(() -> FoilMap.of(departures).filled(departures, design));
+    }
+
+    /** Share of a design that looks like what may lie under its film. */
+    private static double bareShare(Departures fromCoat, DesignField design) {
+        int in = 0;
+        int bare = 0;
+        for (int i = 0; i < design.signedMm.length; i++) {
+            if (design.signedMm[i] < -COAT_RIM_MM) {
+                in++;
+                bare += fromCoat.size[i] < FoilMap.SURE ? 1 : 0;
+            }
+        }
+        return in == 0 ? 0 : (double) bare / in;
     }
 
     private Reading reading(List<Seen> all, DesignField design) {
@@ -120,15 +171,22 @@ public final class PictureReader {
         Finding.Found first = all.get(0).found();
         boolean[] everywhere = new boolean[map.share.length];
         Arrays.fill(everywhere, true);
+        if (first.cutOut()) {
+            everywhere = insideCut(design.grid);
+        }
         EdgeWalk edge = EdgeWalk.along(map, design, everywhere);
         if (edge.softMm() > SOFTEST_MM) {
             throw new Unreadable(Unreadable.Reason.BLURRED);
         }
         double stray = 0.01 + 0.04 * edge.softMm();
-        Measures whole = new Measuring(map, design, everywhere, stray, expected.middleXMm()).run();
-        Measures stays = expected.stays() == null
+        double dark = expected.undercoats().isEmpty() ? 0 : all.size() > 1 ? LIT_TWICE : LIT_ONCE;
+        Measures whole =
+                new Measuring(map, design, everywhere, stray, expected).run().doubting(dark);
+        Measures stays = expected.stays() == null || first.cutOut()
                 ? whole
-                : new Measuring(map, design, staying(design.grid), stray, expected.middleXMm()).run();
+                : new Measuring(map, design, staying(design.grid), stray, expected)
+                        .run()
+                        .doubting(dark);
         double agreement = agreement(map, design);
         if (first.foil() && (agreement < LEAST_AGREEMENT || elsewhere(map, design) > MOST_ELSEWHERE)) {
             throw new Unreadable(Unreadable.Reason.OTHER_DESIGN);
@@ -146,6 +204,20 @@ public final class PictureReader {
         double middleX = grid.leftMm() + grid.width() / 2.0 / grid.pxPerMm();
         double middleY = grid.topMm() - grid.height() / 2.0 / grid.pxPerMm();
         return cut.raster(grid.width(), grid.height(), grid.pxPerMm(), middleX, middleY);
+    }
+
+    /** Where a piece that is cut out already surely is. */
+    private boolean[] insideCut(Grid grid) {
+        Artwork cut = new Artwork(
+                Objects.requireNonNull(expected.stays()),
+                expected.artwork().widthMm(),
+                expected.artwork().heightMm());
+        DesignField field = DesignField.of(cut, grid, 2 * Finding.INSIDE_CUT_MM);
+        boolean[] inside = new boolean[grid.count()];
+        for (int i = 0; i < inside.length; i++) {
+            inside[i] = field.signedMm[i] < -Finding.INSIDE_CUT_MM / 2;
+        }
+        return inside;
     }
 
     /** Share of all foil that lies where neither the design nor what goes past its edge can be. */

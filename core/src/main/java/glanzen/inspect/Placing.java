@@ -41,6 +41,29 @@ public final class Placing {
         return new Placing(new DMatrixRMaj(3, 3, true, nine));
     }
 
+    /**
+     * The same in a picture of another size.
+     *
+     * @param nine numbers of a homography into a picture that is 1 wide, row by row
+     * @param widthPx how wide the picture is, px
+     */
+    public static Placing onWidth(double[] nine, int widthPx) {
+        double[] px = nine.clone();
+        for (int i = 0; i < 6; i++) {
+            px[i] *= widthPx;
+        }
+        return of(px);
+    }
+
+    /** The nine numbers of it into a picture that is 1 wide, row by row; the inverse of {@link #onWidth}. */
+    public double[] onUnitWidth(int widthPx) {
+        double[] nine = new double[9];
+        for (int i = 0; i < 9; i++) {
+            nine[i] = h.data[i] / h.data[8] / (i < 6 ? widthPx : 1);
+        }
+        return nine;
+    }
+
     /** Where a place of the plane is seen: x and y, px. */
     public double[] px(double xMm, double yMm) {
         double[] m = h.data;

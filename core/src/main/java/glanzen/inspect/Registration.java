@@ -25,6 +25,8 @@ final class Registration {
         static final Known SHEET = new Known(3, 0.03, 0.003, 4e-6, 0.15);
         /** Nothing but the design itself. */
         static final Known NOTHING = new Known(5, 0.1, 0.08, 8e-4, 0.15);
+        /** The outline of what is cut out, or two ends of the design, say about how it lies. */
+        static final Known OUTLINE = new Known(5, 0.1, 0.05, 4e-4, 0.15);
         /** The corners were set by a person. */
         static final Known BY_HAND = new Known(3, 0.03, 0.012, 4e-5, 0.15);
     }

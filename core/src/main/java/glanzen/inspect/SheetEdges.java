@@ -13,6 +13,9 @@ final class SheetEdges {
     /** Looked for so far to either side, as a share of the sheet. */
     private static final double REACH = 0.018;
 
+    /** Less of a step than this is the lamp's doing; square roots of light, three colours together. */
+    private static final double LEAST_STEP = 0.05;
+
     private final Photograph photograph;
     private final double[] corners;
 
@@ -42,6 +45,40 @@ final class SheetEdges {
             reach /= 2.5;
         }
         return now;
+    }
+
+    /** Whether something ends at most of the sides: else they run over even ground, and no sheet is seen. */
+    boolean seen() {
+        int seen = 0;
+        for (int side = 0; side < 4; side++) {
+            seen += step(side) > LEAST_STEP ? 1 : 0;
+        }
+        return seen >= 3;
+    }
+
+    /** How much the light differs from just inside a side to just outside it, in the mean along it. */
+    private double step(int side) {
+        double fromX = corners[2 * side];
+        double fromY = corners[2 * side + 1];
+        double alongX = corners[(2 * side + 2) % 8] - fromX;
+        double alongY = corners[(2 * side + 3) % 8] - fromY;
+        double length = Math.hypot(alongX, alongY);
+        double off = Math.max(3, length / 80);
+        double[] step = new double[3];
+        for (int k = 0; k < STATIONS; k++) {
+            double at = 0.04 + 0.92 * (k + 0.5) / STATIONS;
+            for (int way = -1; way <= 1; way += 2) {
+                float[] sum = new float[3];
+                photograph.add(
+                        fromX + at * alongX + way * off * alongY / length,
+                        fromY + at * alongY - way * off * alongX / length,
+                        sum);
+                for (int c = 0; c < 3; c++) {
+                    step[c] += way * Math.sqrt(sum[c]) / STATIONS;
+                }
+            }
+        }
+        return Math.abs(step[0]) + Math.abs(step[1]) + Math.abs(step[2]);
     }
 
     private static double size(double[] c) {

@@ -4,11 +4,14 @@ import boofcv.alg.filter.binary.GThresholdImageOps;
 import boofcv.struct.image.GrayF32;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import org.locationtech.jts.algorithm.ConvexHull;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.util.AffineTransformation;
 
 /**
  * Finds the four corners of a sheet on a bench: whatever stands out from the rim of the picture as one large patch with four straight
@@ -57,15 +60,7 @@ final class SheetFinder {
     /** The quadrilaterals that may be the sheet, likeliest first: eight numbers each, anticlockwise as seen with y up, px. */
     List<double[]> find() {
         List<Quad> found = new ArrayList<>();
-        for (float[] channel : channels()) {
-            GrayF32 image = new GrayF32(width, height);
-            for (int i = 0; i < channel.length; i++) {
-                image.data[i] = LEVELS * channel[i];
-            }
-            double cut = GThresholdImageOps.computeOtsu(image, 0, LEVELS) / LEVELS;
-            candidates(channel, cut, true, found);
-            candidates(channel, cut, false, found);
-        }
+        patches().forEach(patch -> quad(patch, found));
         found.sort((a, b) -> Double.compare(b.worth, a.worth));
         List<double[]> distinct = new ArrayList<>();
         for (Quad quad : found) {
@@ -76,6 +71,46 @@ final class SheetFinder {
         return distinct.stream()
                 .map(q -> new SheetEdges(photograph, q).refined())
                 .toList();
+    }
+
+    /** The hulls of what stands out from the rim and does not reach it, largest first; px. */
+    List<Geometry> outlines() {
+        AffineTransformation grown = AffineTransformation.scaleInstance(shrunk, shrunk);
+        List<Geometry> distinct = new ArrayList<>();
+        patches().stream()
+                .filter(patch -> patch.rim == 0)
+                .map(patch -> grown.transform(patch.hull))
+                .sorted(Comparator.comparingDouble(Geometry::getArea).reversed())
+                .forEach(hull -> {
+                    boolean other = distinct.stream().noneMatch(d -> Math.abs(d.getArea() / hull.getArea() - 1) < 0.03);
+                    if (other && distinct.size() < 3) {
+                        distinct.add(hull);
+                    }
+                });
+        return distinct;
+    }
+
+    /**
+     * A patch that stands out.
+     *
+     * @param hull around it, px of the small picture
+     * @param filled share of the hull that it fills
+     * @param rim how much of it lies on the rim of the picture, px
+     */
+    private record Patch(Geometry hull, double filled, int rim) {}
+
+    private List<Patch> patches() {
+        List<Patch> found = new ArrayList<>();
+        for (float[] channel : channels()) {
+            GrayF32 image = new GrayF32(width, height);
+            for (int i = 0; i < channel.length; i++) {
+                image.data[i] = LEVELS * channel[i];
+            }
+            double cut = GThresholdImageOps.computeOtsu(image, 0, LEVELS) / LEVELS;
+            patches(channel, cut, true, found);
+            patches(channel, cut, false, found);
+        }
+        return found;
     }
 
     private record Quad(double[] px, double worth) {}
@@ -126,19 +161,22 @@ final class SheetFinder {
         return rim;
     }
 
-    private void candidates(float[] channel, double cut, boolean above, List<Quad> found) {
+    private void patches(float[] channel, double cut, boolean above, List<Patch> found) {
         boolean[] marked = new boolean[channel.length];
         for (int i = 0; i < marked.length; i++) {
             marked[i] = channel[i] > cut == above;
         }
         for (int[] region : Regions.of(marked, width)) {
             if (region.length > LEAST_AREA * marked.length / 2) {
-                quad(region, found);
+                Patch patch = patch(region);
+                if (patch.hull.getNumPoints() >= 5 && patch.hull.getArea() >= LEAST_AREA * width * height) {
+                    found.add(patch);
+                }
             }
         }
     }
 
-    private void quad(int[] region, List<Quad> found) {
+    private Patch patch(int[] region) {
         // Of each row only its two ends can be corners.
         Coordinate[] ends = new Coordinate[2 * height];
         int rim = 0;
@@ -154,22 +192,24 @@ final class SheetFinder {
             rim += x == 0 || y == 0 || x == width - 1 || y == height - 1 ? 1 : 0;
         }
         Coordinate[] points = Arrays.stream(ends).filter(Objects::nonNull).toArray(Coordinate[]::new);
-        var hull = new ConvexHull(points, new GeometryFactory()).getConvexHull();
-        if (hull.getNumPoints() < 5 || hull.getArea() < LEAST_AREA * width * height) {
+        Geometry hull = new ConvexHull(points, new GeometryFactory()).getConvexHull();
+        return new Patch(hull, region.length / Math.max(1, hull.getArea()), rim);
+    }
+
+    private void quad(Patch patch, List<Quad> found) {
+        List<Coordinate> corners = fourOf(patch.hull.getCoordinates());
+        double area = area(corners);
+        if (area < FOUR_SIDED * patch.hull.getArea()) {
             return;
         }
-        List<Coordinate> corners = fourOf(hull.getCoordinates());
-        double area = area(corners);
-        double worth = area / hull.getArea() * Math.min(1, 0.6 + region.length / hull.getArea())
-                - 2.0 * rim / (width + height);
-        if (area >= FOUR_SIDED * hull.getArea()) {
-            double[] px = new double[8];
-            for (int i = 0; i < 4; i++) {
-                px[2 * i] = corners.get(i).x * shrunk;
-                px[2 * i + 1] = corners.get(i).y * shrunk;
-            }
-            found.add(new Quad(px, worth));
+        double worth =
+                area / patch.hull.getArea() * Math.min(1, 0.6 + patch.filled) - 2.0 * patch.rim / (width + height);
+        double[] px = new double[8];
+        for (int i = 0; i < 4; i++) {
+            px[2 * i] = corners.get(i).x * shrunk;
+            px[2 * i + 1] = corners.get(i).y * shrunk;
         }
+        found.add(new Quad(px, worth));
     }
 
     /** Takes out of a hull, one by one, the corner that gives away least area, until four are left. */

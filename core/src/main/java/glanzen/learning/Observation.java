@@ -49,6 +49,8 @@ public record Observation(double coverageLow, double coverageHigh, double spillL
     private static final double READING_COVERAGE = 0.02;
     private static final double READING_SPILL_MM = 0.04;
     private static final double WIDEST_MM = 5;
+    /** A reading says ±x where nine of ten lie within 2x. */
+    private static final double READ_GIVES = 2;
 
     public Observation {
         new Checks()
@@ -101,6 +103,11 @@ public record Observation(double coverageLow, double coverageHigh, double spillL
                 .figure("coverageGive", give, 0, 1, "")
                 .done();
         return new Observation(Math.max(0, coverage - give), Math.min(1, coverage + give), spillLowMm, spillHighMm);
+    }
+
+    /** This, read off a picture: the truth lies within twice the give of each figure. */
+    public Observation read(double coverage, double coverageGive, double spillMm, double spillGiveMm) {
+        return withCoverage(coverage, READ_GIVES * coverageGive).withSpill(spillMm, READ_GIVES * spillGiveMm);
     }
 
     /** This, with spill read off, mm. */

@@ -2,7 +2,9 @@ package glanzen.pull;
 
 import glanzen.artwork.Artwork;
 import glanzen.heat.HeatTrace;
+import java.util.Comparator;
 import java.util.List;
+import java.util.function.DoubleBinaryOperator;
 
 /** One set-up made ready to be pulled on many rigs. What is dosed depends on what pressing does to the sheet. */
 public sealed interface PullModel permits TransferModel, BladeModel, ReliefModel, BladeAndReliefModel {
@@ -21,6 +23,19 @@ public sealed interface PullModel permits TransferModel, BladeModel, ReliefModel
     /** What each place across the throat gets against its need, on a rig, left to right; empty where it is drawn otherwise. */
     default List<StripDose> strips(Rig rig) {
         return List.of();
+    }
+
+    /**
+     * The dose at each place of the artwork, on a rig, from mm across and along. It is worked out once, so that many places may be
+     * asked for.
+     */
+    default DoubleBinaryOperator doseMap(Rig rig) {
+        List<StripDose> strips = strips(rig);
+        return (xMm, yMm) -> strips.stream()
+                .min(Comparator.comparingDouble(s ->
+                        Math.abs((s.fromMm() + s.toMm()) / 2 - xMm + artwork().middleXMm())))
+                .map(StripDose::dose)
+                .orElse(0.0);
     }
 
     /** Bond temperature phase by phase, on a rig as labelled; empty where nothing is bonded. */

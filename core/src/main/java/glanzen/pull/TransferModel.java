@@ -199,10 +199,8 @@ public final class TransferModel implements PullModel {
         return rows;
     }
 
-    /**
-     * The dose at each place of the artwork, on a rig, from mm across and along; make-ready left out. It is worked out
-     * once, so that many places may be asked for.
-     */
+    /** Make-ready left out. */
+    @Override
     public DoubleBinaryOperator doseMap(Rig rig) {
         double[][] rows = bandDoses(rig);
         return (xMm, yMm) -> {

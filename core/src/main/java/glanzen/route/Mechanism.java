@@ -15,4 +15,9 @@ public enum Mechanism {
     public boolean cuts() {
         return this == CUT || this == CUT_AND_EMBOSS;
     }
+
+    /** Whether relief is formed. */
+    public boolean embosses() {
+        return this == EMBOSS || this == CUT_AND_EMBOSS;
+    }
 }

@@ -1,10 +1,12 @@
 package glanzen.simulate;
 
+import glanzen.artwork.Artwork;
 import glanzen.picture.FoilMask;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
 import java.util.Random;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A camera that stands in: a sheet lying on a bench as a phone or a scanner would see it, with perspective, light from one side, foil
@@ -77,8 +79,10 @@ public final class Camera {
     private static final int SUB = 2;
 
     private final FoilMask mask;
+    private final boolean @Nullable [] left;
     private final double[] foil;
     private final double[] stock;
+    private final double @Nullable [] under;
     private final double widthMm;
     private final double heightMm;
 
@@ -87,11 +91,28 @@ public final class Camera {
      * @param stockRgb colour of the stock
      */
     public Camera(FoilMask mask, int foilRgb, int stockRgb) {
+        this(mask, light(foilRgb), light(stockRgb), null, null);
+    }
+
+    private Camera(FoilMask mask, double[] foil, double[] stock, double @Nullable [] under, boolean @Nullable [] left) {
         this.mask = mask;
-        this.foil = light(foilRgb);
-        this.stock = light(stockRgb);
+        this.foil = foil;
+        this.stock = stock;
+        this.under = under;
+        this.left = left;
         this.widthMm = mask.widthPx() / mask.pxPerMm();
         this.heightMm = mask.heightPx() / mask.pxPerMm();
+    }
+
+    /** The same where something lies under the film all over the design, as toner does; its colour. */
+    public Camera over(int rgb) {
+        return new Camera(mask, foil, stock, light(rgb), left);
+    }
+
+    /** The same once the sheet is cut out: what is left of it, in the frame of the mask. */
+    public Camera cutTo(Artwork outline) {
+        boolean[] left = outline.raster(mask.widthPx(), mask.heightPx(), mask.pxPerMm(), widthMm / 2, heightMm / 2);
+        return new Camera(mask, foil, stock, under, left);
     }
 
     private static double[] light(int rgb) {
@@ -100,6 +121,16 @@ public final class Camera {
             light[c] = Math.pow((rgb >> 16 - 8 * c & 0xFF) / 255.0, 2.2);
         }
         return light;
+    }
+
+    private boolean isSheet(double xMm, double yMm) {
+        boolean on = xMm >= 0 && yMm >= 0 && xMm < widthMm && yMm < heightMm;
+        if (!on || left == null) {
+            return on;
+        }
+        int column = (int) (xMm * mask.pxPerMm());
+        int row = (int) ((heightMm - yMm) * mask.pxPerMm());
+        return left[Math.min(mask.heightPx() - 1, row) * mask.widthPx() + Math.min(mask.widthPx() - 1, column)];
     }
 
     /** Where the corners of the sheet are seen, anticlockwise from its lower left, px. */
@@ -145,11 +176,12 @@ public final class Camera {
                 double w = back[6] * u + back[7] * v + back[8];
                 double xMm = (back[0] * u + back[1] * v + back[2]) / w;
                 double yMm = (back[3] * u + back[4] * v + back[5]) / w;
-                boolean on = xMm >= 0 && yMm >= 0 && xMm < widthMm && yMm < heightMm;
+                boolean on = isSheet(xMm, yMm);
                 double shine = on && mask.foil(xMm, yMm) ? sheen.at(xMm, yMm) : -1;
+                double[] bare = on && under != null && mask.designed(xMm, yMm) ? under : stock;
                 for (int n = 0; n < 3; n++) {
                     double there =
-                            !on ? bench[n] : shine < 0 ? stock[n] : foil[n] * shine + Math.max(0, shine - 1) * 0.5;
+                            !on ? bench[n] : shine < 0 ? bare[n] : foil[n] * shine + Math.max(0, shine - 1) * 0.5;
                     sum[n] += lamp * there / (SUB * SUB);
                 }
             }

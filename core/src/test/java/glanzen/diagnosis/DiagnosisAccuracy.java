@@ -6,6 +6,9 @@ import glanzen.forecast.Forecaster;
 import glanzen.forecast.RigEnsemble;
 import glanzen.inspect.FaultyPulls;
 import glanzen.inspect.SimulatedPulls;
+import glanzen.pull.PullModel;
+import glanzen.route.Route;
+import glanzen.setup.SetUp;
 import java.util.List;
 import java.util.Map;
 
@@ -20,7 +23,7 @@ final class DiagnosisAccuracy {
         int first = 0;
         int three = 0;
         int all = 0;
-        for (Cause cause : Cause.values()) {
+        for (Cause cause : Cause.on(Route.HOT_PLATE)) {
             int firstHere = 0;
             StringBuilder wrong = new StringBuilder();
             for (int n = 0; n < each; n++) {
@@ -48,8 +51,12 @@ final class DiagnosisAccuracy {
     }
 
     static Diagnosis diagnosis(SimulatedPulls.Pull pull, Signs signs, Map<Asking, Boolean> answers) {
+        return diagnosis(pull.setUp(), pull.model(), new Diagnosis.Evidence(signs, null, answers));
+    }
+
+    static Diagnosis diagnosis(SetUp setUp, PullModel model, Diagnosis.Evidence seen) {
         RigEnsemble ensemble = RigEnsemble.fresh();
-        Forecast expected = new Forecaster(new ArtworkShelf()).forecast(pull.setUp(), pull.model(), ensemble);
-        return Diagnosis.of(signs, pull.setUp(), pull.model(), ensemble, expected, answers);
+        Forecast expected = new Forecaster(new ArtworkShelf()).forecast(setUp, model, ensemble);
+        return Diagnosis.of(new Diagnosis.Case(setUp, model, ensemble, expected), seen);
     }
 }

@@ -12,6 +12,7 @@ import glanzen.learning.Fault;
 import glanzen.learning.Observation;
 import glanzen.learning.Observation.Amount;
 import glanzen.learning.Observation.Outcome;
+import glanzen.route.Route;
 import glanzen.route.Standard;
 import java.util.List;
 import java.util.Map;
@@ -57,7 +58,9 @@ class DiagnosisTest {
     void ticksDoWithoutAPicture() {
         SimulatedPulls.Pull pull = SimulatedPulls.pull(0, 1, 0, 3);
         Observation seen = Observation.roughly(Outcome.UNDER, Amount.A_LITTLE, Standard.FOIL);
-        Diagnosis sided = DiagnosisAccuracy.diagnosis(pull, Signs.ticked(seen, Set.of(Fault.ONE_SIDE), 400), Map.of());
+        Set<Fault> ticked = Set.of(Fault.ONE_SIDE);
+        Diagnosis sided = DiagnosisAccuracy.diagnosis(
+                pull.setUp(), pull.model(), new Diagnosis.Evidence(Signs.ticked(seen, ticked, 400), ticked, Map.of()));
         assertEquals(Cause.ONE_SIDE, sided.causes().get(0).cause());
         assertTrue(sided.best().remedy().cures(Cause.ONE_SIDE), sided.best().toString());
     }
@@ -65,7 +68,9 @@ class DiagnosisTest {
     @Test
     void theBestChangeHelpsAndTheTellingOneTellsMost() {
         Diagnosis d = Diagnosis.of(
-                Shares.summingToOne(Map.of(Cause.DUST, 0.5, Cause.ONE_SIDE, 0.3, Cause.TOO_LITTLE, 0.2)), Map.of());
+                Route.HOT_PLATE,
+                Shares.summingToOne(Map.of(Cause.DUST, 0.5, Cause.ONE_SIDE, 0.3, Cause.TOO_LITTLE, 0.2)),
+                Map.of());
         assertTrue(d.best().good() > 0.4);
         assertTrue(d.telling().tells() >= d.best().tells() - 0.05);
     }
@@ -79,6 +84,8 @@ class DiagnosisTest {
                 new Figure(ghostMm, 0.03),
                 none,
                 none,
+                0,
+                0,
                 0,
                 0,
                 List.of(spots));

@@ -1,38 +1,77 @@
 package glanzen.inspect;
 
+import glanzen.Bench;
 import glanzen.diagnosis.Cause;
+import glanzen.inspect.SimulatedPulls.Laid;
+import glanzen.inspect.SimulatedPulls.Pull;
+import glanzen.kit.Stock;
+import glanzen.material.Surface;
 import glanzen.picture.FoilMask;
+import glanzen.pull.DoseField;
+import glanzen.pull.Rig;
+import glanzen.transfer.Transfer;
 import java.util.Random;
 
 /** Pulls that came out so for a known cause. */
 public final class FaultyPulls {
 
+    private static final Stock ROUGH = new Stock(
+            "rough",
+            "Watercolour card",
+            Stock.Kind.CARD,
+            Surface.TEXTURED,
+            Bench.SMOOTH.thicknessMm(),
+            300,
+            100,
+            140,
+            40,
+            true,
+            false,
+            "#f6efdd");
     private static final int LEVELS = 9;
     private static final double STEP_LN = 0.25;
 
     private FaultyPulls() {}
 
+    /** What a pull that shows a cause is made on: texture is at fault on rough stock, and too little may be given to any. */
+    public static Laid laid(int design, Cause cause, long seed) {
+        boolean rough = cause == Cause.TEXTURE || cause == Cause.TOO_LITTLE && seed % 3 == 0;
+        return SimulatedPulls.laid(design, rough ? ROUGH : Bench.SMOOTH, seed);
+    }
+
     /** A pull of one of the designs that shows the cause. */
-    public static SimulatedPulls.Pull pull(int design, Cause cause, long seed) {
+    public static Pull pull(int design, Cause cause, long seed) {
         Random luck = new Random(seed * 0x9E3779B97F4A7C15L);
         luck.nextDouble();
-        double usual = 1.05 + 0.25 * luck.nextDouble();
+        Laid laid = laid(design, cause, seed);
+        double usual = clean(laid) + 0.25 * luck.nextDouble();
         return switch (cause) {
-            case TOO_LITTLE -> SimulatedPulls.pull(design, 0.5 - 0.9 * luck.nextDouble(), 0, seed);
-            case TOO_MUCH -> SimulatedPulls.pull(design, 2.1 + 0.7 * luck.nextDouble(), 0, seed);
-            case MOVED -> SimulatedPulls.pull(design, usual, 0.28 + 0.4 * luck.nextDouble(), seed);
-            case ONE_SIDE, MIDDLE_GIVES, TEXTURE -> uneven(design, cause, usual, seed, luck);
-            default -> erased(design, cause, usual, seed, luck);
+            case TOO_LITTLE -> SimulatedPulls.pull(laid, usual - 0.35 - 1.1 * luck.nextDouble(), 0, seed);
+            case TOO_MUCH -> SimulatedPulls.pull(laid, much(laid) + 0.1 + 0.7 * luck.nextDouble(), 0, seed);
+            case MOVED -> SimulatedPulls.pull(laid, usual, 0.28 + 0.4 * luck.nextDouble(), seed);
+            case ONE_SIDE, MIDDLE_GIVES, TEXTURE -> uneven(laid, cause, usual, seed, luck);
+            default -> erased(laid, cause, usual, seed, luck);
         };
     }
 
+    /** ln of the mean dose from which a design is clean. */
+    private static double clean(Laid laid) {
+        DoseField doses = laid.model().doses(Rig.AS_LABELLED);
+        return Math.log(doses.pull(1).dose()) + doses.lnForKept(0.985);
+    }
+
+    /** ln of the mean dose from which too much shows. */
+    private static double much(Laid laid) {
+        DoseField doses = laid.model().doses(Rig.AS_LABELLED);
+        return Math.log(doses.pull(1).dose()) + doses.lnForExcess(Transfer.VISIBLE_SPILL_MM);
+    }
+
     /** The same grain pulled with less, the less the further to one side, in the middle, or here and there. */
-    private static SimulatedPulls.Pull uneven(int design, Cause cause, double usual, long seed, Random luck) {
+    private static Pull uneven(Laid laid, Cause cause, double usual, long seed, Random luck) {
         FoilMask[] levels = new FoilMask[LEVELS];
-        SimulatedPulls.Pull first = SimulatedPulls.pull(design, usual, 0, seed);
+        Pull first = SimulatedPulls.pull(laid, usual, 0, seed);
         for (int k = 0; k < LEVELS; k++) {
-            levels[k] =
-                    SimulatedPulls.pull(design, usual - k * STEP_LN, 0, seed).mask();
+            levels[k] = SimulatedPulls.pull(laid, usual - k * STEP_LN, 0, seed).mask();
         }
         var box = first.expected().artwork().designBox();
         double middle = SimulatedPulls.CARD_W / 2;
@@ -56,8 +95,8 @@ public final class FaultyPulls {
         return SimulatedPulls.seen(first, foiled);
     }
 
-    private static SimulatedPulls.Pull erased(int design, Cause cause, double usual, long seed, Random luck) {
-        SimulatedPulls.Pull whole = SimulatedPulls.pull(design, usual, 0, seed);
+    private static Pull erased(Laid laid, Cause cause, double usual, long seed, Random luck) {
+        Pull whole = SimulatedPulls.pull(laid, usual, 0, seed);
         FoilMask mask = whole.mask();
         boolean[] foiled = mask.foiled().clone();
         var box = whole.expected().artwork().designBox();

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import glanzen.inspect.SimulatedPulls.Colours;
 import glanzen.inspect.SimulatedPulls.Pull;
 import glanzen.simulate.Camera;
 import glanzen.simulate.Camera.Conditions;
@@ -131,5 +132,25 @@ class PictureReaderTest {
                 refused(pull, SimulatedPulls.camera(other).shoot(phone(30), 30)));
         BufferedImage nothing = new BufferedImage(WIDTH, HEIGHT, BufferedImage.TYPE_INT_RGB);
         assertEquals(Unreadable.Reason.DARK, refused(pull, nothing));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"2, 0.4, 0xd4af37, 41", "1, 0.1, 0xb76e79, 42", "0, 0.6, 0xc8c8cc, 43"})
+    void tonerThatTookNoFoilIsNotTakenForFoil(int design, double lnDose, String foil, long seed) {
+        Pull p = SimulatedPulls.pull(design, lnDose, 0, seed);
+        Colours colours = new Colours(Integer.decode(foil), 0xfafafa);
+        Expected toner = new Expected(
+                p.expected().artwork(),
+                true,
+                null,
+                p.expected().middleXMm(),
+                List.of(Expected.lightOf("#1c1c1e", "#fafafa")));
+        Pull onToner = new Pull(p.setUp(), p.model(), toner, p.mask(), colours, p.truth());
+        // Black is seldom as black as the next one.
+        Camera camera = SimulatedPulls.camera(onToner).over(0x242426);
+        // Foil that mirrors the dark looks like black toner; the lamp on another side tells them apart.
+        Reading read = read(onToner, camera.shoot(phone(seed), seed), camera.shoot(phone(seed + 1), seed + 200));
+        assertEquals(p.truth().coverage().value(), read.all().coverage().value(), 0.04);
+        assertTrue(read.all().coverage().give() > 0.005, "a doubt remains");
     }
 }

@@ -1,5 +1,8 @@
 package glanzen.inspect;
 
+import glanzen.diagnosis.Verdict;
+import glanzen.material.Colour;
+import glanzen.route.Standard;
 import glanzen.simulate.Camera;
 import glanzen.simulate.Camera.Conditions;
 import java.awt.image.BufferedImage;
@@ -21,10 +24,15 @@ final class ReadingAccuracy {
 
     public static void main(String[] args) throws IOException {
         int count = Integer.parseInt(args[0]);
+        if (args[1].equals("unreadable")) {
+            unreadable(count, Long.parseLong(args[2]));
+            return;
+        }
         boolean phone = args[1].equals("phone");
         long from = args.length > 2 ? Long.parseLong(args[2]) : 5000;
         List<double[]> errors = new ArrayList<>();
         int refused = 0;
+        int sameVerdict = 0;
         for (int n = 0; n < count; n++) {
             long seed = from + n * 13L;
             Random luck = new Random(seed * 0x9E3779B97F4A7C15L);
@@ -47,6 +55,9 @@ final class ReadingAccuracy {
                 double seconds = (System.nanoTime() - started) / 1e9;
                 double stray = SimulatedPulls.strayMm(pull, r.views().get(0).design(), camera.corners(how, seed));
                 Measures t = pull.truth();
+                Verdict.Action is = verdict(pull, t);
+                Verdict.Action read = verdict(pull, r.all());
+                sameVerdict += is == read ? 1 : 0;
                 double[] e = {
                     100 * (r.all().coverage().value() - t.coverage().value()),
                     r.all().spillMm().value() - t.spillMm().value(),
@@ -58,7 +69,7 @@ final class ReadingAccuracy {
                 };
                 errors.add(e);
                 System.out.printf(
-                        "%s cov %5.1f (%+.2f ±%.2f) spill %.2f (%+.3f ±%.3f) reg %.3f ghost %.2f (%+.2f) clear %.0f soft %.2f agree %.2f corners %s %.1fs%n",
+                        "%s cov %5.1f (%+.2f ±%.2f) spill %.2f (%+.3f ±%.3f) reg %.3f ghost %.2f (%+.2f) clear %.0f soft %.2f agree %.2f corners %s %.1fs %s%n",
                         line,
                         100 * t.coverage().value(),
                         e[0],
@@ -73,7 +84,8 @@ final class ReadingAccuracy {
                         r.softMm(),
                         r.place().agreement(),
                         r.views().get(0).corners() != null,
-                        seconds);
+                        seconds,
+                        is == read ? is : is + " READ AS " + read);
             } catch (Unreadable no) {
                 refused++;
                 System.out.println(line + " REFUSED " + no.reason());
@@ -96,6 +108,90 @@ final class ReadingAccuracy {
                 refused,
                 count,
                 errors.stream().mapToDouble(e -> e[6]).average().orElse(0));
+        System.out.printf("verdict as of the truth %d of %d%n", sameVerdict, count);
+    }
+
+    private static Verdict.Action verdict(SimulatedPulls.Pull pull, Measures m) {
+        Standard standard = pull.setUp()
+                .route()
+                .standard()
+                .counting(pull.expected().artwork().counterMm());
+        Colour foil = Colour.of("#%06x".formatted(pull.colours().foil()));
+        return Verdict.of(
+                        m,
+                        m,
+                        standard,
+                        foil.difference(
+                                Colour.of("#%06x".formatted(pull.colours().stock()))))
+                .action();
+    }
+
+    /** Pictures that nothing can be read from: how many are refused, by what is wrong with them. */
+    private static void unreadable(int count, long from) throws IOException {
+        String[] wrong = {"dark", "blurred", "washed out", "another design", "no sheet", "far off"};
+        int[] refused = new int[wrong.length];
+        for (int n = 0; n < count; n++) {
+            int kind = n % wrong.length;
+            Random luck = new Random(from + n);
+            SimulatedPulls.Pull asked = SimulatedPulls.pull(n / wrong.length, 1.2, 0, from + n);
+            SimulatedPulls.Pull taken = kind == 3
+                    ? SimulatedPulls.pull(n / wrong.length + 1 + luck.nextInt(3), 1.2, 0, from + n)
+                    : kind == 4
+                            ? SimulatedPulls.seen(
+                                    asked, new boolean[asked.mask().foiled().length])
+                            : kind == 2 ? onWhite(asked) : asked;
+            Conditions c = Conditions.phone(1500, 2000, luck);
+            c = switch (kind) {
+                case 0 -> with(c, c.filled(), 0.004 + 0.02 * luck.nextDouble(), c.blurPx(), c.bench());
+                case 1 -> with(c, c.filled(), c.light(), 10 + 20 * luck.nextDouble(), c.bench());
+                case 2 -> with(c, c.filled(), 3 + 5 * luck.nextDouble(), c.blurPx(), c.bench());
+                case 4 ->
+                    with(c, c.filled(), c.light(), c.blurPx(), asked.colours().stock());
+                case 5 -> with(c, 0.05 + 0.04 * luck.nextDouble(), c.light(), c.blurPx(), c.bench());
+                default -> c;
+            };
+            BufferedImage image = jpeg(SimulatedPulls.camera(taken).shoot(c, from + n), 0.88f);
+            String said = "READ";
+            try {
+                Reading r = new PictureReader(asked.expected()).read(List.of(Photograph.of(image)), null);
+                said += String.format(
+                        " agree %.2f clear %.0f soft %.2f", r.place().agreement(), r.clearness(), r.softMm());
+            } catch (Unreadable no) {
+                refused[kind]++;
+                said = no.reason().toString();
+            }
+            System.out.printf(
+                    "%3d d%d %06x/%06x %s: %s%n",
+                    n,
+                    n / wrong.length % 12,
+                    asked.colours().foil(),
+                    asked.colours().stock(),
+                    wrong[kind],
+                    said);
+        }
+        for (int k = 0; k < wrong.length; k++) {
+            System.out.printf("%-14s refused %d of %d%n", wrong[k], refused[k], count / wrong.length);
+        }
+    }
+
+    private static SimulatedPulls.Pull onWhite(SimulatedPulls.Pull p) {
+        SimulatedPulls.Colours white = new SimulatedPulls.Colours(p.colours().foil(), 0xfafafa);
+        return new SimulatedPulls.Pull(p.setUp(), p.model(), p.expected(), p.mask(), white, p.truth());
+    }
+
+    private static Conditions with(Conditions c, double filled, double light, double blurPx, int bench) {
+        return new Conditions(
+                c.widthPx(),
+                c.heightPx(),
+                filled,
+                c.tilt(),
+                c.turnDegrees(),
+                light,
+                c.falloff(),
+                c.glare(),
+                c.noise(),
+                blurPx,
+                bench);
     }
 
     static BufferedImage jpeg(BufferedImage image, float quality) throws IOException {

@@ -3,6 +3,7 @@ package glanzen.inspect;
 import glanzen.Bench;
 import glanzen.artwork.Artwork;
 import glanzen.artwork.Motif;
+import glanzen.kit.Stock;
 import glanzen.picture.FoilMask;
 import glanzen.picture.PullPicture;
 import glanzen.pull.Rig;
@@ -52,7 +53,11 @@ public final class SimulatedPulls {
 
     private SimulatedPulls() {}
 
-    public static Pull pull(int n, double lnDose, double ghostMm, long seed) {
+    /** A design laid on a card, ready to be pulled. */
+    public record Laid(SetUp setUp, TransferModel model, Expected expected, Colours colours) {}
+
+    /** One of the designs somewhere on a card. */
+    public static Laid laid(int n, Stock stock, long seed) {
         Random luck = new Random(seed);
         Motif motif = MOTIFS.get(n % MOTIFS.size());
         double[] size = SIZES[n % SIZES.length];
@@ -61,16 +66,24 @@ public final class SimulatedPulls {
         double y = (CARD_H - size[1]) / 2 + (luck.nextDouble() - 0.5) * Math.min(20, CARD_H - size[1] - 8);
         Artwork card =
                 new Artwork(AffineTransformation.translationInstance(x, y).transform(drawn.shape()), CARD_W, CARD_H);
-        SetUp setUp = Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 1, 30);
-        TransferModel model = TransferModel.of(setUp, card);
-        double usual = Math.log(model.doses(Rig.AS_LABELLED).pull(1).dose());
-        Rig rig = Rig.AS_LABELLED.needing(setUp.needKey(), usual - lnDose);
-        FoilMask mask =
-                new PullPicture(setUp, model, rig, seed).ghosted(ghostMm).mask(MASK_PX_PER_MM);
-        Expected expected = new Expected(card, true, null, CARD_W / 2);
+        SetUp setUp = Bench.setUp(Route.HOT_PLATE, Bench.WORDS, stock, 1, 30);
         Colours colours =
                 new Colours(FOILS[Math.floorMod(seed, FOILS.length)], STOCKS[Math.floorMod(seed / 7, STOCKS.length)]);
-        return new Pull(setUp, model, expected, mask, colours, truth(expected, mask));
+        return new Laid(setUp, TransferModel.of(setUp, card), new Expected(card, true, null, CARD_W / 2), colours);
+    }
+
+    public static Pull pull(int n, double lnDose, double ghostMm, long seed) {
+        return pull(laid(n, Bench.SMOOTH, seed), lnDose, ghostMm, seed);
+    }
+
+    /** What is laid, pulled. */
+    public static Pull pull(Laid laid, double lnDose, double ghostMm, long seed) {
+        double usual = Math.log(laid.model.doses(Rig.AS_LABELLED).pull(1).dose());
+        Rig rig = Rig.AS_LABELLED.needing(laid.setUp.needKey(), usual - lnDose);
+        FoilMask mask = new PullPicture(laid.setUp, laid.model, rig, seed)
+                .ghosted(ghostMm)
+                .mask(MASK_PX_PER_MM);
+        return new Pull(laid.setUp, laid.model, laid.expected, mask, laid.colours, truth(laid.expected, mask));
     }
 
     /** The same with foil elsewhere. */
@@ -95,7 +108,7 @@ public final class SimulatedPulls {
         }
         boolean[] all = new boolean[share.length];
         Arrays.fill(all, true);
-        return new Measuring(FoilMap.known(design.grid, share), design, all, 0, CARD_W / 2).run();
+        return new Measuring(FoilMap.known(design.grid, share), design, all, 0, expected).run();
     }
 
     static Camera camera(Pull pull) {

@@ -130,7 +130,10 @@ public class HoneyShow implements SmartLifecycle {
                 new Spread("Drip card, positive", "ivory-300", 0.20, 0.5, true, "drip-stencil", minutesAgo(150)));
         dryings.spread(
                 new Spread("Steward’s badges, gel", "white-350", 0.35, 0.5, true, "bee-stencil", minutesAgo(75)));
-        pulls.page(null, null, null, Outcome.CLEAN, 0, 1).pulls().forEach(p -> pulls.prove(p.id(), p.version()));
+        pulls.latest().stream()
+                .filter(p -> p.outcome() == Outcome.CLEAN)
+                .findFirst()
+                .ifPresent(p -> pulls.prove(p.id(), p.version()));
     }
 
     @Override
@@ -215,6 +218,8 @@ public class HoneyShow implements SmartLifecycle {
                         null,
                         ghost ? List.of(Fault.GHOST) : specks ? List.of(Fault.SPECKS) : List.of(),
                         specks ? "Brush next time." : "",
+                        null,
+                        null,
                         false),
                 time(number));
     }

@@ -60,6 +60,8 @@ class BatchPulls {
                 null,
                 Arrays.asList(json.read(last.faults, Fault[].class)),
                 "",
+                null,
+                null,
                 keepFoil));
     }
 }

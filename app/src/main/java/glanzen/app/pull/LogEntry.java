@@ -1,6 +1,7 @@
 package glanzen.app.pull;
 
 import glanzen.app.setup.Draft;
+import glanzen.diagnosis.Remedy;
 import glanzen.learning.Fault;
 import glanzen.learning.Observation;
 import glanzen.learning.Observation.Amount;
@@ -24,6 +25,8 @@ import org.jspecify.annotations.Nullable;
  * @param spillGiveMm how far that spill may be off, if a picture was read, mm
  * @param faults what else was seen
  * @param note anything else
+ * @param read what else was read off its picture, if one was
+ * @param next the change that is made for the pull after it, if one was chosen
  * @param keepFoil whether the foil cut for it is kept as a leftover; yes if nothing is said
  */
 public record LogEntry(
@@ -38,6 +41,8 @@ public record LogEntry(
         @Nullable Double spillGiveMm,
         List<Fault> faults,
         String note,
+        @Nullable LogRead read,
+        @Nullable Remedy next,
         @Nullable Boolean keepFoil) {
 
     private static final int LONGEST_NOTE = 2000;
@@ -69,13 +74,11 @@ public record LogEntry(
      */
     Observation seen(Standard standard) {
         Observation seen = Observation.roughly(outcome, amount, standard);
-        if (coverage != null) {
-            seen = coverageGive == null ? seen.withCoverage(coverage) : seen.withCoverage(coverage, 2 * coverageGive);
+        if (coverage != null && coverageGive != null && spillMm != null && spillGiveMm != null) {
+            return seen.read(coverage, coverageGive, spillMm, spillGiveMm);
         }
-        if (spillMm == null) {
-            return seen;
-        }
-        return spillGiveMm == null ? seen.withSpill(spillMm) : seen.withSpill(spillMm, 2 * spillGiveMm);
+        seen = coverage == null ? seen : seen.withCoverage(coverage);
+        return spillMm == null ? seen : seen.withSpill(spillMm);
     }
 
     /** Whether the pull says anything about heat and pressure. */

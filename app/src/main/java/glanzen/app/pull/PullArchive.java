@@ -53,6 +53,8 @@ public class PullArchive {
                         p.expectedOver,
                         p.proven,
                         p.pictured,
+                        p.readOff == null ? null : json.read(p.readOff, LogRead.class),
+                        p.next,
                         json.read(p.snapshot, Snapshot.class)))
                 .toList();
     }
@@ -85,6 +87,8 @@ public class PullArchive {
             pull.expectedOver = record.expectedOver();
             pull.proven = record.proven();
             pull.pictured = record.pictured();
+            pull.take(record.read(), json);
+            pull.next = record.next();
             pull.version = version;
             entities.persist(pull);
             if (record.pictured()) {

@@ -2,15 +2,24 @@ package glanzen.app.pull;
 
 import glanzen.app.pull.PullService.Comparison;
 import glanzen.app.pull.PullService.PullPage;
+import glanzen.app.pull.PullStories.RecipeTrend;
 import glanzen.app.setup.SavedSetUp;
 import glanzen.app.web.Pictures;
+import glanzen.diagnosis.Cause;
+import glanzen.diagnosis.Remedy;
+import glanzen.diagnosis.Verdict;
 import glanzen.learning.Fault;
 import glanzen.learning.Observation.Outcome;
+import glanzen.route.Route;
 import io.swagger.v3.oas.annotations.Operation;
 import java.io.IOException;
 import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -19,6 +28,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -31,15 +41,23 @@ import org.springframework.web.multipart.MultipartFile;
 class PullController {
 
     private final PullService pulls;
+    private final PullStories stories;
     private final BatchPulls batch;
 
-    PullController(PullService pulls, BatchPulls batch) {
+    PullController(PullService pulls, PullStories stories, BatchPulls batch) {
+        this.stories = stories;
         this.pulls = pulls;
         this.batch = batch;
     }
 
     /** A fault with its words. */
-    record FaultView(Fault fault, String label, String cause, String next) {}
+    record FaultView(Fault fault, String label, String cause, String next, List<Route> routes) {}
+
+    /** What the logbook can be looked through for. */
+    record Looking(List<Choice> verdicts, List<Choice> causes) {}
+
+    /** A choice with its words. */
+    record Choice(String key, String label) {}
 
     @Operation(summary = "A page of the logbook, newest first")
     @GetMapping
@@ -47,18 +65,39 @@ class PullController {
             @RequestParam(required = false) @Nullable String plateId,
             @RequestParam(required = false) @Nullable String stockId,
             @RequestParam(required = false) @Nullable String filmId,
+            @RequestParam(required = false) @Nullable String machineId,
+            @RequestParam(required = false) @Nullable Route route,
             @RequestParam(required = false) @Nullable Outcome outcome,
+            @RequestParam(required = false) Verdict.@Nullable Action verdict,
+            @RequestParam(required = false) @Nullable Cause cause,
+            @RequestParam(required = false) @Nullable LocalDate since,
             @RequestParam(defaultValue = "0") int page,
             @RequestParam(defaultValue = "24") int size) {
-        return pulls.page(plateId, stockId, filmId, outcome, page, size);
+        Instant from = since == null
+                ? null
+                : since.atStartOfDay(ZoneId.systemDefault()).toInstant();
+        return pulls.page(
+                new PullFilter(plateId, stockId, filmId, machineId, route, outcome, verdict, cause, from), page, size);
     }
 
     @Operation(summary = "Faults that can be seen, with cause and what to try")
     @GetMapping("/faults")
     List<FaultView> faults() {
         return Arrays.stream(Fault.values())
-                .map(f -> new FaultView(f, f.label(), f.cause(), f.next()))
+                .map(f -> new FaultView(f, f.label(), f.cause(), f.next(), f.routes()))
                 .toList();
+    }
+
+    @Operation(summary = "Verdicts and causes that the logbook can be looked through for")
+    @GetMapping("/looking")
+    Looking looking() {
+        return new Looking(
+                Arrays.stream(Verdict.Action.values())
+                        .map(v -> new Choice(v.name(), v.label()))
+                        .toList(),
+                Arrays.stream(Cause.values())
+                        .map(c -> new Choice(c.name(), c.label()))
+                        .toList());
     }
 
     @Operation(summary = "What differs between two pulls")
@@ -78,6 +117,38 @@ class PullController {
     @ResponseStatus(HttpStatus.CREATED)
     PullView same(@PathVariable String runId, @RequestParam(defaultValue = "true") boolean keepFoil) {
         return batch.same(runId, keepFoil);
+    }
+
+    @Operation(summary = "How pulls like this one have come out over time")
+    @GetMapping("/{id}/trend")
+    RecipeTrend trend(@PathVariable String id) {
+        return stories.trend(id);
+    }
+
+    @Operation(summary = "The photograph of a pull seen straight from above, filled by its design")
+    @GetMapping(path = "/{id}/straight", produces = MediaType.IMAGE_JPEG_VALUE)
+    ResponseEntity<byte[]> straight(@PathVariable String id) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.IMAGE_JPEG)
+                .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePrivate())
+                .body(stories.straight(id));
+    }
+
+    /** The change that is made for the pull after one. */
+    record NextChange(Remedy remedy, Map<Cause, Double> shares) {}
+
+    @Operation(summary = "Writes down what is changed for the pull after this one")
+    @PutMapping("/{id}/next")
+    PullView next(@PathVariable String id, @RequestBody NextChange next) {
+        stories.next(id, next.remedy(), next.shares());
+        return pulls.get(id);
+    }
+
+    @Operation(summary = "Keeps what was read off a picture with a pull that is logged already")
+    @PutMapping("/{id}/read")
+    PullView read(@PathVariable String id, @RequestBody LogRead read) {
+        stories.read(id, read);
+        return pulls.get(id);
     }
 
     @Operation(summary = "One pull")

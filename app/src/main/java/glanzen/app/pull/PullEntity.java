@@ -1,5 +1,9 @@
 package glanzen.app.pull;
 
+import glanzen.app.keeping.Json;
+import glanzen.diagnosis.Cause;
+import glanzen.diagnosis.Remedy;
+import glanzen.diagnosis.Verdict;
 import glanzen.learning.Observation.Amount;
 import glanzen.learning.Observation.Outcome;
 import glanzen.setup.SetUp;
@@ -40,6 +44,8 @@ class PullEntity {
 
     String filmId = "";
 
+    String route = "";
+
     String title = "";
 
     @Enumerated(EnumType.STRING)
@@ -58,6 +64,22 @@ class PullEntity {
     String faults = "[]";
 
     String note = "";
+
+    @Lob
+    @Nullable
+    String readOff;
+
+    @Enumerated(EnumType.STRING)
+    Verdict.@Nullable Action verdict;
+
+    @Enumerated(EnumType.STRING)
+    @Nullable
+    Cause cause;
+
+    @Enumerated(EnumType.STRING)
+    @Nullable
+    @Column(name = "tried_next")
+    Remedy next;
 
     double position;
 
@@ -78,11 +100,19 @@ class PullEntity {
     @Version
     long version;
 
+    /** Takes in what was read off its picture. */
+    void take(@Nullable LogRead read, Json json) {
+        readOff = read == null ? null : json.write(read);
+        verdict = read == null ? null : read.verdict();
+        cause = read == null ? null : read.cause();
+    }
+
     /** Takes a set-up in for good. */
     void freeze(SetUp setUp, String written) {
         snapshot = written;
         machineId = setUp.machine().id();
         platformId = setUp.platformId();
+        route = setUp.route().name();
         plateId = setUp.plate().id();
         stockId = setUp.stock().id();
         // Where nothing is transferred, the stock stands for what the need is learned of.

@@ -1,6 +1,7 @@
 package glanzen.app.pull;
 
 import glanzen.app.setup.Snapshot;
+import glanzen.diagnosis.Remedy;
 import glanzen.learning.Fault;
 import glanzen.learning.Observation.Amount;
 import glanzen.learning.Observation.Outcome;
@@ -27,6 +28,8 @@ public record PullRecord(
         double expectedOver,
         boolean proven,
         boolean pictured,
+        @Nullable LogRead read,
+        @Nullable Remedy next,
         Snapshot snapshot) {
 
     public PullRecord {

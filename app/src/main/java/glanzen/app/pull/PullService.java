@@ -3,6 +3,7 @@ package glanzen.app.pull;
 import glanzen.app.keeping.Json;
 import glanzen.app.keeping.Numbers;
 import glanzen.app.kit.Consumption;
+import glanzen.app.pull.PullView.ReadSummary;
 import glanzen.app.rig.RigService;
 import glanzen.app.run.Pulled;
 import glanzen.app.run.RunService;
@@ -24,6 +25,7 @@ import glanzen.measure.BadInput;
 import glanzen.measure.Checks;
 import glanzen.picture.Picture;
 import glanzen.pull.PullModel;
+import glanzen.route.Route;
 import glanzen.rules.Rules;
 import glanzen.setup.Difference;
 import glanzen.setup.SetUp;
@@ -37,6 +39,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
+import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -149,22 +152,19 @@ public class PullService {
         pull.spillMm = entry.spillMm();
         pull.faults = json.write(entry.faults());
         pull.note = entry.note();
+        pull.take(entry.read(), json);
+        pull.next = entry.next();
     }
 
     /** A page of the logbook, newest first. */
     @Transactional(readOnly = true)
-    public PullPage page(
-            @Nullable String plateId,
-            @Nullable String stockId,
-            @Nullable String filmId,
-            @Nullable Outcome outcome,
-            int page,
-            int size) {
+    PullPage page(PullFilter filter, int page, int size) {
         new Checks()
                 .figure("page", page, 0, 1_000_000, "")
                 .figure("size", size, 1, MOST_PER_PAGE, "pulls")
                 .done();
-        Page<PullEntity> found = pulls.filtered(plateId, stockId, filmId, outcome, PageRequest.of(page, size));
+        Page<PullEntity> found = pulls.findAll(
+                filter.where(), PageRequest.of(page, size, Sort.by("number").descending()));
         return new PullPage(found.map(this::view).toList(), found.getTotalElements());
     }
 
@@ -253,6 +253,20 @@ public class PullService {
         return json.read(pull.snapshot, Snapshot.class).setUp();
     }
 
+    private @Nullable ReadSummary read(PullEntity p, Route route) {
+        LogRead read = p.readOff == null ? null : json.read(p.readOff, LogRead.class);
+        if (read == null && p.next == null) {
+            return null;
+        }
+        return new ReadSummary(
+                read == null ? null : read.verdict(),
+                read == null ? null : read.verdict().label(),
+                read == null ? null : read.cause(),
+                read == null ? null : read.cause().label(route),
+                read == null ? null : read.lesson(),
+                p.next == null ? null : p.next.label(route));
+    }
+
     private PullView view(PullEntity p) {
         Snapshot snapshot = json.read(p.snapshot, Snapshot.class);
         return new PullView(
@@ -276,6 +290,7 @@ public class PullService {
                 p.expectedOver,
                 p.proven,
                 p.pictured,
+                read(p, snapshot.draft().route()),
                 p.version);
     }
 }

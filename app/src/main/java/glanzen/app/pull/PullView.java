@@ -1,5 +1,7 @@
 package glanzen.app.pull;
 
+import glanzen.diagnosis.Cause;
+import glanzen.diagnosis.Verdict;
 import glanzen.learning.Fault;
 import glanzen.learning.Observation.Amount;
 import glanzen.learning.Observation.Outcome;
@@ -19,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param spillMm spill, if read off
  * @param expectedClean chance of clean that was forecast before it was pulled
  * @param proven its set-up was made the proven recipe
+ * @param read what was read off its picture; nothing where it was not
  * @param pictured it has a photograph; otherwise its picture is drawn
  */
 public record PullView(
@@ -42,4 +45,20 @@ public record PullView(
         double expectedOver,
         boolean proven,
         boolean pictured,
-        long version) {}
+        @Nullable ReadSummary read,
+        long version) {
+
+    /**
+     * What a reading of its picture left, in words.
+     *
+     * @param lesson what it told of a change that was made for it
+     * @param next the change that was made for the pull after it
+     */
+    public record ReadSummary(
+            Verdict.@Nullable Action verdict,
+            @Nullable String verdictLabel,
+            @Nullable Cause cause,
+            @Nullable String causeLabel,
+            @Nullable String lesson,
+            @Nullable String next) {}
+}

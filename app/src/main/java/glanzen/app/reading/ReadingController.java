@@ -6,6 +6,7 @@ import glanzen.app.setup.SavedSetUp;
 import glanzen.app.setup.SetUpService;
 import glanzen.app.web.Pictures;
 import glanzen.diagnosis.Asking;
+import glanzen.diagnosis.Diagnosis.Evidence;
 import glanzen.diagnosis.Signs;
 import glanzen.learning.Fault;
 import glanzen.learning.Observation.Amount;
@@ -102,7 +103,8 @@ class ReadingController {
             @RequestParam(required = false) @Nullable String setUpId,
             @RequestParam(required = false) @Nullable String runId,
             @RequestParam(required = false) @Nullable String pullId,
-            @RequestParam(required = false) @Nullable String corners)
+            @RequestParam(required = false) @Nullable String corners,
+            @RequestParam(required = false) @Nullable String ends)
             throws IOException {
         if (picture.isEmpty() || picture.size() > MOST_PICTURES) {
             throw new BadInput("picture", "are " + picture.size(), "one to four pictures of the same pull");
@@ -111,10 +113,15 @@ class ReadingController {
         for (MultipartFile file : picture) {
             files.add(file.getBytes());
         }
-        return readings.read(new Asked(setUpId, runId, pullId), files, corners(corners));
+        return readings.read(new Asked(setUpId, runId, pullId), files, marks(corners, ends));
     }
 
-    private static double @Nullable [] corners(@Nullable String text) {
+    private static double @Nullable [] marks(@Nullable String corners, @Nullable String ends) {
+        double[] found = numbers("corners", corners, 8, "four corners, x and y by turns in pixels");
+        return found != null ? found : numbers("ends", ends, 4, "two ends of the design, x and y by turns in pixels");
+    }
+
+    private static double @Nullable [] numbers(String field, @Nullable String text, int count, String accepted) {
         if (text == null || text.isBlank()) {
             return null;
         }
@@ -127,10 +134,19 @@ class ReadingController {
         } catch (NumberFormatException wrong) {
             px = new double[0];
         }
-        if (px.length != 8) {
-            throw new BadInput("corners", "are not four corners", "eight numbers in pixels, x and y by turns");
+        if (px.length != count) {
+            throw new BadInput(field, "are not " + count + " numbers", accepted);
         }
         return px;
+    }
+
+    @Operation(summary = "The two ends of the design that are marked where nothing is found, and how the design looks")
+    @GetMapping("/ends")
+    ReadingService.Ends ends(
+            @RequestParam(required = false) @Nullable String setUpId,
+            @RequestParam(required = false) @Nullable String runId,
+            @RequestParam(required = false) @Nullable String pullId) {
+        return readings.ends(new Asked(setUpId, runId, pullId));
     }
 
     @Operation(summary = "Why a pull came out so, from signs that are known and questions that were answered")
@@ -139,7 +155,7 @@ class ReadingController {
         SetUp setUp = readings.setUp(new Asked(known.setUpId(), known.runId(), known.pullId()));
         Ticked ticked = known.ticked();
         return ticked == null
-                ? why.of(setUp, Objects.requireNonNull(known.signs()), known.answers(), null)
+                ? why.of(setUp, new Evidence(Objects.requireNonNull(known.signs()), null, known.answers()), null)
                 : why.ticked(setUp, ticked.outcome(), ticked.amount(), ticked.faults(), known.answers());
     }
 

@@ -1,52 +1,43 @@
 package glanzen.app.reading;
 
 import glanzen.advice.Contrast;
+import glanzen.app.kit.KitService;
+import glanzen.app.pull.DesignView;
+import glanzen.app.pull.LogRead;
 import glanzen.app.pull.PullService;
-import glanzen.app.reading.ReadingView.FoundPlace;
-import glanzen.app.reading.ReadingView.MeasuresView;
-import glanzen.app.reading.ReadingView.ReadLog;
-import glanzen.app.reading.ReadingView.SpotView;
-import glanzen.app.reading.ReadingView.Straight;
+import glanzen.app.pull.PullStories;
 import glanzen.app.run.RunService;
 import glanzen.app.setup.ForecastService;
 import glanzen.app.setup.SetUpService;
 import glanzen.app.web.Pictures;
 import glanzen.artwork.Artwork;
 import glanzen.artwork.PathText;
+import glanzen.diagnosis.Diagnosis.Evidence;
+import glanzen.diagnosis.Lesson;
+import glanzen.diagnosis.Rescue;
 import glanzen.diagnosis.Signs;
 import glanzen.diagnosis.Verdict;
 import glanzen.forecast.Forecaster;
 import glanzen.inspect.Expected;
-import glanzen.inspect.Figure;
-import glanzen.inspect.Measures;
 import glanzen.inspect.Photograph;
 import glanzen.inspect.PictureReader;
-import glanzen.inspect.Placing;
 import glanzen.inspect.Reading;
-import glanzen.inspect.Straightened;
 import glanzen.inspect.Unreadable;
-import glanzen.layout.OnPlatform;
-import glanzen.learning.Fault;
-import glanzen.learning.Observation;
-import glanzen.learning.Observation.Amount;
-import glanzen.learning.Observation.Outcome;
+import glanzen.layout.Piece;
+import glanzen.learning.Uneven;
 import glanzen.measure.BadInput;
-import glanzen.measure.Figures;
-import glanzen.pull.PullOutcome;
 import glanzen.pull.TransferModel;
 import glanzen.route.Standard;
 import glanzen.setup.SetUp;
-import glanzen.transfer.Ghost;
 import java.util.ArrayList;
-import java.util.Base64;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
-import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.springframework.stereotype.Service;
 
@@ -54,13 +45,14 @@ import org.springframework.stereotype.Service;
 @Service
 class ReadingService {
 
-    private static final int STRAIGHT_PX = 1000;
-    private static final int AROUND_MM = 8;
-    private static final int MOST_SPOTS = 12;
+    /** Room around a plate that is laid on no piece. */
+    private static final int ROOM_MM = 20;
 
     private final SetUpService setUps;
     private final RunService runs;
     private final PullService pulls;
+    private final PullStories stories;
+    private final KitService kit;
     private final ForecastService forecasts;
     private final Forecaster forecaster;
     private final Why why;
@@ -69,12 +61,16 @@ class ReadingService {
             SetUpService setUps,
             RunService runs,
             PullService pulls,
+            PullStories stories,
+            KitService kit,
             ForecastService forecasts,
             Forecaster forecaster,
             Why why) {
         this.setUps = setUps;
         this.runs = runs;
         this.pulls = pulls;
+        this.stories = stories;
+        this.kit = kit;
         this.forecasts = forecasts;
         this.forecaster = forecaster;
         this.why = why;
@@ -102,7 +98,36 @@ class ReadingService {
         return asked.runId() != null ? runs.pulledSetUp(asked.runId()) : pulls.setUpOf(String.valueOf(asked.pullId()));
     }
 
-    ReadingView read(Asked asked, List<byte[]> files, double @Nullable [] corners) {
+    /**
+     * The two ends of a design that a person marks where nothing is found.
+     *
+     * @param design as a path in millimetres of the piece
+     * @param ends x and y by turns, mm
+     */
+    record Ends(String design, double leftMm, double bottomMm, double widthMm, double heightMm, double[] ends) {}
+
+    Ends ends(Asked asked) {
+        SetUp setUp = forecasts.computable(setUp(asked));
+        Artwork pressed = forecaster.artwork(setUp);
+        DesignView view = DesignView.of(setUp, pressed);
+        double[] mm = Expected.of(setUp, pressed, forecaster.shelf()).ends();
+        double[] onPiece = new double[mm.length];
+        for (int i = 0; i < mm.length; i += 2) {
+            Coordinate at = view.toPiece().transform(new Coordinate(mm[i], mm[i + 1]), new Coordinate());
+            onPiece[i] = at.x;
+            onPiece[i + 1] = at.y;
+        }
+        Envelope box = view.design();
+        return new Ends(
+                PathText.write(view.toPiece().transform(pressed.shape())),
+                box.getMinX(),
+                box.getMinY(),
+                box.getWidth(),
+                box.getHeight(),
+                onPiece);
+    }
+
+    ReadingView read(Asked asked, List<byte[]> files, double @Nullable [] marks) {
         SetUp setUp = forecasts.computable(setUp(asked));
         if (!(forecaster.model(setUp) instanceof TransferModel)) {
             throw refused(Unreadable.Reason.BY_EYE);
@@ -114,8 +139,8 @@ class ReadingService {
         }
         Expected expected = Expected.of(setUp, pressed, forecaster.shelf());
         try {
-            Reading reading = new PictureReader(expected).read(photographs, corners);
-            return view(setUp, expected, reading, photographs.get(0));
+            Reading reading = new PictureReader(expected).read(photographs, marks);
+            return view(asked, setUp, expected, reading, photographs.get(0));
         } catch (Unreadable unreadable) {
             throw refused(unreadable.reason());
         }
@@ -125,133 +150,69 @@ class ReadingService {
         return new BadInput("picture", reason.what(), reason.accepted());
     }
 
-    private ReadingView view(SetUp setUp, Expected expected, Reading reading, Photograph photograph) {
+    private ReadingView view(Asked asked, SetUp setUp, Expected expected, Reading reading, Photograph photograph) {
         Standard standard = setUp.route().standard().counting(expected.artwork().counterMm());
-        Measures stays = reading.stays();
-        Verdict verdict =
-                Verdict.of(reading.all(), stays, standard, Contrast.of(setUp).difference());
+        Verdict verdict = verdict(setUp, expected, reading, standard);
         Signs signs = Signs.of(reading.all());
-        ReadLog log = log(reading, standard);
-        Observation seen = Observation.roughly(log.outcome(), log.amount(), standard)
-                .withCoverage(log.coverage(), 2 * log.coverageGive())
-                .withSpill(log.spillMm(), 2 * log.spillGiveMm());
-        AffineTransformation toPiece = toPiece(setUp);
-        String title = "%s: what %s is %.1f %% covered"
-                .formatted(
-                        verdict.action().label(),
-                        expected.stays() == null ? "was pulled" : "stays",
-                        100 * stays.coverage().value());
-        return new ReadingView(
-                title,
+        LogSeen seen = LogSeen.of(reading.all(), standard);
+        // A pull that stands in the logbook already was answered for when it was logged.
+        Lesson lesson = asked.pullId() != null
+                ? null
+                : stories.lesson(setUp, signs.good(standard)).orElse(null);
+        WhyView causes = why.of(setUp, new Evidence(signs, null, Map.of(), lesson), seen.observation());
+        String says = lesson == null ? "" : lesson.says(setUp.route());
+        DesignView view = DesignView.of(setUp, expected.artwork());
+        LogRead kept = new LogRead(
                 verdict.action(),
-                verdict.steps(),
-                place(reading.place(), setUp),
-                MeasuresView.of(reading.all()),
-                MeasuresView.of(stays),
-                expected.stays() != null,
-                reading.softMm(),
-                spots(reading, toPiece),
-                signs,
-                why.of(setUp, signs, Map.of(), seen),
-                log,
-                straight(setUp, expected, reading, photograph));
+                causes.shares(),
+                reading.all().onRight(),
+                reading.all().inMiddle(),
+                Arrays.stream(reading.views()
+                                .get(0)
+                                .design()
+                                .after(view.toFeed())
+                                .onUnitWidth(photograph.width()))
+                        .boxed()
+                        .toList(),
+                says);
+        String uneven = stories.uneven(setUp.machine().id()).map(Uneven::says).orElse("");
+        return new ReadingViews(setUp, expected, reading, view)
+                .of(verdict, signs, causes, says, uneven, seen.log(kept), photograph);
     }
 
-    /** From the frame of the feed to the piece as read. */
-    private static AffineTransformation toPiece(SetUp setUp) {
-        return setUp.layout().laid() ? new OnPlatform(setUp.layout()).fromFeedFrame() : new AffineTransformation();
+    private Verdict verdict(SetUp setUp, Expected expected, Reading reading, Standard standard) {
+        double difference = Contrast.of(setUp).difference();
+        Verdict plain = Verdict.of(reading.all(), reading.stays(), standard, difference);
+        if (plain.action().keeps()) {
+            return plain;
+        }
+        AffineTransformation toPiece = DesignView.of(setUp, expected.artwork()).toPiece();
+        Geometry design = toPiece.transform(expected.artwork().shape());
+        return Verdict.faults(reading.all(), standard, difference)
+                .map(toPiece::transform)
+                .flatMap(faults -> Rescue.of(
+                        new Rescue.Asked(design, !standard.edgeShows(), piece(setUp, design), faults, meant(setUp)),
+                        kit.kit().plates(),
+                        forecaster.shelf()))
+                .map(rescue ->
+                        plain.rescued(rescue, design.getEnvelopeInternal().centre()))
+                .orElse(plain);
     }
 
-    private static FoundPlace place(Reading.Place place, SetUp setUp) {
-        AffineTransformation turn = toPiece(setUp);
-        Coordinate none = turn.transform(new Coordinate(0, 0), new Coordinate());
-        Coordinate moved = turn.transform(
-                new Coordinate(place.rightMm().value(), place.upMm().value()), new Coordinate());
-        Figure right = new Figure(moved.x - none.x, place.rightMm().give());
-        Figure up = new Figure(moved.y - none.y, place.upMm().give());
-        return new FoundPlace(place.known(), right, up, place.turnDegrees(), says(place, right, up));
+    private static Envelope piece(SetUp setUp, Geometry design) {
+        if (setUp.layout().laid()) {
+            Piece piece = setUp.layout().piece();
+            return new Envelope(0, piece.widthMm(), 0, piece.heightMm());
+        }
+        Envelope around = design.getEnvelopeInternal();
+        around.expandBy(ROOM_MM);
+        return around;
     }
 
-    private static String says(Reading.Place place, Figure right, Figure up) {
-        if (!place.known()) {
-            return "found by its design; where it lies on the sheet is not known";
-        }
-        List<String> parts = new ArrayList<>();
-        if (Math.abs(right.value()) > Reading.Place.SEEN_SHIFT_MM) {
-            parts.add(Figures.length(Math.abs(right.value())) + (right.value() > 0 ? " right" : " left"));
-        }
-        if (Math.abs(up.value()) > Reading.Place.SEEN_SHIFT_MM) {
-            parts.add(Figures.length(Math.abs(up.value())) + (up.value() > 0 ? " above" : " below"));
-        }
-        String shift =
-                parts.isEmpty() ? "lying in its place" : "lying " + String.join(" and ", parts) + " of its place";
-        double turned = place.turnDegrees().value();
-        return Math.abs(turned) > Reading.Place.SEEN_TURN_DEGREES
-                ? shift + String.format(Locale.ROOT, ", turned %.1f°", turned)
-                : shift;
-    }
-
-    private static List<SpotView> spots(Reading reading, AffineTransformation toPiece) {
-        // Of what stays first: that is what a person decides by.
-        return reading.stays().spots().stream()
-                .limit(MOST_SPOTS)
-                .map(s -> {
-                    Coordinate at = toPiece.transform(new Coordinate(s.xMm(), s.yMm()), new Coordinate());
-                    return new SpotView(s.kind(), at.x, at.y, s.areaMm2(), s.longMm(), s.stays());
-                })
-                .toList();
-    }
-
-    private static ReadLog log(Reading reading, Standard standard) {
-        Measures m = reading.all();
-        double coverage = m.coverage().value();
-        double spill = Math.min(5, m.spillMm().value());
-        PullOutcome outcome = new PullOutcome(1, coverage, spill, 0, standard.under(coverage), standard.over(spill));
-        List<Fault> faults = new ArrayList<>();
-        if (m.ghostMm().value() > Ghost.VISIBLE_MM) {
-            faults.add(Fault.GHOST);
-        }
-        if (m.coverage().value() < Signs.NOTHING) {
-            faults.add(Fault.NOTHING);
-        }
-        return new ReadLog(
-                Outcome.of(outcome),
-                Amount.of(outcome, standard),
-                coverage,
-                m.coverage().give(),
-                spill,
-                Math.min(1, m.spillMm().give()),
-                faults);
-    }
-
-    private Straight straight(SetUp setUp, Expected expected, Reading reading, Photograph photograph) {
-        AffineTransformation toPiece = toPiece(setUp);
-        Envelope box = new Envelope(expected.artwork().designBox());
-        if (expected.stays() != null) {
-            box.expandToInclude(expected.stays().getEnvelopeInternal());
-        }
-        box.expandBy(AROUND_MM);
-        box = toPiece.transform(new GeometryFactory().toGeometry(box)).getEnvelopeInternal();
-        if (expected.sheetKnown()) {
-            box = box.intersection(new Envelope(
-                    0,
-                    setUp.layout().piece().widthMm(),
-                    0,
-                    setUp.layout().piece().heightMm()));
-        }
-        Placing placing = reading.views().get(0).design();
-        AffineTransformation toFeed =
-                setUp.layout().laid() ? new OnPlatform(setUp.layout()).toFeedFrame() : new AffineTransformation();
-        byte[] jpeg = Pictures.jpeg(Straightened.of(photograph, placing.after(toFeed), box, STRAIGHT_PX));
-        return new Straight(
-                "data:image/jpeg;base64," + Base64.getEncoder().encodeToString(jpeg),
-                box.getMinX(),
-                box.getMinY(),
-                box.getWidth(),
-                box.getHeight(),
-                expected.stays() == null ? null : PathText.write(toPiece.transform(expected.stays())),
-                reading.views().get(0).corners(),
-                photograph.width(),
-                photograph.height());
+    private static String meant(SetUp setUp) {
+        return setUp.layout().cuts().stream()
+                .map(cut -> cut.plate().set())
+                .findFirst()
+                .orElse("");
     }
 }

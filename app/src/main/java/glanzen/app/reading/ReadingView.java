@@ -1,5 +1,6 @@
 package glanzen.app.reading;
 
+import glanzen.app.pull.LogRead;
 import glanzen.diagnosis.Signs;
 import glanzen.diagnosis.Verdict;
 import glanzen.inspect.Figure;
@@ -20,6 +21,8 @@ import org.jspecify.annotations.Nullable;
  * @param cut whether anything is cut away
  * @param softMm how wide an edge looks in the picture, mm
  * @param signs what causes are told by
+ * @param lesson what it tells of a change that was made for it; empty where none was
+ * @param uneven a side that comes out weaker on this machine again and again; empty where none does
  * @param log what goes into the logbook if it is logged so
  * @param straight the picture seen straight from above
  */
@@ -35,6 +38,8 @@ record ReadingView(
         List<SpotView> spots,
         Signs signs,
         WhyView why,
+        String lesson,
+        String uneven,
         ReadLog log,
         Straight straight) {
 
@@ -78,7 +83,8 @@ record ReadingView(
             double coverageGive,
             double spillMm,
             double spillGiveMm,
-            List<Fault> faults) {}
+            List<Fault> faults,
+            LogRead read) {}
 
     /**
      * The first picture, straightened.

@@ -9,19 +9,19 @@ import glanzen.app.setup.Drafts;
 import glanzen.app.setup.ForecastService;
 import glanzen.diagnosis.Asking;
 import glanzen.diagnosis.Diagnosis;
+import glanzen.diagnosis.Diagnosis.Evidence;
 import glanzen.diagnosis.Remedy;
 import glanzen.diagnosis.Signs;
 import glanzen.forecast.Forecast;
 import glanzen.forecast.Forecaster;
 import glanzen.forecast.RigEnsemble;
-import glanzen.inspect.Unreadable;
 import glanzen.learning.Fault;
 import glanzen.learning.Learner;
 import glanzen.learning.Observation;
 import glanzen.learning.Observation.Amount;
 import glanzen.learning.Observation.Outcome;
-import glanzen.measure.BadInput;
-import glanzen.pull.TransferModel;
+import glanzen.pull.PullModel;
+import glanzen.route.Route;
 import glanzen.setup.Difference;
 import glanzen.setup.SetUp;
 import java.util.Map;
@@ -47,21 +47,21 @@ class Why {
     /**
      * @param seen what a picture says, for changes of heat and pressure to be reckoned with; nothing if there is none
      */
-    WhyView of(SetUp setUp, Signs signs, Map<Asking, Boolean> answers, @Nullable Observation seen) {
-        if (!(forecaster.model(setUp) instanceof TransferModel model)) {
-            Unreadable.Reason why = Unreadable.Reason.BY_EYE;
-            throw new BadInput("signs", why.what(), why.accepted());
-        }
+    WhyView of(SetUp setUp, Evidence evidence, @Nullable Observation seen) {
+        PullModel model = forecaster.model(setUp);
         RigEnsemble ensemble = forecasts.ensemble(setUp);
         Forecast expected = forecaster.forecast(setUp, ensemble);
-        Diagnosis found = Diagnosis.of(signs, setUp, model, ensemble, expected, answers);
+        Diagnosis found = Diagnosis.of(new Diagnosis.Case(setUp, model, ensemble, expected), evidence);
+        Route route = setUp.route();
         RigEnsemble learned = seen == null ? ensemble : Learner.learn(ensemble, model, setUp.needKey(), seen, 1);
         return new WhyView(
                 found.causes().stream()
                         .map(l -> new CauseView(
-                                l.cause(), l.cause().label(), l.cause().shows(), (int) Math.round(TWENTY * l.share())))
+                                l.cause(), l.cause().label(route), l.cause().shows(), (int)
+                                        Math.round(TWENTY * l.share())))
                         .filter(c -> c.ofTwenty() > 0)
                         .toList(),
+                found.shares(),
                 found.asking() == null
                         ? null
                         : new QuestionView(found.asking(), found.asking().question()),
@@ -73,22 +73,22 @@ class Why {
     WhyView ticked(SetUp setUp, Outcome outcome, Amount amount, Set<Fault> faults, Map<Asking, Boolean> answers) {
         Observation seen = Observation.roughly(outcome, amount, setUp.route().standard());
         Signs signs = Signs.ticked(seen, faults, forecaster.artwork(setUp).areaMm2());
-        return of(setUp, signs, answers, seen);
+        return of(setUp, new Evidence(signs, faults, answers), seen);
     }
 
     private NextView next(Diagnosis.Next next, SetUp setUp, RigEnsemble learned) {
         Proposal proposal = changed(next.remedy(), setUp, learned);
         return new NextView(
                 next.remedy(),
-                next.remedy().label(),
+                next.remedy().label(setUp.route()),
                 next.remedy().minutes(),
                 proposal == null
                         ? ""
                         : proposal.changes().stream().map(Why::words).collect(Collectors.joining(", ")),
                 proposal == null ? null : Drafts.draft(proposal.setUp()),
                 (int) Math.round(TWENTY * next.good()),
-                next.ifGood().label(),
-                next.ifBad().label());
+                next.ifGood().label(setUp.route()),
+                next.ifBad().label(setUp.route()));
     }
 
     private static String words(Difference d) {

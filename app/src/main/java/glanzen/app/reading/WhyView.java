@@ -5,17 +5,24 @@ import glanzen.diagnosis.Asking;
 import glanzen.diagnosis.Cause;
 import glanzen.diagnosis.Remedy;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
  * Why a pull came out so.
  *
  * @param causes likeliest first, as shares of twenty; those with none left out
+ * @param shares of all causes, 0…1
  * @param question what to ask; nothing where no answer would tell much
  * @param best what most raises the chance of a good pull
  * @param telling what tells most of the cause
  */
-record WhyView(List<CauseView> causes, @Nullable QuestionView question, NextView best, NextView telling) {
+record WhyView(
+        List<CauseView> causes,
+        Map<Cause, Double> shares,
+        @Nullable QuestionView question,
+        NextView best,
+        NextView telling) {
 
     /** A cause with its words. */
     record CauseView(Cause cause, String label, String shows, int ofTwenty) {}

@@ -67,7 +67,7 @@ class ReadingApiTest {
         String about = "\"setUpId\": \"%s\"".formatted(id("Prize card, bee"));
         String signs = """
                 {"coverage": 0.75, "spillMm": 0.03, "onRight": 0.7, "inMiddle": 0, "specks": 30, "missingMm2": 6,
-                 "mottle": 0.4, "ghostMm": 0}""";
+                 "mottle": 0.4, "gone": 0.1, "gonePlaces": 1, "ghostMm": 0}""";
         JsonNode why = caller.post("/api/readings/why", "{%s, \"signs\": %s, \"answers\": {}}".formatted(about, signs))
                 .json();
         assertEquals("ONE_SIDE", why.path("causes").get(0).path("cause").asString(), why.toString());
