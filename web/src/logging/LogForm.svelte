@@ -160,7 +160,7 @@
       <div class="grid gap-x-6 sm:grid-cols-2">
         <Asked question={known}>
           {#snippet children(list)}
-            {#each list as fault (fault.fault)}
+            {#each list.filter((f) => !route || f.routes.includes(route.route)) as fault (fault.fault)}
               <Tick
                 class="py-1"
                 checked={entry.faults.includes(fault.fault)}

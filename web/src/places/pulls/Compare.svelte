@@ -5,10 +5,15 @@
   import { api, asked, type PullView, type Schemas } from '../../api/client';
   import OutcomeMark from '../../drawing/OutcomeMark.svelte';
   import { preferences } from '../../state/preferences.svelte';
+  import Laid from './Laid.svelte';
 
   /** Two pulls beside each other, with only what differs. */
   let { left, right, onclose }: { left: PullView; right: PullView; onclose: () => void } = $props();
   const asking = new Question<Schemas['Comparison']>();
+  // Both were read off their pictures, and show the same design.
+  const registered = $derived(
+    [left, right].every((p) => p.pictured && p.read?.verdict) && left.plate === right.plate,
+  );
   $effect(() => {
     const params = { query: { left: left.id, right: right.id } };
     return asking.follow((signal) => asked(api.GET('/api/pulls/compare', { params, signal })));
@@ -36,6 +41,7 @@
       </figure>
     {/each}
     <div class="md:order-2">
+      {#if registered}<Laid {left} {right} />{/if}
       <Asked question={asking}>
         {#snippet children(comparison)}
           <Table border={false} class="text-ink w-full bg-transparent text-left text-(length:--text-body)">

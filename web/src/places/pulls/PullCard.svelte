@@ -1,6 +1,7 @@
 <script lang="ts">
   import Tick from '../../parts/Tick.svelte';
   import type { PullView } from '../../api/client';
+  import { percent } from '../../parts/format';
   import OutcomeMark from '../../drawing/OutcomeMark.svelte';
 
   interface Props {
@@ -9,9 +10,11 @@
     search: string;
     current: boolean;
     picked: boolean;
+    /** On the wall of one plate: larger, with how it was pulled and what came of it. */
+    large: boolean;
     oncompare: () => void;
   }
-  let { pull, search, current, picked, oncompare }: Props = $props();
+  let { pull, search, current, picked, large, oncompare }: Props = $props();
   const when = $derived(new Date(pull.loggedAt).toLocaleDateString([], { day: 'numeric', month: 'short' }));
 </script>
 
@@ -23,11 +26,13 @@
   >
     <span class="relative block">
       <img
-        src="/api/pulls/{pull.id}/picture?width=300&height=200"
+        src={pull.read?.verdict && pull.pictured && large
+          ? `/api/pulls/${pull.id}/straight`
+          : `/api/pulls/${pull.id}/picture?width=${large ? 450 : 300}&height=${large ? 300 : 200}`}
         alt=""
         loading="lazy"
-        width="300"
-        height="200"
+        width={large ? 450 : 300}
+        height={large ? 300 : 200}
         class="border-rule aspect-3/2 h-auto w-full border object-cover"
       />
       {#if !pull.pictured}<span class="bg-paper text-soft text-tiny absolute right-0 bottom-0 px-1.5"
@@ -38,6 +43,15 @@
       <OutcomeMark outcome={pull.outcome} size={16} />
       <strong class="min-w-0 flex-1 truncate">{pull.title}</strong>
     </span>
+    {#if large}
+      <span class="block truncate text-(length:--text-fine)"
+        >{pull.film ? `${pull.film} on ` : ''}{pull.stock}, {pull.press}</span
+      >
+      <span class="block truncate text-(length:--text-fine)"
+        >{pull.coverage === undefined ? '' : `${percent(pull.coverage)} · `}{pull.read?.causeLabel ??
+          (pull.note || pull.outcome.toLowerCase())}</span
+      >
+    {/if}
     <span class="text-soft block truncate text-(length:--text-fine)"
       >no. {pull.number} · {when}{pull.proven ? ' · proven' : ''}</span
     >

@@ -7,6 +7,8 @@
   import OutcomeMark from '../../drawing/OutcomeMark.svelte';
   import { percent } from '../../parts/format';
   import Fold from '../../parts/Fold.svelte';
+  import type { Why } from './reading.svelte';
+  import Trend from './Trend.svelte';
   import WhyTicked from './WhyTicked.svelte';
   import { tell } from '../../state/messages.svelte';
   import { routes } from '../../state/routes.svelte';
@@ -41,6 +43,22 @@
     try {
       const saved = await asked(api.POST('/api/pulls/{id}/set-up', { params: { path: { id } } }));
       await push(`/stack/${saved.id}`);
+    } catch (trouble) {
+      tell(trouble);
+    }
+  }
+
+  /** The change is written down with this pull, so that the next one answers for it. */
+  async function next(change: Why['best'], why: Why) {
+    try {
+      const params = { path: { id } };
+      await asked(
+        api.PUT('/api/pulls/{id}/next', { params, body: { remedy: change.remedy, shares: why.shares } }),
+      );
+      if (change.draft) {
+        const body = { name: `${pull?.title ?? 'Pull'}, next`, draft: change.draft };
+        await push(`/stack/${(await asked(api.POST('/api/readings/next', { body }))).id}`);
+      } else await show(id);
     } catch (trouble) {
       tell(trouble);
     }
@@ -112,6 +130,12 @@
           {words.OVER}, {percent(pull.expectedUnder)}
           {words.UNDER}
         </dd>
+        {#if pull.read?.verdictLabel}<dt class="text-soft">what to do</dt>
+          <dd>{pull.read.verdictLabel}</dd>{/if}
+        {#if pull.read?.causeLabel}<dt class="text-soft">likeliest cause</dt>
+          <dd>{pull.read.causeLabel}</dd>{/if}
+        {#if pull.read?.next}<dt class="text-soft">tried next</dt>
+          <dd>{pull.read.next}</dd>{/if}
         {#if pull.note}<dt class="text-soft">note</dt>
           <dd>{pull.note}</dd>{/if}
       </dl>
@@ -124,9 +148,13 @@
           {/each}
         {/snippet}
       </Asked>
-      {#if route?.film && pull.outcome !== 'CLEAN'}
-        <Fold title="Why it came out so"><WhyTicked {pull} onnext={again} /></Fold>
+      {#if pull.read?.lesson}<p class="border-verdigris bg-verdigris-wash mt-2 border-l-4 px-3 py-1.5">
+          {pull.read.lesson}
+        </p>{/if}
+      {#if pull.outcome !== 'CLEAN' && !pull.read?.verdict}
+        <Fold title="Why it came out so"><WhyTicked {pull} onnext={next} /></Fold>
       {/if}
+      <Fold title="This recipe over time"><Trend {id} /></Fold>
       <div class="mt-4 flex flex-wrap gap-2">
         <button class="press press-strong" onclick={again}>Use this set-up again</button>
         {#if route?.film}<a class="press" href="#/pulls/read?pull={pull.id}">Read a picture of it</a>{/if}

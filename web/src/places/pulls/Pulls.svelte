@@ -78,11 +78,16 @@
     <div>
       <Asked question={found} waiting="Opening the logbook…">
         {#snippet children(answer)}
-          <ul class="grid grid-cols-[repeat(auto-fill,minmax(168px,1fr))] content-start gap-x-4 gap-y-5">
+          <ul
+            class="grid {filter.plateId
+              ? 'grid-cols-[repeat(auto-fill,minmax(260px,1fr))]'
+              : 'grid-cols-[repeat(auto-fill,minmax(168px,1fr))]'} content-start gap-x-4 gap-y-5"
+          >
             {#each answer.pulls as pull (pull.id)}
               <PullCard
                 {pull}
                 {search}
+                large={Boolean(filter.plateId)}
                 current={pull.id === params.id}
                 picked={compared.some((p) => p.id === pull.id)}
                 oncompare={() => compare(pull)}

@@ -1,16 +1,26 @@
 <script lang="ts">
   import { push, router } from 'svelte-spa-router';
-  import { api, asked, type Draft, type PullView, type RunView, type SavedSetUp } from '../../api/client';
+  import {
+    api,
+    asked,
+    type Draft,
+    type PullView,
+    type RunView,
+    type SavedSetUp,
+    type Schemas,
+  } from '../../api/client';
   import LogForm, { type Entry } from '../../logging/LogForm.svelte';
   import { kit } from '../../state/kit.svelte';
   import { tell } from '../../state/messages.svelte';
   import { preferences } from '../../state/preferences.svelte';
   import { routes } from '../../state/routes.svelte';
-  import Corners from './Corners.svelte';
+  import Marks from './Marks.svelte';
   import ReadFigures from './ReadFigures.svelte';
   import { PullReading, type Why } from './reading.svelte';
   import StraightPicture from './StraightPicture.svelte';
   import TakePicture from './TakePicture.svelte';
+  import TickedSigns from './TickedSigns.svelte';
+  import Waiting from './Waiting.svelte';
   import WhySo from './WhySo.svelte';
 
   /** A pull read off its picture: what stays is covered so far, what to do with it, why, and what next. */
@@ -24,7 +34,7 @@
   let saved = $state<SavedSetUp>();
   let run = $state<RunView>();
   let pull = $state<PullView>();
-  let note = $state('');
+  let chosen = $state<Why['best']>();
   let correcting = $state(false);
   let busy = $state(false);
   const title = $derived(saved?.name ?? run?.title ?? pull?.title ?? 'A pull');
@@ -46,7 +56,7 @@
     if (busy) return;
     busy = true;
     try {
-      const id = await read.log(title, saved, note);
+      const id = await read.log(title, saved, chosen);
       await kit.changed();
       await push(`/pulls/${id}`);
     } catch (trouble) {
@@ -58,25 +68,20 @@
 
   async function corrected(entry: Entry) {
     const of = which.runId ? { runId: which.runId } : { draft: saved?.draft };
-    const { id } = await asked(api.POST('/api/pulls', { body: { ...entry, title, ...of } }));
+    const body = { ...entry, read: read.kept, next: chosen?.remedy, title, ...of };
+    const { id } = await asked(api.POST('/api/pulls', { body }));
     await read.keepPicture(id);
     return id;
   }
 
-  /** What of the set-up changes is changed there, once the pull is logged; what is done otherwise is written down with it. */
+  /** The pull is logged with the change that is made for the next; what of the set-up changes is changed there. */
   async function next(change: Why['best']) {
-    if (!change.draft) {
-      note = `Next time: ${change.label}.`;
-      tell('It will stand in the note of this pull.');
-      return;
-    }
     if (busy) return;
     busy = true;
     try {
-      await read.log(title, saved, `Next time: ${change.label} (${change.change}).`);
+      const id = await read.log(title, saved, change);
       await kit.changed();
-      const kept = await changed(change.draft);
-      await push(`/stack/${kept.id}`);
+      await push(change.draft ? `/stack/${(await changed(change.draft)).id}` : `/pulls/${id}`);
     } catch (trouble) {
       tell(trouble);
     } finally {
@@ -89,6 +94,23 @@
     if (!saved) return asked(api.POST('/api/readings/next', { body }));
     const params = { path: { id: saved.id }, query: { version: saved.version } };
     return asked(api.PUT('/api/set-ups/{id}', { params, body }));
+  }
+
+  /** What only the eye can tell is logged as it was ticked, with the change that is made for the next. */
+  async function nextTicked(change: Why['best'], ticked: Schemas['Ticked'], why: Why) {
+    const shares = why.shares;
+    try {
+      const of = which.runId ? { runId: which.runId } : { draft: saved?.draft };
+      const id =
+        which.pullId ??
+        (await asked(api.POST('/api/pulls', { body: { ...ticked, title, note: '', ...of } }))).id;
+      const params = { path: { id } };
+      await asked(api.PUT('/api/pulls/{id}/next', { params, body: { remedy: change.remedy, shares } }));
+      await kit.changed();
+      await push(change.draft ? `/stack/${(await changed(change.draft)).id}` : `/pulls/${id}`);
+    } catch (trouble) {
+      tell(trouble);
+    }
   }
 
   async function simulated() {
@@ -108,78 +130,93 @@
 
 <svelte:window onpaste={paste} />
 <svelte:head><title>Reading a pull · Glanzen</title></svelte:head>
-<div class="grid lg:min-h-screen lg:grid-cols-[minmax(0,1fr)_minmax(340px,460px)]">
+{#if route && !route.film}
   <div class="px-4 py-5 md:px-6">
-    <h1 class="text-title" aria-live="polite">{reading?.title ?? 'Reading a pull'}</h1>
-    <p class="text-soft mb-2">
-      {title}{reading ? ` · read from your picture, ${preferences.said(reading.place.says)}` : ''}
-    </p>
-    {#if read.question.loading}
-      <p role="status" class="my-3 flex items-center gap-4">
-        Looking at the picture…
-        <button class="press press-quiet" onclick={() => read.question.abort()}>Cancel</button>
+    <h1 class="text-title">{title}</h1>
+    <TickedSigns {which} {route} onnext={nextTicked} />
+  </div>
+{:else}
+  <div class="grid lg:min-h-screen lg:grid-cols-[minmax(0,1fr)_minmax(340px,460px)]">
+    <div class="px-4 py-5 md:px-6">
+      <h1 class="text-title" aria-live="polite">{reading?.title ?? 'Reading a pull'}</h1>
+      <p class="text-soft mb-2">
+        {title}{reading ? ` · read from your picture, ${preferences.said(reading.place.says)}` : ''}
       </p>
-    {/if}
-    {#if read.refused}
-      <div role="alert" class="border-ochre-line bg-ochre-wash my-3 border-l-4 px-4 py-2">
-        {#each read.refused.fields as field (field.field + field.message)}
-          <p>The {field.field} {field.message}. What would do: {field.accepted}.</p>
-        {:else}<p>{read.refused.message}</p>{/each}
-      </div>
-    {/if}
-    {#if read.files[0] && (read.setting || (read.refused && !reading))}
-      <Corners
-        file={read.files[0]}
-        corners={read.corners ?? reading?.straight.corners ?? undefined}
-        onread={(corners) => read.read(corners)}
+      {#if reading?.lesson}
+        <p class="border-verdigris bg-verdigris-wash my-3 border-l-4 px-4 py-2">{reading.lesson}</p>
+      {/if}
+      {#if reading?.uneven}
+        <p class="border-ochre-line bg-ochre-wash my-3 border-l-4 px-4 py-2">{reading.uneven}</p>
+      {/if}
+      {#if read.question.loading}
+        <Waiting pictures={read.files.length} oncancel={() => read.question.abort()} />
+      {/if}
+      {#if read.refused}
+        <div role="alert" class="border-ochre-line bg-ochre-wash my-3 border-l-4 px-4 py-2">
+          {#each read.refused.fields as field (field.field + field.message)}
+            <p>The {field.field} {field.message}. What would do: {field.accepted}.</p>
+          {:else}<p>{read.refused.message}</p>{/each}
+        </div>
+      {/if}
+      {#if read.files[0] && (read.setting || (read.refused && !reading))}
+        <Marks
+          file={read.files[0]}
+          {which}
+          corners={(read.marked?.kind === 'corners' ? read.marked.px : undefined) ??
+            reading?.straight.corners ??
+            undefined}
+          onread={(marked) => read.read(marked)}
+        />
+      {:else if reading}
+        <div class={read.question.stale ? 'opacity-50' : ''}><StraightPicture {reading} /></div>
+      {/if}
+      {#if reading}<ReadFigures {reading} {route} />{/if}
+      {#if reading}
+        <div class="mt-4 flex flex-wrap gap-2">
+          <button class="press press-strong" disabled={busy} onclick={log}
+            >{pull ? 'Keep the picture with the pull' : 'Log it so'}</button
+          >
+          {#if !pull}<button class="press" onclick={() => (correcting = true)}>Correct it by hand</button
+            >{/if}
+        </div>
+      {/if}
+      <TakePicture
+        first={!reading}
+        onfirst={(files) => read.restart(files)}
+        onmore={(files) => read.add(files)}
+        oncorners={reading && !read.setting ? () => (read.setting = true) : undefined}
+        onsimulated={run?.simulated ? simulated : undefined}
       />
-    {:else if reading}
-      <div class={read.question.stale ? 'opacity-50' : ''}><StraightPicture {reading} /></div>
-    {/if}
-    {#if reading}<ReadFigures {reading} {route} />{/if}
-    {#if reading}
-      {#if note}<p class="text-soft mt-4">Note: {note}</p>{/if}
-      <div class="mt-4 flex flex-wrap gap-2">
-        <button class="press press-strong" disabled={busy} onclick={log}
-          >{pull ? 'Keep the picture with the pull' : 'Log it so'}</button
-        >
-        {#if !pull}<button class="press" onclick={() => (correcting = true)}>Correct it by hand</button>{/if}
-      </div>
-    {/if}
-    <TakePicture
-      first={!reading}
-      onfirst={(files) => read.restart(files)}
-      onmore={(files) => read.add(files)}
-      oncorners={reading && !read.setting ? () => (read.setting = true) : undefined}
-      onsimulated={run?.simulated ? simulated : undefined}
-    />
+    </div>
+    <div class="bg-paper border-rule px-4 py-5 md:px-6 lg:border-l">
+      {#if reading}
+        <h2 class="text-heading">What to do with this one</h2>
+        <ol class="mt-1">
+          {#each reading.steps as step, i (step)}
+            <li class="mt-1 flex gap-2"><strong>{i + 1}</strong><span>{preferences.said(step)}</span></li>
+          {:else}<li class="mt-1">Nothing: it is as good as it looks.</li>{/each}
+        </ol>
+        {#if reading.cut}<p class="text-soft mt-1">
+            What lies outside the cut is cut away and not counted.
+          </p>{/if}
+        {#if read.why}<WhySo
+            why={read.why}
+            onanswer={(asking, yes) => void read.answer(asking, yes).catch(tell)}
+            onnext={next}
+          />{/if}
+      {:else}
+        <h2 class="text-heading">How to take it</h2>
+        <p class="mt-1">
+          Lay the sheet flat on something of another colour, all four corners in the picture.
+        </p>
+        <p class="mt-2">
+          Light from the side, no flash: foil shows best where it mirrors the lamp or the dark of the room.
+        </p>
+        <p class="mt-2">Two pictures with the lamp on different sides tell more than one.</p>
+      {/if}
+    </div>
   </div>
-  <div class="bg-paper border-rule px-4 py-5 md:px-6 lg:border-l">
-    {#if reading}
-      <h2 class="text-heading">What to do with this one</h2>
-      <ol class="mt-1">
-        {#each reading.steps as step, i (step)}
-          <li class="mt-1 flex gap-2"><strong>{i + 1}</strong><span>{preferences.said(step)}</span></li>
-        {:else}<li class="mt-1">Nothing: it is as good as it looks.</li>{/each}
-      </ol>
-      {#if reading.cut}<p class="text-soft mt-1">
-          What lies outside the cut is cut away and not counted.
-        </p>{/if}
-      {#if read.why}<WhySo
-          why={read.why}
-          onanswer={(asking, yes) => void read.answer(asking, yes).catch(tell)}
-          onnext={next}
-        />{/if}
-    {:else}
-      <h2 class="text-heading">How to take it</h2>
-      <p class="mt-1">Lay the sheet flat on something of another colour, all four corners in the picture.</p>
-      <p class="mt-2">
-        Light from the side, no flash: foil shows best where it mirrors the lamp or the dark of the room.
-      </p>
-      <p class="mt-2">Two pictures with the lamp on different sides tell more than one.</p>
-    {/if}
-  </div>
-</div>
+{/if}
 {#if correcting && reading}
   <LogForm
     title="Correct what was read"
@@ -190,7 +227,7 @@
       coverage: reading.log.coverage,
       spillMm: reading.log.spillMm,
       faults: reading.log.faults,
-      note,
+      note: '',
     }}
     log={corrected}
     onclose={() => (correcting = false)}

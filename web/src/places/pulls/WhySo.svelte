@@ -49,7 +49,7 @@
     >
   </p>
   <button class="press mt-2" onclick={() => onnext(next)}
-    >{next.draft ? 'Log it, and change the set-up so' : 'Do that next time'}</button
+    >{next.draft ? 'Change the set-up so, and log this one' : 'Log it, and do that next time'}</button
   >
 {/snippet}
 {@render change(why.best, 'Next time, one change:')}

@@ -6,7 +6,7 @@
   import WhySo from './WhySo.svelte';
 
   /** Why a logged pull came out so, from what was ticked: without a picture the same works. */
-  let { pull, onnext }: { pull: PullView; onnext: () => void } = $props();
+  let { pull, onnext }: { pull: PullView; onnext: (next: Why['best'], why: Why) => void } = $props();
   const asking = new Question<Why>();
   let answers = $state<Record<string, boolean>>({});
 
@@ -22,6 +22,10 @@
 
 <Asked question={asking} waiting="Thinking it over…">
   {#snippet children(why)}
-    <WhySo {why} onanswer={(question, yes) => (answers = { ...answers, [question]: yes })} {onnext} />
+    <WhySo
+      {why}
+      onanswer={(question, yes) => (answers = { ...answers, [question]: yes })}
+      onnext={(next) => onnext(next, why)}
+    />
   {/snippet}
 </Asked>

@@ -11,10 +11,16 @@ export interface Which {
   pullId?: string;
 }
 
-/** A pull that is read off pictures: they, the corners a person set, the reading, and the answers given. */
+/** What a person marked in the first picture: the sheet's corners or the design's two ends, px. */
+export interface Marked {
+  kind: 'corners' | 'ends';
+  px: number[];
+}
+
+/** A pull that is read off pictures: they, the marks a person set, the reading, and the answers given. */
 export class PullReading {
   files = $state.raw<File[]>([]);
-  corners = $state.raw<number[]>();
+  marked = $state.raw<Marked>();
   setting = $state(false);
   answers = $state<Record<string, boolean>>({});
   why = $state.raw<Why>();
@@ -35,13 +41,13 @@ export class PullReading {
 
   async restart(files: Iterable<File>) {
     this.files = [];
-    this.corners = undefined;
+    this.marked = undefined;
     this.setting = false;
     await this.add(files);
   }
 
-  async read(corners: number[] | undefined = this.corners) {
-    this.corners = corners;
+  async read(marked: Marked | undefined = this.marked) {
+    this.marked = marked;
     const found = await this.question.ask((signal) => this.#send(signal));
     if (found) {
       this.why = found.why;
@@ -54,7 +60,7 @@ export class PullReading {
     const body = new FormData();
     for (const file of this.files) body.append('picture', file);
     for (const [key, value] of Object.entries(this.#which)) if (value) body.append(key, String(value));
-    if (this.corners) body.append('corners', this.corners.map((c) => c.toFixed(1)).join(','));
+    if (this.marked) body.append(this.marked.kind, this.marked.px.map((c) => c.toFixed(1)).join(','));
     const headers = { 'X-XSRF-TOKEN': token() };
     const response = await fetch('/api/readings', { method: 'POST', body, headers, signal });
     const answer: unknown = await response.json();
@@ -79,19 +85,43 @@ export class PullReading {
     return this.question.trouble;
   }
 
+  /** What is kept with the pull of its reading: with the causes as they stand after the answers. */
+  get kept(): Reading['log']['read'] | undefined {
+    const log = this.question.answer?.log;
+    return log && { ...log.read, shares: this.why?.shares ?? log.read.shares };
+  }
+
   /** Writes it into the logbook as it was read, with its picture. */
-  async log(title: string, saved: SavedSetUp | undefined, note: string): Promise<string> {
+  async log(title: string, saved: SavedSetUp | undefined, next?: Why['best']): Promise<string> {
     const reading = this.question.answer;
     if (!reading) throw new Error('Nothing was read');
     const { pullId, runId } = this.#which;
-    const id = pullId ?? (await this.#logged(title, runId, saved, note, reading)).id;
+    if (pullId) {
+      await this.#keepWith(pullId, next);
+      return pullId;
+    }
+    const body = {
+      ...reading.log,
+      read: this.kept,
+      next: next?.remedy,
+      title,
+      note: '',
+      keepFoil: true,
+      ...(runId ? { runId } : { draft: saved?.draft }),
+    };
+    const { id } = await asked(api.POST('/api/pulls', { body }));
     await this.keepPicture(id);
     return id;
   }
 
-  #logged(title: string, runId: string | undefined, saved: SavedSetUp | undefined, note: string, r: Reading) {
-    const body = { ...r.log, title, note, keepFoil: true, ...(runId ? { runId } : { draft: saved?.draft }) };
-    return asked(api.POST('/api/pulls', { body }));
+  async #keepWith(id: string, next?: Why['best']) {
+    const params = { path: { id } };
+    await this.keepPicture(id);
+    if (this.kept) await asked(api.PUT('/api/pulls/{id}/read', { params, body: this.kept }));
+    if (next && this.why) {
+      const body = { remedy: next.remedy, shares: this.why.shares };
+      await asked(api.PUT('/api/pulls/{id}/next', { params, body }));
+    }
   }
 
   async keepPicture(id: string) {

@@ -10,7 +10,8 @@ final class EdgeWalk {
     private static final double TO_MM = 2.0;
     private static final float FOIL = 0.5f;
     private static final double HIGH = 0.90;
-    private static final double SEEN_GHOST_MM = 0.12;
+    /** From here on a second copy is told from what scatters. */
+    static final double SEEN_GHOST_MM = 0.12;
     /** Nearer than this to another edge, foil bridges. */
     private static final double BRIDGE_MM = 0.08;
 
@@ -131,11 +132,11 @@ final class EdgeWalk {
         }
         float[] sorted = past.clone();
         Arrays.sort(sorted);
-        // Laid half-way between two copies, the design is half their shift nearer to the outer edge.
+        double there = Math.max(0, sorted[(int) (HIGH * (walks - 1))]);
+        // Beside a second copy it is less sure which edge is whose.
         double ghost = ghostMm(strayMm).value();
         double half = ghost > SEEN_GHOST_MM ? ghost / 2 : 0;
-        double there = Math.max(0, sorted[(int) (HIGH * (walks - 1))] + half);
-        return new Figure(there, 0.012 + 0.3 * strayMm + 0.02 * softMm + 0.7 * half);
+        return new Figure(there, 0.012 + 0.3 * strayMm + 0.02 * softMm + 0.3 * half);
     }
 
     /**

@@ -11,7 +11,12 @@ final class FoilMap {
     /** Bare stock hardly ever departs further, in deviations. */
     static final double SURE = 5.0;
 
+    /** No foil departs less than this share of what foil departs in the mean. */
+    private static final double FAINTEST = 0.08;
+
     private static final double AROUND_MM = 0.8;
+    private static final double WIDE_MM = 2.5;
+    private static final float ALIKE_AROUND = 0.6f;
 
     final Grid grid;
     /** Share of each pixel that is foil, 0…1. */
@@ -52,15 +57,28 @@ final class FoilMap {
         float[] squares = Blurs.box(square, grid.width(), radius);
         // Running sums leave a little behind them; less than one sure pixel around is none.
         double least = 0.9 * SURE / ((2 * radius + 1) * (2 * radius + 1));
+        int wide = (int) Math.max(1, Math.round(WIDE_MM * grid.pxPerMm()));
+        float[] wideWeights = Blurs.box(weight, grid.width(), wide);
+        float[] wideSquares = Blurs.box(square, grid.width(), wide);
+        float faintest = (float) (sure == 0 ? 0 : FAINTEST * sum / sure);
         float[] share = new float[count];
         IntStream.range(0, grid.height()).parallel().forEach(y -> {
             for (int i = y * grid.width(); i < (y + 1) * grid.width(); i++) {
                 share[i] = weights[i] < least
                         ? 0
-                        : Math.min(1, departures.size[i] * weights[i] / Math.max(1e-6f, squares[i]));
+                        : share(
+                                departures.size[i],
+                                squares[i] / weights[i],
+                                wideSquares[i] / wideWeights[i],
+                                faintest);
             }
         });
         return new FoilMap(grid, share, sure == 0 ? 0 : sum / sure);
+    }
+
+    /** Foil changes slowly from place to place: where only crumbs of it lie, what lies around them says how much all foil would depart. */
+    private static float share(float departure, float near, float around, float faintest) {
+        return Math.min(1, departure / Math.max(faintest, Math.max(near, ALIKE_AROUND * around)));
     }
 
     /** The same with what only looks bare inside a design filled. */

@@ -11,6 +11,7 @@ import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.util.AffineTransformation;
 
 /** Reads a pull off its pictures. Safe for many threads. */
 public final class PictureReader {
@@ -179,6 +180,11 @@ public final class PictureReader {
             throw new Unreadable(Unreadable.Reason.BLURRED);
         }
         double stray = 0.01 + 0.04 * edge.softMm();
+        double between = edge.ghostMm(stray).value();
+        if (between > EdgeWalk.SEEN_GHOST_MM) {
+            // Laid onto two copies the design lies half-way; what goes past is measured from one of them.
+            design = DesignField.of(beside(between / 2), design.grid, REACH_MM);
+        }
         double dark = expected.undercoats().isEmpty() ? 0 : all.size() > 1 ? LIT_TWICE : LIT_ONCE;
         Measures whole =
                 new Measuring(map, design, everywhere, stray, expected).run().doubting(dark);
@@ -194,6 +200,12 @@ public final class PictureReader {
         List<View> views =
                 all.stream().map(s -> new View(s.design(), s.found().corners())).toList();
         return new Reading(whole, stays, place(all.get(0), agreement, stray), views, map.clearness, edge.softMm());
+    }
+
+    private Artwork beside(double upMm) {
+        Artwork own = expected.artwork();
+        return new Artwork(
+                AffineTransformation.translationInstance(0, upMm).transform(own.shape()), own.widthMm(), own.heightMm());
     }
 
     private boolean[] staying(Grid grid) {

@@ -22,7 +22,7 @@ final class Registration {
     /** How far figures stray from none: shift in mm, stretch and shear, tilt per mm, past the edge in mm. */
     record Known(double shiftMm, double turn, double stretch, double tilt, double pastMm) {
         /** The sheet's corners were found. */
-        static final Known SHEET = new Known(3, 0.03, 0.003, 4e-6, 0.15);
+        static final Known SHEET = new Known(3, 0.03, 0.003, 4e-6, 0.4);
         /** Nothing but the design itself. */
         static final Known NOTHING = new Known(5, 0.1, 0.08, 8e-4, 0.15);
         /** The outline of what is cut out, or two ends of the design, say about how it lies. */
@@ -78,8 +78,12 @@ final class Registration {
         double[] j = new double[FIGURES];
         double probe = 0.7 / design.grid.pxPerMm();
         boolean sharp = soft < 0.2;
-        for (int row = 0; row < map.grid.height(); row += stride) {
-            for (int column = row / stride % 2; column < map.grid.width(); column += stride) {
+        for (int block = 0; block < map.grid.height(); block += stride) {
+            for (int from = 0; from < map.grid.width(); from += stride) {
+                // One pixel of each block, here and there: along straight edges even steps would all meet the same part of a pixel.
+                int here = (from * 7919 ^ block * 104729) >>> 3;
+                int row = Math.min(map.grid.height() - 1, block + here % stride);
+                int column = Math.min(map.grid.width() - 1, from + here / stride % stride);
                 double u = map.grid.xMm(column) - cx;
                 double v = map.grid.yMm(row) - cy;
                 double w = 1 + p[6] * u + p[7] * v;

@@ -54,10 +54,10 @@ class PullController {
     record FaultView(Fault fault, String label, String cause, String next, List<Route> routes) {}
 
     /** What the logbook can be looked through for. */
-    record Looking(List<Choice> verdicts, List<Choice> causes) {}
+    record Looking(List<Wanted> verdicts, List<Wanted> causes) {}
 
     /** A choice with its words. */
-    record Choice(String key, String label) {}
+    record Wanted(String key, String label) {}
 
     @Operation(summary = "A page of the logbook, newest first")
     @GetMapping
@@ -93,10 +93,10 @@ class PullController {
     Looking looking() {
         return new Looking(
                 Arrays.stream(Verdict.Action.values())
-                        .map(v -> new Choice(v.name(), v.label()))
+                        .map(v -> new Wanted(v.name(), v.label()))
                         .toList(),
                 Arrays.stream(Cause.values())
-                        .map(c -> new Choice(c.name(), c.label()))
+                        .map(c -> new Wanted(c.name(), c.label()))
                         .toList());
     }
 
