@@ -149,7 +149,7 @@
         <p class="border-ochre-line bg-ochre-wash my-3 border-l-4 px-4 py-2">{reading.uneven}</p>
       {/if}
       {#if read.question.loading}
-        <Waiting pictures={read.files.length} oncancel={() => read.question.abort()} />
+        <Waiting stage={read.stage} oncancel={() => read.question.abort()} />
       {/if}
       {#if read.refused}
         <div role="alert" class="border-ochre-line bg-ochre-wash my-3 border-l-4 px-4 py-2">

@@ -23,6 +23,8 @@ export class PullReading {
   marked = $state.raw<Marked>();
   setting = $state(false);
   answers = $state<Record<string, boolean>>({});
+  /** What the reading is at, as it is told. */
+  stage = $state.raw<Schemas['ReadingStage']>();
   why = $state.raw<Why>();
   readonly question = new Question<Reading>();
   readonly #which: Which;
@@ -62,10 +64,35 @@ export class PullReading {
     for (const [key, value] of Object.entries(this.#which)) if (value) body.append(key, String(value));
     if (this.marked) body.append(this.marked.kind, this.marked.px.map((c) => c.toFixed(1)).join(','));
     const headers = { 'X-XSRF-TOKEN': token() };
-    const response = await fetch('/api/readings', { method: 'POST', body, headers, signal });
-    const answer: unknown = await response.json();
-    if (!response.ok) throw trouble(response.status, answer);
-    return answer as Reading;
+    const ticket = `${Date.now()}-${Math.random().toString(36).slice(2)}`;
+    body.append('ticket', ticket);
+    const stop = this.#watch(ticket, signal);
+    try {
+      const response = await fetch('/api/readings', { method: 'POST', body, headers, signal });
+      const answer: unknown = await response.json();
+      if (!response.ok) throw trouble(response.status, answer);
+      return answer as Reading;
+    } finally {
+      stop();
+    }
+  }
+
+  /** Asks now and then what a reading is at; one that is no longer wanted is ended. */
+  #watch(ticket: string, signal: AbortSignal): () => void {
+    const params = { path: { ticket } };
+    this.stage = undefined;
+    const timer = setInterval(() => {
+      void asked(api.GET('/api/readings/underway/{ticket}', { params })).then(
+        (stage) => (this.stage = stage),
+        () => (this.stage = undefined),
+      );
+    }, 250);
+    const end = () => void api.DELETE('/api/readings/underway/{ticket}', { params });
+    signal.addEventListener('abort', end);
+    return () => {
+      clearInterval(timer);
+      signal.removeEventListener('abort', end);
+    };
   }
 
   /** What a person answers is reckoned with; nothing is measured again. */

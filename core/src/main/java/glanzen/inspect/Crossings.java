@@ -10,6 +10,8 @@ final class Crossings {
 
     private static final double WIDEST_MM = 1.0;
     private static final double OPPOSITE = 0.55;
+    private static final double BY_AND_BY = 0.85;
+    private static final double THIN_MM = 0.3;
 
     private Crossings() {}
 
@@ -35,6 +37,7 @@ final class Crossings {
         int reach = (int) Math.max(1, Math.round(0.15 * d.grid.pxPerMm()));
         double[] sum = new double[3];
         double length = 0;
+        double full = 0;
         int count = 0;
         for (int i : region) {
             for (int next : List.of(i - reach, i + reach, i - reach * d.grid.width(), i + reach * d.grid.width())) {
@@ -43,11 +46,15 @@ final class Crossings {
                         sum[c] += d.parts[c][next] / d.size[next];
                     }
                     length += 1;
+                    full += share[next];
                     count++;
                 }
             }
         }
         double mean = Math.sqrt(sum[0] * sum[0] + sum[1] * sum[1] + sum[2] * sum[2]);
-        return count > 8 && mean < OPPOSITE * length;
+        // Where foil is as bright as the stock it gets there by and by; a bare place ends at once. Thin lines tell neither.
+        double wideMm = 2.0 * region.length / Math.max(1, count) / d.grid.pxPerMm();
+        boolean byAndBy = full < BY_AND_BY * length || wideMm < THIN_MM;
+        return count > 8 && mean < OPPOSITE * length && byAndBy;
     }
 }

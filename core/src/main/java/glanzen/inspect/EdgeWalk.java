@@ -10,8 +10,9 @@ final class EdgeWalk {
     private static final double TO_MM = 2.0;
     private static final float FOIL = 0.5f;
     private static final double HIGH = 0.90;
+    private static final double GRAIN_MM = 0.75;
     /** From here on a second copy is told from what scatters. */
-    static final double SEEN_GHOST_MM = 0.12;
+    private static final double SEEN_GHOST_MM = 0.12;
     /** Nearer than this to another edge, foil bridges. */
     private static final double BRIDGE_MM = 0.08;
 
@@ -24,8 +25,18 @@ final class EdgeWalk {
     private final int edges;
     private final double softMm;
     private final double perMm2;
+    private final double pixelMm;
 
-    private EdgeWalk(float[] past, float[] alongFeed, int walks, int bridged, int edges, double softMm, double perMm2) {
+    private EdgeWalk(
+            float[] past,
+            float[] alongFeed,
+            int walks,
+            int bridged,
+            int edges,
+            double softMm,
+            double perMm2,
+            double pixelMm) {
+        this.pixelMm = pixelMm;
         this.past = past;
         this.alongFeed = alongFeed;
         this.walks = walks;
@@ -71,7 +82,7 @@ final class EdgeWalk {
         double soft = walks == 0 ? 0 : walks / Math.max(1e-9, slopes);
         double perMm2 = inside == 0 ? 0 : edges * pixel / (inside * pixel * pixel);
         return new EdgeWalk(
-                Arrays.copyOf(past, walks), Arrays.copyOf(feed, walks), walks, bridged, edges, soft, perMm2);
+                Arrays.copyOf(past, walks), Arrays.copyOf(feed, walks), walks, bridged, edges, soft, perMm2, pixel);
     }
 
     private record Walk(double pastMm, boolean bridged, double slope) {}
@@ -134,8 +145,7 @@ final class EdgeWalk {
         Arrays.sort(sorted);
         double there = Math.max(0, sorted[(int) (HIGH * (walks - 1))]);
         // Beside a second copy it is less sure which edge is whose.
-        double ghost = ghostMm(strayMm).value();
-        double half = ghost > SEEN_GHOST_MM ? ghost / 2 : 0;
+        double half = secondMm(strayMm) / 2;
         return new Figure(there, 0.012 + 0.3 * strayMm + 0.02 * softMm + 0.3 * half);
     }
 
@@ -149,7 +159,25 @@ final class EdgeWalk {
         if (across.length < 20 || along.length < 20) {
             return new Figure(0, 0.3);
         }
-        return new Figure(Math.max(0, 2 * (trimmed(across) - trimmed(along))), 0.03 + strayMm);
+        double scatter = 2 * Math.sqrt(varianceOfMean(across) + varianceOfMean(along));
+        return new Figure(Math.max(0, 2 * (trimmed(across) - trimmed(along))), Math.hypot(0.03 + strayMm, scatter));
+    }
+
+    /** How far away a second copy lies that is surely there, mm; 0 where none is. */
+    double secondMm(double strayMm) {
+        Figure ghost = ghostMm(strayMm);
+        return ghost.value() > Math.max(SEEN_GHOST_MM, 2 * ghost.give()) ? ghost.value() : 0;
+    }
+
+    /** Edges that lie within a grain of each other are eaten into together. */
+    private double varianceOfMean(float[] values) {
+        double mean = 0;
+        double squares = 0;
+        for (float v : values) {
+            mean += v / values.length;
+            squares += (double) v * v / values.length;
+        }
+        return Math.max(0, squares - mean * mean) / Math.max(1, values.length * pixelMm / GRAIN_MM);
     }
 
     private float[] pick(double from, double to) {

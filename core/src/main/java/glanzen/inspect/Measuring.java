@@ -73,7 +73,8 @@ final class Measuring {
         float[] local = new float[n];
         for (int i = 0; i < n; i++) {
             boolean counts = within[i] && design.signedMm[i] < 0 && weights[i] > 1e-6f;
-            local[i] = counts ? coveredAround[i] / weights[i] : -1;
+            // Running sums leave a little behind them, on either side of nothing.
+            local[i] = counts ? Math.max(0, coveredAround[i]) / weights[i] : -1;
         }
         return local;
     }

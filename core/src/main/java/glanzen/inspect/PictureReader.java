@@ -9,6 +9,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.util.AffineTransformation;
@@ -44,10 +45,20 @@ public final class PictureReader {
     private static final double CLEAR_OF_DESIGN_MM = 1.5;
 
     private final Expected expected;
+    private final Consumer<Stage> at;
 
     /** @param expected what the pictures are held against */
     public PictureReader(Expected expected) {
+        this(expected, stage -> {});
+    }
+
+    /**
+     * @param expected what the pictures are held against
+     * @param at told what the reading is at; it may throw to end it
+     */
+    public PictureReader(Expected expected, Consumer<Stage> at) {
         this.expected = expected;
+        this.at = at;
     }
 
     /**
@@ -65,6 +76,7 @@ public final class PictureReader {
         double pxPerMm = 0;
         List<Finding.Found> places = new ArrayList<>();
         for (int i = 0; i < photographs.size(); i++) {
+            at.accept(Stage.FINDING);
             if (photographs.get(i).brightest() < DARK) {
                 throw new Unreadable(Unreadable.Reason.DARK);
             }
@@ -82,8 +94,10 @@ public final class PictureReader {
         double grid = Math.min(Math.min(FINEST_PX_PER_MM, finest), pxPerMm * 1.2);
         DesignField design = DesignField.of(expected.artwork(), box, grid, REACH_MM);
         for (int i = 0; i < photographs.size(); i++) {
+            at.accept(Stage.TELLING);
             all.add(seen(photographs.get(i), places.get(i), design, box, grid));
         }
+        at.accept(Stage.MEASURING);
         return reading(all, design);
     }
 
@@ -180,8 +194,8 @@ public final class PictureReader {
             throw new Unreadable(Unreadable.Reason.BLURRED);
         }
         double stray = 0.01 + 0.04 * edge.softMm();
-        double between = edge.ghostMm(stray).value();
-        if (between > EdgeWalk.SEEN_GHOST_MM) {
+        double between = edge.secondMm(stray);
+        if (between > 0) {
             // Laid onto two copies the design lies half-way; what goes past is measured from one of them.
             design = DesignField.of(beside(between / 2), design.grid, REACH_MM);
         }

@@ -6,23 +6,26 @@ import org.apache.commons.math3.linear.ArrayRealVector;
 import org.apache.commons.math3.linear.CholeskyDecomposition;
 
 /**
- * Lays a map of foil onto the design to a fraction of a pixel: Gauss and Newton's steps on eight figures of a homography, and on how
- * far foil goes past the edge all round, which would else be taken for size. The edge is looked at ever more sharply. What is
+ * Lays a map of foil onto the design to a fraction of a pixel: Gauss and Newton's steps on eight figures of a homography, on how far
+ * foil goes past the edge all round, and how much further along the feed where a second copy lies there; both would else be taken for
+ * size. The edge is looked at ever more sharply. What is
  * known beforehand holds the figures back.
  */
 final class Registration {
 
-    private static final int FIGURES = 9;
+    private static final int FIGURES = 10;
     private static final double[] SOFT_MM = {0.8, 0.35, 0.15, 0.08};
     private static final int STEPS = 7;
     private static final int MOST_POINTS = 24_000;
     /** What one point of the map may be off by; neighbours are off together. */
     private static final double POINT_STRAY = 0.9;
+    /** How far a second copy may lie off the middle between the two, mm. */
+    private static final double SECOND_MM = 0.2;
 
     /** How far figures stray from none: shift in mm, stretch and shear, tilt per mm, past the edge in mm. */
     record Known(double shiftMm, double turn, double stretch, double tilt, double pastMm) {
         /** The sheet's corners were found. */
-        static final Known SHEET = new Known(3, 0.03, 0.003, 4e-6, 0.4);
+        static final Known SHEET = new Known(3, 0.03, 0.0015, 2e-6, 0.4);
         /** Nothing but the design itself. */
         static final Known NOTHING = new Known(5, 0.1, 0.08, 8e-4, 0.15);
         /** The outline of what is cut out, or two ends of the design, say about how it lies. */
@@ -66,7 +69,7 @@ final class Registration {
     }
 
     private static double[] stiffness(Known k) {
-        double[] sigma = {k.shiftMm, k.shiftMm, k.stretch, k.turn, k.turn, k.stretch, k.tilt, k.tilt, k.pastMm};
+        double[] sigma = {k.shiftMm, k.shiftMm, k.stretch, k.turn, k.turn, k.stretch, k.tilt, k.tilt, k.pastMm, SECOND_MM};
         return Arrays.stream(sigma).map(s -> 1 / (s * s)).toArray();
     }
 
@@ -90,17 +93,19 @@ final class Registration {
                 double x = (p[0] + (1 + p[2]) * u + p[3] * v) / w;
                 double y = (p[1] + p[4] * u + (1 + p[5]) * v) / w;
                 double signed = design.at(cx + x, cy + y);
-                double z = (p[8] - signed) / soft;
-                if (Math.abs(z) > 2.5) {
+                if (Math.abs(p[8] - signed) > 2.5 * soft + Math.abs(p[9])) {
                     continue;
                 }
+                double gx = (design.at(cx + x + probe, cy + y) - design.at(cx + x - probe, cy + y)) / (2 * probe);
+                double gy = (design.at(cx + x, cy + y + probe) - design.at(cx + x, cy + y - probe)) / (2 * probe);
+                double along = Math.abs(gy) / Math.max(0.1, Math.hypot(gx, gy));
+                double z = (p[8] + p[9] * along - signed) / soft;
                 double bent = Math.tanh(z);
                 double off = map.share[row * map.grid.width() + column] - (0.5 + 0.5 * bent);
                 double weight = sharp ? Math.max(0, 1 - off * off / 0.5) : 1;
                 double slope = 0.5 * (1 - bent * bent) / soft;
-                double gx = (design.at(cx + x + probe, cy + y) - design.at(cx + x - probe, cy + y)) / (2 * probe);
-                double gy = (design.at(cx + x, cy + y + probe) - design.at(cx + x, cy + y - probe)) / (2 * probe);
                 fill(j, slope, gx, gy, u, v, x, y);
+                j[9] = slope * along;
                 for (int a = 0; a < FIGURES; a++) {
                     right[a] += weight * j[a] * off;
                     for (int b = 0; b <= a; b++) {
@@ -161,7 +166,9 @@ final class Registration {
         double moved = 0;
         for (int a = 0; a < FIGURES; a++) {
             p[a] += step[a];
-            double lever = a < 2 || a == 8 ? 1 : a < 6 ? span : span * span;
+            // A second copy adds; it never takes away.
+            p[a] = a == 9 ? Math.max(0, p[a]) : p[a];
+            double lever = a < 2 || a >= 8 ? 1 : a < 6 ? span : span * span;
             moved = Math.max(moved, Math.abs(step[a]) * lever);
         }
         return moved;

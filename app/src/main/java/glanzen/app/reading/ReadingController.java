@@ -25,7 +25,9 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -44,8 +46,11 @@ class ReadingController {
     private final Why why;
     private final SimulatedCamera camera;
     private final SetUpService setUps;
+    private final Underway underway;
 
-    ReadingController(ReadingService readings, Why why, SimulatedCamera camera, SetUpService setUps) {
+    ReadingController(
+            ReadingService readings, Why why, SimulatedCamera camera, SetUpService setUps, Underway underway) {
+        this.underway = underway;
         this.readings = readings;
         this.why = why;
         this.camera = camera;
@@ -104,7 +109,8 @@ class ReadingController {
             @RequestParam(required = false) @Nullable String runId,
             @RequestParam(required = false) @Nullable String pullId,
             @RequestParam(required = false) @Nullable String corners,
-            @RequestParam(required = false) @Nullable String ends)
+            @RequestParam(required = false) @Nullable String ends,
+            @RequestParam(required = false) @Nullable String ticket)
             throws IOException {
         if (picture.isEmpty() || picture.size() > MOST_PICTURES) {
             throw new BadInput("picture", "are " + picture.size(), "one to four pictures of the same pull");
@@ -113,7 +119,12 @@ class ReadingController {
         for (MultipartFile file : picture) {
             files.add(file.getBytes());
         }
-        return readings.read(new Asked(setUpId, runId, pullId), files, marks(corners, ends));
+        try {
+            Asked asked = new Asked(setUpId, runId, pullId);
+            return readings.read(asked, files, marks(corners, ends), stage -> underway.at(ticket, stage));
+        } finally {
+            underway.end(ticket);
+        }
     }
 
     private static double @Nullable [] marks(@Nullable String corners, @Nullable String ends) {
@@ -138,6 +149,19 @@ class ReadingController {
             throw new BadInput(field, "are not " + count + " numbers", accepted);
         }
         return px;
+    }
+
+    @Operation(summary = "What a reading is at that was begun with a ticket")
+    @GetMapping("/underway/{ticket}")
+    Underway.ReadingStage underway(@PathVariable String ticket) {
+        return underway.of(ticket);
+    }
+
+    @Operation(summary = "Ends a reading that was begun with a ticket")
+    @DeleteMapping("/underway/{ticket}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void cancel(@PathVariable String ticket) {
+        underway.cancel(ticket);
     }
 
     @Operation(summary = "The two ends of the design that are marked where nothing is found, and how the design looks")

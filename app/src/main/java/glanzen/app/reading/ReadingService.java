@@ -22,6 +22,7 @@ import glanzen.inspect.Expected;
 import glanzen.inspect.Photograph;
 import glanzen.inspect.PictureReader;
 import glanzen.inspect.Reading;
+import glanzen.inspect.Stage;
 import glanzen.inspect.Unreadable;
 import glanzen.layout.Piece;
 import glanzen.learning.Uneven;
@@ -33,6 +34,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Coordinate;
@@ -127,7 +129,8 @@ class ReadingService {
                 onPiece);
     }
 
-    ReadingView read(Asked asked, List<byte[]> files, double @Nullable [] marks) {
+    /** @param at told what the reading is at; it may throw to end it */
+    ReadingView read(Asked asked, List<byte[]> files, double @Nullable [] marks, Consumer<Stage> at) {
         SetUp setUp = forecasts.computable(setUp(asked));
         if (!(forecaster.model(setUp) instanceof TransferModel)) {
             throw refused(Unreadable.Reason.BY_EYE);
@@ -139,7 +142,8 @@ class ReadingService {
         }
         Expected expected = Expected.of(setUp, pressed, forecaster.shelf());
         try {
-            Reading reading = new PictureReader(expected).read(photographs, marks);
+            Reading reading = new PictureReader(expected, at).read(photographs, marks);
+            at.accept(Stage.WEIGHING);
             return view(asked, setUp, expected, reading, photographs.get(0));
         } catch (Unreadable unreadable) {
             throw refused(unreadable.reason());
