@@ -6,14 +6,13 @@
   import OutcomeMark from '../../drawing/OutcomeMark.svelte';
   import { preferences } from '../../state/preferences.svelte';
   import Laid from './Laid.svelte';
+  import { pictureOf, seenStraight } from './pictures';
 
   /** Two pulls beside each other, with only what differs. */
   let { left, right, onclose }: { left: PullView; right: PullView; onclose: () => void } = $props();
   const asking = new Question<Schemas['Comparison']>();
   // Both were read off their pictures, and show the same design.
-  const registered = $derived(
-    [left, right].every((p) => p.pictured && p.read?.verdict) && left.plate === right.plate,
-  );
+  const registered = $derived([left, right].every(seenStraight) && left.plate === right.plate);
   $effect(() => {
     const params = { query: { left: left.id, right: right.id } };
     return asking.follow((signal) => asked(api.GET('/api/pulls/compare', { params, signal })));
@@ -25,11 +24,14 @@
     <h2 class="text-large">What changed</h2>
     <button class="press press-quiet" onclick={onclose}>Close</button>
   </div>
-  <div class="grid gap-4 md:grid-cols-[220px_1fr_220px]">
-    {#each [left, right] as pull, i (pull.id)}
+  <div
+    class="grid gap-4 {registered ? 'md:grid-cols-[minmax(0,420px)_1fr]' : 'md:grid-cols-[220px_1fr_220px]'}"
+  >
+    {#if registered}<Laid {left} {right} />{/if}
+    {#each registered ? [] : [left, right] as pull, i (pull.id)}
       <figure class={i === 1 ? 'md:order-3' : ''}>
         <img
-          src="/api/pulls/{pull.id}/picture?width=300&height=200"
+          src={pictureOf(pull, 300, 200)}
           alt="Pull {pull.number}"
           width="300"
           height="200"
@@ -40,8 +42,7 @@
         </figcaption>
       </figure>
     {/each}
-    <div class="md:order-2">
-      {#if registered}<Laid {left} {right} />{/if}
+    <div class={registered ? '' : 'md:order-2'}>
       <Asked question={asking}>
         {#snippet children(comparison)}
           <Table border={false} class="text-ink w-full bg-transparent text-left text-(length:--text-body)">

@@ -1,6 +1,7 @@
 <script lang="ts">
   import Tick from '../../parts/Tick.svelte';
   import type { PullView } from '../../api/client';
+  import { pictureOf } from './pictures';
   import { percent } from '../../parts/format';
   import OutcomeMark from '../../drawing/OutcomeMark.svelte';
 
@@ -26,9 +27,7 @@
   >
     <span class="relative block">
       <img
-        src={pull.read?.verdict && pull.pictured && large
-          ? `/api/pulls/${pull.id}/straight`
-          : `/api/pulls/${pull.id}/picture?width=${large ? 450 : 300}&height=${large ? 300 : 200}`}
+        src={large ? pictureOf(pull, 450, 300) : pictureOf(pull, 300, 200)}
         alt=""
         loading="lazy"
         width={large ? 450 : 300}

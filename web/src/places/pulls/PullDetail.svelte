@@ -8,6 +8,7 @@
   import { percent } from '../../parts/format';
   import Fold from '../../parts/Fold.svelte';
   import type { Why } from './reading.svelte';
+  import { pictureOf } from './pictures';
   import Trend from './Trend.svelte';
   import WhyTicked from './WhyTicked.svelte';
   import { tell } from '../../state/messages.svelte';
@@ -97,7 +98,7 @@
         })}
       </p>
       <img
-        src="/api/pulls/{id}/picture?width=600&height=400"
+        src={pictureOf(pull, 600, 400)}
         alt="The pull: {words[pull.outcome]}"
         width="600"
         height="400"

@@ -65,7 +65,7 @@
           onchange={(e) => chosen(e, onmore)}
         /></label
       >
-      {#if oncorners}<button class="press press-quiet" onclick={oncorners}>Set the corners</button>{/if}
+      {#if oncorners}<button class="press press-quiet" onclick={oncorners}>Mark it by hand</button>{/if}
     {/if}
     {#if onsimulated}<button class="press" onclick={onsimulated}>Take it with the simulated camera</button
       >{/if}

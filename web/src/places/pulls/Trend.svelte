@@ -11,7 +11,7 @@
     const params = { path: { id } };
     return asking.follow((signal) => asked(api.GET('/api/pulls/{id}/trend', { params, signal })));
   });
-  const [width, height, left, foot] = [340, 150, 34, 18];
+  const [width, height, left, foot] = [340, 150, 44, 18];
 
   function scale(points: Schemas['TrendPoint'][]) {
     const least = Math.max(0, Math.min(...points.map((p) => p.coverage), 0.9) - 0.02);

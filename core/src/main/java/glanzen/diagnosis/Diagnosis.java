@@ -11,6 +11,7 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -33,7 +34,10 @@ public record Diagnosis(List<Likely> causes, @Nullable Asking asking, Next best,
     /** Where all is good, it is so much likelier that nothing is wrong. */
     private static final double GOOD = 10;
 
-    private static final double BY_THE_WAY = 0.08;
+    /** Where a person says that something is wrong, it is so much less likely that nothing is. */
+    private static final double WRONG = 0.3;
+
+    private static final double BY_THE_WAY = 0.01;
     private static final long SEED = 20;
 
     public Diagnosis {
@@ -67,19 +71,14 @@ public record Diagnosis(List<Likely> causes, @Nullable Asking asking, Next best,
     /**
      * What is known of how it came out.
      *
-     * @param ticked faults that a person saw; nothing where a person was not asked
      * @param answers what was asked already
      * @param lesson what a change made for this pull has told; nothing where none was made
      */
-    public record Evidence(
-            Signs signs,
-            @Nullable Set<Fault> ticked,
-            Map<Asking, Boolean> answers,
-            @Nullable Lesson lesson) {
+    public record Evidence(Look look, Map<Asking, Boolean> answers, @Nullable Lesson lesson) {
 
         /** Where nothing was changed for this pull. */
-        public Evidence(Signs signs, @Nullable Set<Fault> ticked, Map<Asking, Boolean> answers) {
-            this(signs, ticked, answers, null);
+        public Evidence(Look look, Map<Asking, Boolean> answers) {
+            this(look, answers, null);
         }
     }
 
@@ -96,11 +95,13 @@ public record Diagnosis(List<Likely> causes, @Nullable Asking asking, Next best,
         Map<Cause, Double> weights = new EnumMap<>(Cause.class);
         pulls.forEach((cause, alike) -> {
             double likely =
-                    alike.stream().mapToDouble(seen.signs::likely).average().orElse(0);
-            weights.put(cause, before.get(cause) * (likely + 1e-9) * ticking(cause, seen.ticked));
+                    alike.stream().mapToDouble(seen.look::likely).average().orElse(0);
+            weights.put(cause, before.get(cause) * (likely + 1e-9) * ticking(cause, seen.look.ticked()));
         });
-        if (seen.signs.good(route.standard().counting(of.model().artwork().counterMm()))) {
+        if (seen.look.good(route.standard().counting(of.model().artwork().counterMm()))) {
             weights.merge(Cause.AS_SET, GOOD, (a, b) -> a * b);
+        } else if (seen.look.ticked().isPresent()) {
+            weights.merge(Cause.AS_SET, WRONG, (a, b) -> a * b);
         }
         Map<Cause, Double> shares = Shares.summingToOne(weights);
         for (Map.Entry<Asking, Boolean> answer : seen.answers.entrySet()) {
@@ -110,12 +111,12 @@ public record Diagnosis(List<Likely> causes, @Nullable Asking asking, Next best,
     }
 
     /** How likely a person ticks what was ticked if that was the cause. */
-    private static double ticking(Cause cause, @Nullable Set<Fault> ticked) {
-        if (ticked == null) {
+    private static double ticking(Cause cause, Optional<Set<Fault>> ticked) {
+        if (ticked.isEmpty()) {
             return 1;
         }
-        boolean seen = cause.sign().filter(ticked::contains).isPresent();
-        double others = Math.pow(BY_THE_WAY, ticked.size() - (seen ? 1 : 0));
+        boolean seen = cause.sign().filter(ticked.get()::contains).isPresent();
+        double others = Math.pow(BY_THE_WAY, ticked.get().size() - (seen ? 1 : 0));
         return others * (cause.sign().isEmpty() ? 1 : seen ? NOTICED : 1 - NOTICED);
     }
 

@@ -40,10 +40,10 @@ public record Lesson(Remedy tried, boolean good, Cause cause, double share, Map<
 
     /** In a sentence. */
     public String says(Route route) {
-        String after = "You changed one thing, %s, and it came out %s"
-                .formatted(tried.label(route), good ? "good" : "not good yet");
-        String so = share > SURE ? "so it was this: " : "so it was likely this: ";
-        return after + ", " + so + cause.label(route) + ".";
+        String after =
+                "After “%s” it came out %s. ".formatted(tried.label(route), good ? "good" : "no better than before");
+        String so = share > SURE ? "So it was this: " : "So it was likely this: ";
+        return after + so + cause.label(route) + ".";
     }
 
     /** What to believe beforehand of the next pull's causes: those that stay are likelier, those that strike by chance are not. */

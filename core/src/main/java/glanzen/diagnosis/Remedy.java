@@ -22,7 +22,7 @@ public enum Remedy {
     FOIL_BEFORE_CUT("foil the next one first, and cut it after", 2, Cause.CUT_FIRST),
     MEDIUM_FIRST("medium first, fully dry, foil on top", 10, Cause.MEDIUM_OVER),
     PEEL_FILMS("peel both films off the clear sheet", 0.5, Cause.FILM_ON),
-    CLEAN_BLADE("tap the die out and brush it", 1, Cause.BLADE),
+    CLEAN_BLADE("tap the die out and brush it", 0.5, Cause.BLADE),
     METAL_SHIM("put the metal shim under it", 1, Cause.BLADE, Cause.SHEETS),
     ONE_SHEET("one sheet at a time", 0.5, Cause.SHEETS),
     FRESH_PLATE("take a fresh bottom plate", 1, Cause.BOARD_WORN),

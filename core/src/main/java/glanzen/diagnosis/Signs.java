@@ -1,12 +1,9 @@
 package glanzen.diagnosis;
 
 import glanzen.inspect.Measures;
-import glanzen.learning.Fault;
-import glanzen.learning.Observation;
 import glanzen.route.Standard;
 import glanzen.transfer.Ghost;
 import glanzen.transfer.Transfer;
-import java.util.Set;
 
 /**
  * What is seen on a pull, in the few figures that tell causes apart.
@@ -32,7 +29,8 @@ public record Signs(
         double mottle,
         double gone,
         double gonePlaces,
-        double ghostMm) {
+        double ghostMm)
+        implements Look {
 
     /** Figures as they are compared, and by how much readings and pulls scatter in each. */
     static final int FIGURES = 10;
@@ -77,38 +75,13 @@ public record Signs(
         return new Signs(coverage, 0, 0, 0, 0, 0, 0, 0, 0, 0);
     }
 
-    /** From what a person ticked: a word, and faults that were seen. */
-    public static Signs ticked(Observation seen, Set<Fault> faults, double designMm2) {
-        // Who says that one side or the middle is bare has seen it plainly.
-        boolean sided = faults.contains(Fault.ONE_SIDE) || faults.contains(Fault.MIDDLE);
-        double coverage = faults.contains(Fault.NOTHING) ? 0 : (sided ? 0.9 : 1) * seen.likelyCoverage();
-        if (coverage < NOTHING) {
-            return bare(coverage);
-        }
-        double bare = 1 - coverage;
-        boolean patch = faults.contains(Fault.LIFTED) || faults.contains(Fault.SPENT);
-        double grains = Math.min(Measures.MOST_SPOTS, bare * designMm2 / SPECK_MM2);
-        return new Signs(
-                coverage,
-                seen.likelySpillMm() + (faults.contains(Fault.COUNTERS) ? 0.15 : 0),
-                faults.contains(Fault.ONE_SIDE) ? Math.max(0.6, 3 * bare) : 0,
-                faults.contains(Fault.MIDDLE) ? Math.max(0.5, 2.5 * bare) : 0,
-                faults.contains(Fault.SPECKS) ? 4 : grains,
-                patch ? designMm2 * Math.max(0.10, 0.8 * bare) : largestBareMm2(bare, designMm2),
-                faults.contains(Fault.MOTTLED) || patch
-                        ? Math.max(0.12, bare)
-                        : (sided ? 0.9 : 0.5) * Math.sqrt(coverage * bare),
-                patch ? Math.max(0.08, 0.6 * bare) : 0,
-                faults.contains(Fault.SPENT) ? 1 : faults.contains(Fault.LIFTED) ? 4 : 0,
-                faults.contains(Fault.GHOST) ? 0.4 : 0);
-    }
-
     /** Bare grains run together the more there are. */
     static double largestBareMm2(double bare, double designMm2) {
         return 0.2 + 30 * bare + designMm2 * bare * bare * bare / 2;
     }
 
     /** Whether all is as it should be, and no bare place large enough to be looked at. */
+    @Override
     public boolean good(Standard standard) {
         return !standard.under(coverage)
                 && !standard.over(spillMm)
@@ -116,11 +89,16 @@ public record Signs(
                 && missingMm2 < LOOKED_AT_MM2;
     }
 
+    /** ln of what is covered to what is bare; a share in 250 is the least that counts. */
+    static double logit(double share) {
+        double c = Math.max(0.004, Math.min(0.996, share));
+        return Math.log(c / (1 - c));
+    }
+
     /** Each on a scale on which one is about as much as the eye tells. */
     double[] figures() {
-        double c = Math.max(0.004, Math.min(0.996, coverage));
         return new double[] {
-            Math.log(c / (1 - c)),
+            logit(coverage),
             spillMm / 0.08,
             Math.signum(onRight) * Math.sqrt(Math.abs(onRight) / 0.02),
             Math.signum(inMiddle) * Math.sqrt(Math.abs(inMiddle) / 0.02),
@@ -134,8 +112,8 @@ public record Signs(
         };
     }
 
-    /** How likely these are seen where those are true; up to a factor. */
-    double likely(Signs truth) {
+    @Override
+    public double likely(Signs truth) {
         double[] a = figures();
         double[] b = truth.figures();
         double sum = 0;

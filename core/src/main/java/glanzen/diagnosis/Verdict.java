@@ -43,6 +43,11 @@ public record Verdict(Action action, List<String> steps) {
             return this == KEEP || this == MEND || this == CUT_AROUND;
         }
 
+        /** Whether nothing is left to be wished for of what stays. */
+        public boolean good() {
+            return this == KEEP || this == CUT_AROUND;
+        }
+
         /** In a word. */
         public String label() {
             return label;

@@ -19,7 +19,7 @@ public record Trend(double perTenPulls, String says) {
     private static final int LEAST = 6;
     private static final double SURE = 1.96;
     /** Less than this over ten pulls is nothing that anybody sees. */
-    private static final double SEEN = 0.01;
+    private static final double SEEN = 0.02;
 
     /**
      * A pull.
@@ -54,7 +54,7 @@ public record Trend(double perTenPulls, String says) {
         return perTen < 0
                 ? "It loses " + much + ": card shims press flat and boards bow. Measure the shims, turn the boards, "
                         + "or give it a little more."
-                : "It gains " + much + ": a plate that beds in, or you have grown slower. Give it a little less.";
+                : "It gains " + much + ": look whether its edges still hold, and give it a little less if they do not.";
     }
 
     /** Kendall's tau in its own deviations; 0 where all is the same. */

@@ -51,7 +51,7 @@ final class DiagnosisAccuracy {
     }
 
     static Diagnosis diagnosis(SimulatedPulls.Pull pull, Signs signs, Map<Asking, Boolean> answers) {
-        return diagnosis(pull.setUp(), pull.model(), new Diagnosis.Evidence(signs, null, answers));
+        return diagnosis(pull.setUp(), pull.model(), new Diagnosis.Evidence(signs, answers));
     }
 
     static Diagnosis diagnosis(SetUp setUp, PullModel model, Diagnosis.Evidence seen) {

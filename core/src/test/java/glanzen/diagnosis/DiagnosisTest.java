@@ -60,7 +60,7 @@ class DiagnosisTest {
         Observation seen = Observation.roughly(Outcome.UNDER, Amount.A_LITTLE, Standard.FOIL);
         Set<Fault> ticked = Set.of(Fault.ONE_SIDE);
         Diagnosis sided = DiagnosisAccuracy.diagnosis(
-                pull.setUp(), pull.model(), new Diagnosis.Evidence(Signs.ticked(seen, ticked, 400), ticked, Map.of()));
+                pull.setUp(), pull.model(), new Diagnosis.Evidence(new Ticked(seen, ticked), Map.of()));
         assertEquals(Cause.ONE_SIDE, sided.causes().get(0).cause());
         assertTrue(sided.best().remedy().cures(Cause.ONE_SIDE), sided.best().toString());
     }

@@ -179,7 +179,7 @@ class ReadingController {
         SetUp setUp = readings.setUp(new Asked(known.setUpId(), known.runId(), known.pullId()));
         Ticked ticked = known.ticked();
         return ticked == null
-                ? why.of(setUp, new Evidence(Objects.requireNonNull(known.signs()), null, known.answers()), null)
+                ? why.of(setUp, new Evidence(Objects.requireNonNull(known.signs()), known.answers()), null)
                 : why.ticked(setUp, ticked.outcome(), ticked.amount(), ticked.faults(), known.answers());
     }
 

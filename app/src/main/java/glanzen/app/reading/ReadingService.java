@@ -162,8 +162,8 @@ class ReadingService {
         // A pull that stands in the logbook already was answered for when it was logged.
         Lesson lesson = asked.pullId() != null
                 ? null
-                : stories.lesson(setUp, signs.good(standard)).orElse(null);
-        WhyView causes = why.of(setUp, new Evidence(signs, null, Map.of(), lesson), seen.observation());
+                : stories.lesson(setUp, verdict.action().good()).orElse(null);
+        WhyView causes = why.of(setUp, new Evidence(signs, Map.of(), lesson), seen.observation());
         String says = lesson == null ? "" : lesson.says(setUp.route());
         DesignView view = DesignView.of(setUp, expected.artwork());
         LogRead kept = new LogRead(

@@ -11,7 +11,7 @@ import glanzen.diagnosis.Asking;
 import glanzen.diagnosis.Diagnosis;
 import glanzen.diagnosis.Diagnosis.Evidence;
 import glanzen.diagnosis.Remedy;
-import glanzen.diagnosis.Signs;
+import glanzen.diagnosis.Ticked;
 import glanzen.forecast.Forecast;
 import glanzen.forecast.Forecaster;
 import glanzen.forecast.RigEnsemble;
@@ -72,8 +72,7 @@ class Why {
     /** From what a person ticked, without a picture. */
     WhyView ticked(SetUp setUp, Outcome outcome, Amount amount, Set<Fault> faults, Map<Asking, Boolean> answers) {
         Observation seen = Observation.roughly(outcome, amount, setUp.route().standard());
-        Signs signs = Signs.ticked(seen, faults, forecaster.artwork(setUp).areaMm2());
-        return of(setUp, new Evidence(signs, faults, answers), seen);
+        return of(setUp, new Evidence(new Ticked(seen, faults), answers), seen);
     }
 
     private NextView next(Diagnosis.Next next, SetUp setUp, RigEnsemble learned) {
