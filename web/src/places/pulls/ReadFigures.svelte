@@ -26,7 +26,7 @@
   </div>
   <div>
     <dd class="figure text-title">
-      {stays.ghostMm.value > 2 * stays.ghostMm.give ? length(stays.ghostMm.value) : 'no'}
+      {stays.ghosted ? length(stays.ghostMm.value) : 'no'}
     </dd>
     <dt class="text-soft">ghost</dt>
   </div>

@@ -74,7 +74,10 @@ public record Diagnosis(List<Likely> causes, @Nullable Asking asking, Next best,
      * @param answers what was asked already
      * @param lesson what a change made for this pull has told; nothing where none was made
      */
-    public record Evidence(Look look, Map<Asking, Boolean> answers, @Nullable Lesson lesson) {
+    public record Evidence(
+            Look look,
+            Map<Asking, Boolean> answers,
+            @Nullable Lesson lesson) {
 
         /** Where nothing was changed for this pull. */
         public Evidence(Look look, Map<Asking, Boolean> answers) {

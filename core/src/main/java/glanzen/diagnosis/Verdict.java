@@ -4,7 +4,6 @@ import glanzen.inspect.Measures;
 import glanzen.inspect.Spot;
 import glanzen.measure.Figures;
 import glanzen.route.Standard;
-import glanzen.transfer.Ghost;
 import glanzen.transfer.Transfer;
 import java.util.ArrayList;
 import java.util.List;
@@ -60,7 +59,6 @@ public record Verdict(Action action, List<String> steps) {
     private static final double MOST_CONTRAST = 100;
 
     private static final double LEAST_CONTRAST = 8;
-    private static final double GHOST_MM = Ghost.VISIBLE_MM;
     /** Less than this and there is too much to fill. */
     private static final double TAKES_AGAIN = 0.5;
 
@@ -87,7 +85,7 @@ public record Verdict(Action action, List<String> steps) {
             return new Verdict(Action.MEND, mended(judged));
         }
         double covered = stays.coverage().value();
-        if (!judged.over() && stays.ghostMm().value() < GHOST_MM && covered >= TAKES_AGAIN) {
+        if (!judged.over() && !stays.ghosted() && covered >= TAKES_AGAIN) {
             return new Verdict(
                     Action.OVER_AGAIN,
                     List.of(
@@ -95,7 +93,7 @@ public record Verdict(Action action, List<String> steps) {
                             "It must lie within " + Figures.length(Transfer.VISIBLE_SPILL_MM)
                                     + " of where it was, or a second edge shows."));
         }
-        boolean part = covered >= MOST_HELD && stays.ghostMm().value() < GHOST_MM;
+        boolean part = covered >= MOST_HELD && !stays.ghosted();
         return part
                 ? new Verdict(
                         Action.ELSEWHERE,
@@ -112,9 +110,7 @@ public record Verdict(Action action, List<String> steps) {
      */
     public static Optional<Geometry> faults(Measures whole, Standard standard, double difference) {
         Judged judged = new Judged(whole, standard, contrast(difference));
-        boolean everywhere = judged.past()
-                || whole.ghostMm().value() >= GHOST_MM
-                || whole.spots().size() >= Measures.MOST_SPOTS;
+        boolean everywhere = judged.past() || whole.ghosted() || whole.spots().size() >= Measures.MOST_SPOTS;
         List<Geometry> circles = Stream.concat(judged.bare.stream(), judged.over.stream())
                 .map(s -> new GeometryFactory()
                         .createPoint(new Coordinate(s.xMm(), s.yMm()))
@@ -223,13 +219,11 @@ public record Verdict(Action action, List<String> steps) {
         }
 
         boolean good() {
-            return full() && !over() && measures.ghostMm().value() < GHOST_MM;
+            return full() && !over() && !measures.ghosted();
         }
 
         boolean mendable() {
-            return full()
-                    && measures.ghostMm().value() < GHOST_MM
-                    && measures.spillMm().value() <= Transfer.ERASABLE_SPILL_MM;
+            return full() && !measures.ghosted() && measures.spillMm().value() <= Transfer.ERASABLE_SPILL_MM;
         }
 
         Optional<Spot> largestBare() {

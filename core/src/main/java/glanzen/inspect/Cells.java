@@ -99,10 +99,10 @@ public final class Cells {
      * @param inMiddle how much less in the middle than at the sides
      * @param mottle how much it differs from cell to cell
      * @param gone share of the design in places that are all bare
-     * @param gonePlaces how many such places there are
+     * @param gonePlaces how many such places there are, small ones beside large ones counting less
      */
     public record Pattern(
-            double coverage, double onRight, double inMiddle, double mottle, double gone, int gonePlaces) {}
+            double coverage, double onRight, double inMiddle, double mottle, double gone, double gonePlaces) {}
 
     /** @param covered share of the design in each cell that came out; below 0 where it is not known */
     public Pattern pattern(double[] covered) {
@@ -134,7 +134,7 @@ public final class Cells {
                 between(part, weight, 2),
                 mottle(covered, mean),
                 weights == 0 ? 0 : places[0] / weights,
-                (int) places[1]);
+                places[1]);
     }
 
     private double mottle(double[] covered, double mean) {
@@ -165,6 +165,7 @@ public final class Cells {
                 }
             }
         }
+        double squares = 0;
         for (int[] place : any ? Regions.of(wide, grid.width()) : List.<int[]>of()) {
             double design = Arrays.stream(place)
                     .filter(i -> gone[i])
@@ -172,9 +173,11 @@ public final class Cells {
                     .sum();
             if (design / (grid.pxPerMm() * grid.pxPerMm()) >= LEAST_GONE_MM2) {
                 found[0] += design;
-                found[1]++;
+                squares += design * design;
             }
         }
+        // Crumbs beside one large place leave it nearly one (the inverse of Simpson's index, 1949).
+        found[1] = squares == 0 ? 0 : found[0] * found[0] / squares;
         return found;
     }
 

@@ -52,7 +52,8 @@ final class Crossings {
             }
         }
         double mean = Math.sqrt(sum[0] * sum[0] + sum[1] * sum[1] + sum[2] * sum[2]);
-        // Where foil is as bright as the stock it gets there by and by; a bare place ends at once. Thin lines tell neither.
+        // Where foil is as bright as the stock it gets there by and by; a bare place ends at once. Thin lines tell
+        // neither.
         double wideMm = 2.0 * region.length / Math.max(1, count) / d.grid.pxPerMm();
         boolean byAndBy = full < BY_AND_BY * length || wideMm < THIN_MM;
         return count > 8 && mean < OPPOSITE * length && byAndBy;

@@ -3,7 +3,6 @@ package glanzen.inspect;
 import glanzen.artwork.Artwork;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.IntPredicate;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -11,17 +10,11 @@ import org.locationtech.jts.geom.Geometry;
 /** Finds the design in one picture: by the sheet's corners, or by itself. */
 final class Finding {
 
-    private static final double LOW_PX = 420;
-    private static final double RIM_SHARE = 0.10;
     private static final double ENOUGH = 0.35;
     private static final double SURE = 0.55;
     private static final double LEAST_AREA = 0.01;
     private static final double ASPECT = 1.35;
     private static final double AROUND_MM = 6;
-    private static final double BEYOND_CUT_MM = 2;
-    /** So near to a cut it may be the bench that is seen. */
-    static final double INSIDE_CUT_MM = 0.8;
-
     private static final double[] NEAR = turns(4, 2);
     private static final double[] NEAR_OUTLINE = turns(9, 3);
     private static final double[] QUARTERS = quarters();
@@ -47,12 +40,13 @@ final class Finding {
     private final Photograph photograph;
     private final Expected expected;
     private final CoarseSearch search;
-    private boolean foilSeen;
+    private final RoughMap rough;
 
     Finding(Photograph photograph, Expected expected) {
         this.photograph = photograph;
         this.expected = expected;
         this.search = new CoarseSearch(expected.artwork());
+        this.rough = new RoughMap(photograph, expected.artwork());
     }
 
     /** @param marks corners of the sheet, eight numbers; or the two ends of the design, four; or nothing. Pixels. */
@@ -73,7 +67,7 @@ final class Finding {
             if (best != null && !best.foil && best.sheet != null && (marks != null || sheetSeen(best))) {
                 return best;
             }
-            throw new Unreadable(foilSeen ? Unreadable.Reason.OTHER_DESIGN : Unreadable.Reason.NOT_FOUND);
+            throw new Unreadable(rough.foilSeen() ? Unreadable.Reason.OTHER_DESIGN : Unreadable.Reason.NOT_FOUND);
         }
         return best;
     }
@@ -128,7 +122,7 @@ final class Finding {
     }
 
     private @Nullable Found within(Placing placing, Envelope box, @Nullable Geometry inside, double[] turns) {
-        FoilMap map = map(placing, box, inside);
+        FoilMap map = rough.map(placing, box, inside);
         if (map == null || map.clearness == 0) {
             return null;
         }
@@ -197,7 +191,7 @@ final class Finding {
         double w = artwork.widthMm();
         double h = artwork.heightMm();
         Placing sheet = Placing.between(new double[] {0, 0, w, 0, w, h, 0, h}, corners);
-        FoilMap map = map(sheet, new Envelope(0, w, 0, h));
+        FoilMap map = rough.map(sheet, new Envelope(0, w, 0, h), null);
         if (map == null) {
             return null;
         }
@@ -213,7 +207,7 @@ final class Finding {
         double w = 100;
         double h = 100 / aspect;
         Placing sheet = Placing.between(new double[] {0, 0, w, 0, w, h, 0, h}, corners);
-        FoilMap map = map(sheet, new Envelope(0, w, 0, h));
+        FoilMap map = rough.map(sheet, new Envelope(0, w, 0, h), null);
         CoarseSearch.Found found = map == null ? null : search.anywhere(map, QUARTERS);
         return found == null
                 ? null
@@ -233,7 +227,7 @@ final class Finding {
         double h = photograph.height();
         double scale = 100 / w;
         Placing frame = Placing.of(1 / scale, 0, 0, 0, -1 / scale, h, 0, 0, 1);
-        FoilMap map = map(frame, new Envelope(0, 100, 0, h * scale));
+        FoilMap map = rough.map(frame, new Envelope(0, 100, 0, h * scale), null);
         CoarseSearch.Found found = map == null ? null : search.anywhere(map, ANYWHERE);
         return found == null
                 ? null
@@ -245,51 +239,6 @@ final class Finding {
                         true,
                         Registration.Known.NOTHING,
                         false);
-    }
-
-    /** Foil on a sheet, roughly: what departs from the stock at its rim. */
-    private @Nullable FoilMap map(Placing sheet, Envelope box) {
-        return map(sheet, box, null);
-    }
-
-    /** The same where only what lies inside an outline is sheet. */
-    private @Nullable FoilMap map(Placing sheet, Envelope box, @Nullable Geometry inside) {
-        double pxPerMm = LOW_PX / Math.max(box.getWidth(), box.getHeight());
-        Envelope inner = new Envelope(box);
-        inner.expandBy(inside == null ? -0.012 * Math.min(box.getWidth(), box.getHeight()) : BEYOND_CUT_MM);
-        Flat flat = Flat.of(photograph, sheet, inner, pxPerMm);
-        BareStock stock;
-        try {
-            BareStock bordering = BareStock.fit(flat, inside == null ? rim(flat.grid) : rim(flat, inside));
-            Departures rough = bordering.departures(flat);
-            stock = BareStock.fit(flat, i -> rough.size[i] < FoilMap.SURE);
-        } catch (IllegalArgumentException tooLittle) {
-            return null;
-        }
-        FoilMap map = FoilMap.of(stock.departures(flat));
-        foilSeen |= map.clearness > 0;
-        return map;
-    }
-
-    private static IntPredicate rim(Grid grid) {
-        int rim = (int) (RIM_SHARE * Math.min(grid.width(), grid.height()));
-        return i -> {
-            int x = i % grid.width();
-            int y = i / grid.width();
-            return x < rim || y < rim || x >= grid.width() - rim || y >= grid.height() - rim;
-        };
-    }
-
-    /** Just inside an outline; what lies outside it is not looked at. */
-    private IntPredicate rim(Flat flat, Geometry inside) {
-        Artwork cut = new Artwork(
-                inside, expected.artwork().widthMm(), expected.artwork().heightMm());
-        double rimMm = RIM_SHARE * Math.min(flat.grid.width(), flat.grid.height()) / flat.grid.pxPerMm();
-        DesignField field = DesignField.of(cut, flat.grid, rimMm);
-        for (int i = 0; i < flat.seen.length; i++) {
-            flat.seen[i] &= field.signedMm[i] < -INSIDE_CUT_MM;
-        }
-        return i -> field.signedMm[i] > -rimMm;
     }
 
     private static double[] turns(int most, int step) {

@@ -66,11 +66,7 @@ final class FoilMap {
             for (int i = y * grid.width(); i < (y + 1) * grid.width(); i++) {
                 share[i] = weights[i] < least
                         ? 0
-                        : share(
-                                departures.size[i],
-                                squares[i] / weights[i],
-                                wideSquares[i] / wideWeights[i],
-                                faintest);
+                        : share(departures.size[i], squares[i] / weights[i], wideSquares[i] / wideWeights[i], faintest);
             }
         });
         return new FoilMap(grid, share, sure == 0 ? 0 : sum / sure);

@@ -1,5 +1,6 @@
 package glanzen.inspect;
 
+import glanzen.transfer.Ghost;
 import java.util.List;
 
 /**
@@ -13,7 +14,7 @@ import java.util.List;
  * @param inMiddle how much less is covered in the middle of the rollers than at the sides, as a share
  * @param mottle how much coverage differs from place to place, as a share
  * @param gone share of the design in places that are all bare
- * @param gonePlaces how many such places there are
+ * @param gonePlaces how many such places there are, small ones beside large ones counting less
  * @param filled share of the edge where foil bridges to the next edge
  * @param spots places where something is wrong, largest first
  */
@@ -26,7 +27,7 @@ public record Measures(
         Figure inMiddle,
         double mottle,
         double gone,
-        int gonePlaces,
+        double gonePlaces,
         double filled,
         List<Spot> spots) {
 
@@ -50,6 +51,11 @@ public record Measures(
             return xi > 1.0 / 3 ? 0 : xi < -1.0 / 3 ? 1 : -1;
         }
         return Math.abs(xi) > 0.5 ? 0 : Math.abs(xi) < 0.3 ? 1 : -1;
+    }
+
+    /** Whether a second copy lies far enough off to be seen. */
+    public boolean ghosted() {
+        return ghostMm.value() >= Ghost.VISIBLE_MM;
     }
 
     /** These where a share of what looks bare may be covered after all. */

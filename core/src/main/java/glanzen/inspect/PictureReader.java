@@ -219,7 +219,9 @@ public final class PictureReader {
     private Artwork beside(double upMm) {
         Artwork own = expected.artwork();
         return new Artwork(
-                AffineTransformation.translationInstance(0, upMm).transform(own.shape()), own.widthMm(), own.heightMm());
+                AffineTransformation.translationInstance(0, upMm).transform(own.shape()),
+                own.widthMm(),
+                own.heightMm());
     }
 
     private boolean[] staying(Grid grid) {
@@ -238,10 +240,10 @@ public final class PictureReader {
                 Objects.requireNonNull(expected.stays()),
                 expected.artwork().widthMm(),
                 expected.artwork().heightMm());
-        DesignField field = DesignField.of(cut, grid, 2 * Finding.INSIDE_CUT_MM);
+        DesignField field = DesignField.of(cut, grid, 2 * RoughMap.INSIDE_CUT_MM);
         boolean[] inside = new boolean[grid.count()];
         for (int i = 0; i < inside.length; i++) {
-            inside[i] = field.signedMm[i] < -Finding.INSIDE_CUT_MM / 2;
+            inside[i] = field.signedMm[i] < -RoughMap.INSIDE_CUT_MM / 2;
         }
         return inside;
     }

@@ -69,7 +69,9 @@ final class Registration {
     }
 
     private static double[] stiffness(Known k) {
-        double[] sigma = {k.shiftMm, k.shiftMm, k.stretch, k.turn, k.turn, k.stretch, k.tilt, k.tilt, k.pastMm, SECOND_MM};
+        double[] sigma = {
+            k.shiftMm, k.shiftMm, k.stretch, k.turn, k.turn, k.stretch, k.tilt, k.tilt, k.pastMm, SECOND_MM
+        };
         return Arrays.stream(sigma).map(s -> 1 / (s * s)).toArray();
     }
 
@@ -83,7 +85,8 @@ final class Registration {
         boolean sharp = soft < 0.2;
         for (int block = 0; block < map.grid.height(); block += stride) {
             for (int from = 0; from < map.grid.width(); from += stride) {
-                // One pixel of each block, here and there: along straight edges even steps would all meet the same part of a pixel.
+                // One pixel of each block, here and there: along straight edges even steps would all meet the same part
+                // of a pixel.
                 int here = (from * 7919 ^ block * 104729) >>> 3;
                 int row = Math.min(map.grid.height() - 1, block + here % stride);
                 int column = Math.min(map.grid.width() - 1, from + here / stride % stride);

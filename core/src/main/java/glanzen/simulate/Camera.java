@@ -152,7 +152,7 @@ public final class Camera {
     /** Takes the picture; the same seed takes the same one. */
     public BufferedImage shoot(Conditions c, long seed) {
         double[] back = inverse(corners(c, seed));
-        Sheen sheen = new Sheen(new Random(seed * 31 + 5), c.glare);
+        CameraSheen sheen = new CameraSheen(new Random(seed * 31 + 5), c.glare);
         float[][] light = new float[3][c.widthPx * c.heightPx];
         IntStream.range(0, c.heightPx).parallel().forEach(y -> expose(c, seed, back, sheen, light, y));
         for (float[] channel : light) {
@@ -161,7 +161,7 @@ public final class Camera {
         return developed(c, seed, light);
     }
 
-    private void expose(Conditions c, long seed, double[] back, Sheen sheen, float[][] light, int y) {
+    private void expose(Conditions c, long seed, double[] back, CameraSheen sheen, float[][] light, int y) {
         double[] bench = light(c.bench);
         Random grain = new Random(seed * 7 + y);
         double side = seed % 360 * Math.PI / 180;
@@ -189,31 +189,6 @@ public final class Camera {
             for (int n = 0; n < 3; n++) {
                 light[n][y * c.widthPx + x] = (float) (sum[n] * fibre);
             }
-        }
-    }
-
-    /** Foil mirrors the lamp in some places and the dark of the room in others. */
-    private static final class Sheen {
-        private final double[] waves = new double[12];
-        private final double glare;
-
-        Sheen(Random luck, double glare) {
-            this.glare = glare;
-            for (int i = 0; i < waves.length; i += 3) {
-                double angle = luck.nextDouble() * Math.PI;
-                double length = 12 + 50 * luck.nextDouble();
-                waves[i] = 2 * Math.PI * Math.cos(angle) / length;
-                waves[i + 1] = 2 * Math.PI * Math.sin(angle) / length;
-                waves[i + 2] = luck.nextDouble() * 2 * Math.PI;
-            }
-        }
-
-        double at(double xMm, double yMm) {
-            double sum = 0;
-            for (int i = 0; i < waves.length; i += 3) {
-                sum += Math.sin(waves[i] * xMm + waves[i + 1] * yMm + waves[i + 2]);
-            }
-            return Math.max(0.08, 0.65 + 0.32 * glare * sum);
         }
     }
 

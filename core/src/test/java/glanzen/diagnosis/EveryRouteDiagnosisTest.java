@@ -39,7 +39,8 @@ class EveryRouteDiagnosisTest {
         Observation seen = Observation.roughly(outcome, Amount.A_LITTLE, route.standard());
         Set<Fault> all = Set.of(faults);
         return Diagnosis.of(
-                new Diagnosis.Case(setUp, model, ensemble, expected), new Diagnosis.Evidence(new Ticked(seen, all), Map.of()));
+                new Diagnosis.Case(setUp, model, ensemble, expected),
+                new Diagnosis.Evidence(new Ticked(seen, all), Map.of()));
     }
 
     @ParameterizedTest

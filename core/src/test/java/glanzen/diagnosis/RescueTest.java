@@ -29,7 +29,15 @@ class RescueTest {
 
     private static Plate die(String name, double widthMm, double heightMm, String set) {
         return new Plate(
-                name, name, Plate.Kind.THIN_DIE, Material.STEEL, 1.1, widthMm, heightMm, Motif.of(Motif.Kind.OVAL), set);
+                name,
+                name,
+                Plate.Kind.THIN_DIE,
+                Material.STEEL,
+                1.1,
+                widthMm,
+                heightMm,
+                Motif.of(Motif.Kind.OVAL),
+                set);
     }
 
     private static Geometry box(double x, double y, double w, double h) {
@@ -41,7 +49,9 @@ class RescueTest {
     }
 
     private static final List<Plate> OVALS = List.of(
-            die("Oval, large", 70, 60, "Ovals"), die("Oval, middle", 56, 46, "Ovals"), die("Oval, small", 30, 24, "Ovals"));
+            die("Oval, large", 70, 60, "Ovals"),
+            die("Oval, middle", 56, 46, "Ovals"),
+            die("Oval, small", 30, 24, "Ovals"));
 
     @Test
     void theLargestDieOfTheSetThatLeavesAFaultBesideTheDesignOutside() {
@@ -97,10 +107,12 @@ class RescueTest {
         Geometry design = box(20, 40, 14, 14).union(box(62, 40, 16, 14));
         Rescue rescue = Rescue.of(new Rescue.Asked(design, false, PIECE, faults, ""), OVALS, SHELF)
                 .orElseThrow();
-        Verdict verdict =
-                Verdict.of(pulled, pulled, Standard.FOIL, 70).rescued(rescue, design.getEnvelopeInternal().centre());
+        Verdict verdict = Verdict.of(pulled, pulled, Standard.FOIL, 70)
+                .rescued(rescue, design.getEnvelopeInternal().centre());
         assertEquals(Verdict.Action.ELSEWHERE, verdict.action());
-        assertTrue(verdict.steps().get(0).startsWith("Cut it with no. "), verdict.steps().toString());
+        assertTrue(
+                verdict.steps().get(0).startsWith("Cut it with no. "),
+                verdict.steps().toString());
         assertTrue(verdict.steps().get(0).contains("right"), verdict.steps().toString());
         Measures ghosted = new Measures(
                 new Figure(0.985, 0.004),

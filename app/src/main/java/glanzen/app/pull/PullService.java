@@ -14,6 +14,7 @@ import glanzen.app.setup.Snapshot;
 import glanzen.app.web.Conflict;
 import glanzen.app.web.NotFound;
 import glanzen.app.web.Pictures;
+import glanzen.diagnosis.Verdict;
 import glanzen.forecast.Forecast;
 import glanzen.forecast.Forecaster;
 import glanzen.forecast.RigFit;
@@ -255,16 +256,18 @@ public class PullService {
 
     private @Nullable ReadSummary read(PullEntity p, Route route) {
         LogRead read = p.readOff == null ? null : json.read(p.readOff, LogRead.class);
-        if (read == null && p.next == null) {
-            return null;
+        String next = p.next == null ? null : p.next.label(route);
+        if (read == null) {
+            return next == null ? null : new ReadSummary(null, null, null, null, null, next);
         }
+        Verdict.Action verdict = read.verdict();
         return new ReadSummary(
-                read == null ? null : read.verdict(),
-                read == null ? null : read.verdict().label(),
-                read == null ? null : read.cause(),
-                read == null ? null : read.cause().label(route),
-                read == null ? null : read.lesson(),
-                p.next == null ? null : p.next.label(route));
+                verdict,
+                verdict == null ? null : verdict.label(),
+                read.cause(),
+                read.cause().label(route),
+                read.lesson(),
+                next);
     }
 
     private PullView view(PullEntity p) {

@@ -10,7 +10,6 @@ import glanzen.learning.Observation.Amount;
 import glanzen.learning.Observation.Outcome;
 import glanzen.pull.PullOutcome;
 import glanzen.route.Standard;
-import glanzen.transfer.Ghost;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -37,7 +36,7 @@ record LogSeen(PullOutcome outcome, Standard standard, Measures measures) {
 
     ReadLog log(LogRead kept) {
         List<Fault> faults = new ArrayList<>();
-        if (measures.ghostMm().value() > Ghost.VISIBLE_MM) {
+        if (measures.ghosted()) {
             faults.add(Fault.GHOST);
         }
         if (outcome.coverage() < Signs.NOTHING) {

@@ -30,16 +30,22 @@ class ReadingJourneyTest extends BrowserTest {
         assertTrue(first < 97, "eight seconds are too few: " + first);
         browser.see("li", "too little heat, time or pressure");
         assertEquals(List.of(), browser.serious());
-        browser.press("button", "Log it, and change the set-up so");
+        browser.press("button", "Change the set-up so, and log this one");
         browser.until(() -> browser.place().startsWith("/stack/"));
         String next = browser.place().replace("/stack/", "");
         JsonNode logged = caller.get("/api/pulls?size=1").json().path("pulls").get(0);
         assertNotEquals("CLEAN", logged.path("outcome").asString());
         assertEquals(first, 100 * logged.path("coverage").asDouble(), 0.1);
         assertTrue(logged.path("pictured").asBoolean());
+        assertEquals("TOO_LITTLE", logged.path("read").path("cause").asString());
+        assertEquals(
+                200,
+                caller.get("/api/pulls/" + logged.path("id").asString() + "/straight")
+                        .status());
 
         double second = read(pulled(next));
         assertTrue(second > first, second + " after " + first);
+        browser.see("p", "After “give it more heat, time or pressure” it came out");
     }
 
     /** The run of a set-up, quickly done, up to where it is looked at. */
