@@ -32,6 +32,9 @@ public enum Remedy {
     /** What strikes by chance hardly strikes twice. */
     private static final double CHANCE = 0.70;
 
+    /** Where nothing of the set-up was wrong, giving more or less may spoil it. */
+    private static final double PUSHED = 0.55;
+
     private static final double PERSISTS = 0.08;
     private static final double WORSE = 0.02;
 
@@ -74,6 +77,7 @@ public enum Remedy {
         if (wrongWay) {
             return WORSE;
         }
-        return cause.chance() ? CHANCE : PERSISTS;
+        boolean pushed = this == MORE || this == LESS;
+        return !cause.chance() ? PERSISTS : pushed ? PUSHED : CHANCE;
     }
 }

@@ -20,7 +20,7 @@ import org.locationtech.jts.operation.distance.DistanceOp;
 final class OutlineFit {
 
     private static final int STARTS = 24;
-    private static final int ROUNDS = 12;
+    private static final int ROUNDS = 24;
     private static final int POINTS = 90;
     /** Fits that are nearly as good as the best are kept too. */
     private static final double NEARLY = 1.6;

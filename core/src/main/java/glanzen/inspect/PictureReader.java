@@ -106,8 +106,10 @@ public final class PictureReader {
             return new Finding(photograph, expected).find(marks);
         } catch (Unreadable no) {
             // A design that is not recognised in a soft picture may well be the right one.
-            boolean soft = photograph.blurPx() > MOST_BLUR / 3 * photograph.longer();
-            throw soft ? new Unreadable(Unreadable.Reason.BLURRED) : no;
+            boolean soft = photograph.blurPx() > MOST_BLUR / 2 * photograph.longer();
+            throw soft && no.reason() == Unreadable.Reason.OTHER_DESIGN
+                    ? new Unreadable(Unreadable.Reason.BLURRED)
+                    : no;
         }
     }
 
