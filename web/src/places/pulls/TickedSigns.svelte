@@ -80,7 +80,8 @@
       {/snippet}
     </Asked>
   </div>
-  <div>
+  <!-- What is thought of something else that was ticked before is not acted on. -->
+  <div class={asking.loading ? 'opacity-50' : ''} inert={asking.loading}>
     <Asked question={asking} waiting="Thinking it over…">
       {#snippet children(why)}
         <WhySo

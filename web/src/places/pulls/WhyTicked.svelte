@@ -20,12 +20,14 @@
   });
 </script>
 
-<Asked question={asking} waiting="Thinking it over…">
-  {#snippet children(why)}
-    <WhySo
-      {why}
-      onanswer={(question, yes) => (answers = { ...answers, [question]: yes })}
-      onnext={(next) => onnext(next, why)}
-    />
-  {/snippet}
-</Asked>
+<div class={asking.loading ? 'opacity-50' : ''} inert={asking.loading}>
+  <Asked question={asking} waiting="Thinking it over…">
+    {#snippet children(why)}
+      <WhySo
+        {why}
+        onanswer={(question, yes) => (answers = { ...answers, [question]: yes })}
+        onnext={(next) => onnext(next, why)}
+      />
+    {/snippet}
+  </Asked>
+</div>
