@@ -76,12 +76,8 @@
   const any = $derived(Object.values(filter).some(Boolean));
 </script>
 
-<div
-  class="border-rule mt-3 flex flex-wrap items-end gap-3 border-y py-3"
-  role="search"
-  aria-label="Filter pulls"
->
-  {#each things as { key, label, items } (key)}
+{#snippet picks(list: { key: keyof Filter; label: string; items: { id: string; name: string }[] }[])}
+  {#each list as { key, label, items } (key)}
     <Pick
       {label}
       class="w-[170px]"
@@ -91,6 +87,14 @@
       onchoose={(id) => onchange({ ...filter, [key]: id || undefined })}
     />
   {/each}
+{/snippet}
+
+<div
+  class="border-rule mt-3 flex flex-wrap items-end gap-3 border-y py-3"
+  role="search"
+  aria-label="Filter pulls"
+>
+  {@render picks(things)}
   <Pick
     label="Came out"
     class="w-[130px]"
@@ -100,16 +104,7 @@
     onchoose={(outcome) => onchange({ ...filter, outcome: (outcome || undefined) as Filter['outcome'] })}
   />
   {#if open}
-    {#each more as { key, label, items } (key)}
-      <Pick
-        {label}
-        class="w-[170px]"
-        none="any"
-        {items}
-        value={filter[key] ?? ''}
-        onchoose={(id) => onchange({ ...filter, [key]: id || undefined })}
-      />
-    {/each}
+    {@render picks(more)}
     <label class="label"
       >Since <input
         type="date"

@@ -66,8 +66,7 @@
       {/each}
     </svg>
     <p class="text-soft text-fine">
-      {says ||
-        (points.length < 6 ? 'Six pulls or more tell whether it drifts.' : 'It does not drift beyond luck.')}
+      {says || 'Nothing beyond luck can be told from these.'}
       {points.some((p) => !p.readOff) ? ' Hollow: only said in a word.' : ''}
     </p>
   {/snippet}

@@ -4,5 +4,5 @@ alter table pull add column verdict varchar(16);
 alter table pull add column cause varchar(24);
 alter table pull add column tried_next varchar(24);
 alter table pull add column route varchar(24) default '' not null;
-update pull set route = regexp_substr(cast(snapshot as varchar), '"route"\s*:\s*"([A-Z_]+)"', 1, 1, '', 1);
+update pull set route = coalesce(regexp_substr(cast(snapshot as varchar), '"route"\s*:\s*"([A-Z_]+)"', 1, 1, '', 1), '');
 create index pull_of_route on pull (route, number);

@@ -2,7 +2,6 @@ package glanzen.diagnosis;
 
 import glanzen.artwork.Artwork;
 import glanzen.artwork.ArtworkShelf;
-import glanzen.cutting.DieChoice;
 import glanzen.kit.Plate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -161,10 +160,5 @@ public record Rescue(Plate die, int number, Coordinate middle, double kept) {
             }
             return all == 0 ? 0 : stays / all;
         }
-    }
-
-    /** What {@link DieChoice#cut} cuts there. */
-    public Geometry cut(ArtworkShelf shelf) {
-        return DieChoice.cut(shelf.of(die.motif(), die.widthMm(), die.heightMm()), middle);
     }
 }

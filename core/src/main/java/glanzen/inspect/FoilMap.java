@@ -15,6 +15,7 @@ final class FoilMap {
     private static final double FAINTEST = 0.08;
 
     private static final double AROUND_MM = 0.8;
+    private static final double ELSEWHERE_MM = 0.7;
     private static final double WIDE_MM = 2.5;
     private static final float ALIKE_AROUND = 0.6f;
 
@@ -99,5 +100,35 @@ final class FoilMap {
             both[i] = Math.max(share[i], other.share[i]);
         }
         return new FoilMap(grid, both, Math.max(clearness, other.clearness));
+    }
+
+    /** Share of all foil that lies where neither the design nor what goes past its edge can be. */
+    double elsewhere(DesignField design) {
+        int foil = 0;
+        int away = 0;
+        for (int i = 0; i < share.length; i++) {
+            if (share[i] >= 0.5f) {
+                foil++;
+                away += design.signedMm[i] > ELSEWHERE_MM ? 1 : 0;
+            }
+        }
+        return foil == 0 ? 0 : (double) away / foil;
+    }
+
+    /** Correlation of foil and design. */
+    double agreement(DesignField design) {
+        double n = share.length;
+        double a = 0;
+        double b = 0;
+        double both = 0;
+        for (int i = 0; i < n; i++) {
+            double foil = share[i] >= 0.5f ? 1 : 0;
+            double in = design.signedMm[i] < 0 ? 1 : 0;
+            a += foil;
+            b += in;
+            both += foil * in;
+        }
+        double spread = Math.sqrt(a * (1 - a / n) * b * (1 - b / n));
+        return spread == 0 ? 0 : (both - a * b / n) / spread;
     }
 }

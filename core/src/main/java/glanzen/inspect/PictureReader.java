@@ -29,7 +29,6 @@ public final class PictureReader {
 
     private static final double SOFTEST_MM = 0.50;
     private static final double LEAST_AGREEMENT = 0.3;
-    private static final double ELSEWHERE_MM = 0.7;
     private static final double MOST_ELSEWHERE = 0.15;
     /** Blur beyond this share of the picture's longer side hides any design. */
     private static final double MOST_BLUR = 1.0 / 450;
@@ -209,8 +208,8 @@ public final class PictureReader {
                 : new Measuring(map, design, staying(design.grid), stray, expected)
                         .run()
                         .doubting(dark);
-        double agreement = agreement(map, design);
-        if (first.foil() && (agreement < LEAST_AGREEMENT || elsewhere(map, design) > MOST_ELSEWHERE)) {
+        double agreement = map.agreement(design);
+        if (first.foil() && (agreement < LEAST_AGREEMENT || map.elsewhere(design) > MOST_ELSEWHERE)) {
             throw new Unreadable(Unreadable.Reason.OTHER_DESIGN);
         }
         List<View> views =
@@ -248,36 +247,6 @@ public final class PictureReader {
             inside[i] = field.signedMm[i] < -RoughMap.INSIDE_CUT_MM / 2;
         }
         return inside;
-    }
-
-    /** Share of all foil that lies where neither the design nor what goes past its edge can be. */
-    private static double elsewhere(FoilMap map, DesignField design) {
-        int foil = 0;
-        int away = 0;
-        for (int i = 0; i < map.share.length; i++) {
-            if (map.share[i] >= 0.5f) {
-                foil++;
-                away += design.signedMm[i] > ELSEWHERE_MM ? 1 : 0;
-            }
-        }
-        return foil == 0 ? 0 : (double) away / foil;
-    }
-
-    /** Correlation of foil and design. */
-    private static double agreement(FoilMap map, DesignField design) {
-        double n = map.share.length;
-        double a = 0;
-        double b = 0;
-        double both = 0;
-        for (int i = 0; i < n; i++) {
-            double foil = map.share[i] >= 0.5f ? 1 : 0;
-            double in = design.signedMm[i] < 0 ? 1 : 0;
-            a += foil;
-            b += in;
-            both += foil * in;
-        }
-        double spread = Math.sqrt(a * (1 - a / n) * b * (1 - b / n));
-        return spread == 0 ? 0 : (both - a * b / n) / spread;
     }
 
     private Place place(Seen seen, double agreement, double stray) {

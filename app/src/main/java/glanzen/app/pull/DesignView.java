@@ -16,7 +16,8 @@ import org.locationtech.jts.geom.util.AffineTransformation;
  */
 public record DesignView(AffineTransformation toPiece, AffineTransformation toFeed, Envelope design) {
 
-    private static final int AROUND_MM = 8;
+    /** So much is shown around what is looked at, mm. */
+    public static final int AROUND_MM = 8;
 
     /** Of a set-up and what it presses. */
     public static DesignView of(SetUp setUp, Artwork pressed) {

@@ -10,6 +10,7 @@ import glanzen.diagnosis.Remedy;
 import glanzen.diagnosis.Verdict;
 import glanzen.learning.Fault;
 import glanzen.learning.Observation.Outcome;
+import glanzen.measure.Checks;
 import glanzen.route.Route;
 import io.swagger.v3.oas.annotations.Operation;
 import java.io.IOException;
@@ -135,7 +136,11 @@ class PullController {
     }
 
     /** The change that is made for the pull after one. */
-    record NextChange(Remedy remedy, Map<Cause, Double> shares) {}
+    record NextChange(Remedy remedy, Map<Cause, Double> shares) {
+        NextChange {
+            new Checks().present("remedy", remedy, "a change").done();
+        }
+    }
 
     @Operation(summary = "Writes down what is changed for the pull after this one")
     @PutMapping("/{id}/next")

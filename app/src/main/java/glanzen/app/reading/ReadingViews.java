@@ -29,7 +29,6 @@ import org.locationtech.jts.geom.Envelope;
 record ReadingViews(SetUp setUp, Expected expected, Reading reading, DesignView view) {
 
     private static final int STRAIGHT_PX = 1000;
-    private static final int AROUND_MM = 8;
     private static final int MOST_SPOTS = 12;
 
     ReadingView of(
@@ -107,7 +106,7 @@ record ReadingViews(SetUp setUp, Expected expected, Reading reading, DesignView 
         Envelope box = new Envelope(view.design());
         if (expected.stays() != null) {
             Envelope stays = view.toPiece().transform(expected.stays()).getEnvelopeInternal();
-            stays.expandBy(AROUND_MM);
+            stays.expandBy(DesignView.AROUND_MM);
             box.expandToInclude(stays);
         }
         if (expected.sheetKnown()) {
