@@ -24,7 +24,10 @@ public record RigEnsemble(List<Rig> rigs) {
     /** Needs are drawn from the dimensions after those of the rig and of luck. */
     private static final int FIRST_NEED = 5;
 
-    private static final int DIMENSIONS = 64;
+    private static final int DIMENSIONS = 65;
+    /** How much rollers give is drawn from the last dimension. */
+    private static final int GIVE = DIMENSIONS - 1;
+
     private static final double[][] SPREAD = spread();
 
     public RigEnsemble {
@@ -51,6 +54,7 @@ public record RigEnsemble(List<Rig> rigs) {
                     doubt.openingMm() * SPREAD[i][1],
                     doubt.lnStiffness() * SPREAD[i][2],
                     doubt.lnContact() * SPREAD[i][3],
+                    0,
                     Map.of(),
                     1.0 / SIZE));
         }
@@ -91,10 +95,19 @@ public record RigEnsemble(List<Rig> rigs) {
         if (met.containsKey(needKey)) {
             return this;
         }
-        int dimension = FIRST_NEED + met.size() % (DIMENSIONS - FIRST_NEED);
+        int dimension = FIRST_NEED + met.size() % (GIVE - FIRST_NEED);
         List<Rig> told = new ArrayList<>(rigs.size());
         for (int i = 0; i < rigs.size(); i++) {
             told.add(rigs.get(i).needing(needKey, lnDeviation * SPREAD[i % SIZE][dimension]));
+        }
+        return new RigEnsemble(told);
+    }
+
+    /** The same ensemble with another opinion on how much its rollers give, which depends on nothing else it believes. */
+    public RigEnsemble giving(double lnMean, double lnDeviation) {
+        List<Rig> told = new ArrayList<>(rigs.size());
+        for (int i = 0; i < rigs.size(); i++) {
+            told.add(rigs.get(i).giving(lnMean + lnDeviation * SPREAD[i % SIZE][GIVE]));
         }
         return new RigEnsemble(told);
     }
@@ -120,6 +133,7 @@ public record RigEnsemble(List<Rig> rigs) {
                 mean(Rig::openingErrorMm),
                 mean(Rig::lnStiffness),
                 mean(Rig::lnContact),
+                mean(Rig::lnGive),
                 Map.of(filmId, mean(r -> r.lnNeed(filmId))),
                 1);
     }

@@ -92,8 +92,13 @@ public record HeatedRollers(
         return warmUpSeconds * Math.log(missing) / Math.log(STILL_MISSING);
     }
 
-    /** Pressure across the throat relative to its mean: rollers give in the middle. */
-    public double pressureShare(double xi) {
-        return 1 + unevenness * 1.5 * (xi * xi - 1.0 / 3);
+    /**
+     * Pressure across the throat relative to its mean: rollers give in the middle.
+     *
+     * @param give factor on the unevenness, 1 as labelled
+     * @param xi place across the throat, −1…1
+     */
+    public double pressureShare(double give, double xi) {
+        return 1 + give * unevenness * 1.5 * (xi * xi - 1.0 / 3);
     }
 }

@@ -102,7 +102,7 @@ public final class Learner {
     private static RigEnsemble withStrangers(RigEnsemble ensemble) {
         int n = ensemble.rigs().size();
         int strangers = (int) (n * STRANGERS);
-        RigEnsemble fresh = RigEnsemble.fresh();
+        RigEnsemble fresh = RigEnsemble.fresh().giving(ensemble.mean(Rig::lnGive), ensemble.deviation(Rig::lnGive));
         for (String film : ensemble.rigs().get(0).lnNeeds().keySet()) {
             fresh = fresh.knowing(film, RigPriors.LN_NEED);
         }
@@ -157,6 +157,7 @@ public final class Learner {
                     opening.of(rig.openingErrorMm(), random),
                     stiffness.of(rig.lnStiffness(), random),
                     contact.of(rig.lnContact(), random),
+                    rig.lnGive(),
                     Map.of(),
                     1.0 / n);
             for (String film : order) {

@@ -80,6 +80,15 @@ public final class RigReport {
                 remarks,
                 (m, s) -> "Heat passes about " + percent(m) + (m > 0 ? " better" : " worse")
                         + " between your layers than usual, give or take " + percent(s));
+        say(
+                ensemble,
+                Rig::lnGive,
+                RigPriors.LN_GIVE,
+                "press",
+                remarks,
+                (m, s) -> "The rollers of " + machine.name() + " give about " + percent(m)
+                        + (m > 0 ? " more" : " less") + " in the middle than its label says, give or take "
+                        + percent(s));
         for (StackItem item : met) {
             if (ensemble.rigs().get(0).lnNeeds().containsKey(item.id())) {
                 say(

@@ -155,8 +155,8 @@ public final class StripGauge {
                 frame, LoadPath.through(stripMm, Material.CARD), boardsMm + stripMm - openingMm, 3 * STRIP_MM);
         double all = 2 * FRICTION * nip.pressureMpa() * STRIP_MM * nip.contactMm();
         return new Held(
-                Math.log(Math.max(1e-3, all * frame.pressureShare(nip.forceN(), 0))),
-                Math.log(Math.max(1e-3, all * frame.pressureShare(nip.forceN(), OUT))));
+                Math.log(Math.max(1e-3, all * frame.pressureShare(1, nip.forceN(), 0))),
+                Math.log(Math.max(1e-3, all * frame.pressureShare(1, nip.forceN(), OUT))));
     }
 
     private static double likely(double lnHold, Pulled pulled) {

@@ -144,6 +144,7 @@ public final class PullPicture implements Picture {
     private boolean[] foiled(boolean[] design, View view) {
         GrainField field = new GrainField(seed, GRAIN_MM * view.scale);
         double[][] bands = model.bandDoses(rig);
+        double give = rig.give();
         double lnOnset = Math.log(Transfer.doseToSpill(0, 1));
         double furthestMm = furthestMm(bands, lnOnset);
         float[] distance = DistanceField.of(design, view.widthPx, furthestMm * view.scale);
@@ -160,7 +161,7 @@ public final class PullPicture implements Picture {
                     continue;
                 }
                 double across = model.pressureShare(
-                        row[1], view.xMm(x) - model.artwork().middleXMm());
+                        give, row[1], view.xMm(x) - model.artwork().middleXMm());
                 double lnDose = row[0] + (across - 1) + lnPatch[patches[i]] + Transfer.SHEET_SIGMA * field.at(x, y);
                 foiled[i] =
                         design[i] ? lnDose >= 0 : nearMm <= model.softnessMm() * (lnDose - lnOnset) + model.alwaysMm();

@@ -40,10 +40,11 @@ public record Frame(double openingMm, double stiffnessNPerMm, double rollerRadiu
     /**
      * Pressure across the throat relative to its mean, {@code 1 + κ·(F/F_ref)·1.5·(ξ² − 1/3)}: rollers give in the middle.
      *
+     * @param give factor on κ, 1 as labelled
      * @param forceN total force, N
      * @param xi place across the throat, −1…1
      */
-    public double pressureShare(double forceN, double xi) {
-        return 1 + crown * forceN / REFERENCE_FORCE_N * 1.5 * (xi * xi - 1.0 / 3);
+    public double pressureShare(double give, double forceN, double xi) {
+        return 1 + give * crown * forceN / REFERENCE_FORCE_N * 1.5 * (xi * xi - 1.0 / 3);
     }
 }

@@ -81,17 +81,19 @@ public final class BladeModel implements PullModel {
         private final Nip[] along;
         private final Nip[] turnedNips;
         private final double perLoad;
+        private final double give;
 
         Loads(Rig rig) {
             along = nips(line.alongLevels(), rig);
             turnedNips = turned() ? nips(line.acrossLevels(), rig) : along;
+            give = rig.give();
             perLoad = 1 / (need * Math.exp(rig.lnNeed(needKey)));
         }
 
         /** The blade falls back into its own groove: cuts add like the squares of their margins. */
         double dose(int alongLevel, double awayMm, int acrossLevel, double turnedAwayMm) {
-            double once = margin(along[alongLevel], awayMm) * perLoad;
-            double again = turned() ? margin(turnedNips[acrossLevel], turnedAwayMm) * perLoad : once;
+            double once = margin(give, along[alongLevel], awayMm) * perLoad;
+            double again = turned() ? margin(give, turnedNips[acrossLevel], turnedAwayMm) * perLoad : once;
             return Math.sqrt(once * once + (setUp.passes() - 1) * again * again);
         }
 
@@ -113,8 +115,9 @@ public final class BladeModel implements PullModel {
         return nips;
     }
 
-    private double margin(Nip nip, double awayMm) {
-        return nip.pressureMpa() * frame.pressureShare(nip.forceN(), Math.min(1, Math.abs(awayMm) / halfThroatMm));
+    private double margin(double give, Nip nip, double awayMm) {
+        return nip.pressureMpa()
+                * frame.pressureShare(give, nip.forceN(), Math.min(1, Math.abs(awayMm) / halfThroatMm));
     }
 
     @Override

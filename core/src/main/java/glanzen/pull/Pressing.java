@@ -32,8 +32,8 @@ interface Pressing {
     /** Pressure behind one thickness of make-ready, MPa. */
     double localMpa(int band, double mpa, double patchMm);
 
-    /** Pressure across the throat relative to its mean, ξ = −1…1. */
-    double pressureShare(double forceN, double xi);
+    /** Pressure across the throat relative to its mean, ξ = −1…1, with a factor on how much rollers give. */
+    double pressureShare(double give, double forceN, double xi);
 
     /** Contact length over the design on a rig as labelled, mm: what the nip covers of the feed at once. */
     double usualContactMm();
@@ -125,8 +125,8 @@ interface Pressing {
         }
 
         @Override
-        public double pressureShare(double forceN, double xi) {
-            return frame.pressureShare(forceN, xi);
+        public double pressureShare(double give, double forceN, double xi) {
+            return frame.pressureShare(give, forceN, xi);
         }
 
         @Override
@@ -150,8 +150,8 @@ interface Pressing {
         }
 
         @Override
-        public double pressureShare(double forceN, double xi) {
-            return rollers.pressureShare(xi);
+        public double pressureShare(double give, double forceN, double xi) {
+            return rollers.pressureShare(give, xi);
         }
 
         @Override

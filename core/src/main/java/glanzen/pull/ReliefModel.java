@@ -54,7 +54,7 @@ public final class ReliefModel implements PullModel {
             force = Math.max(force, nip.forceN());
             double given = perMpa(rig, band) * nip.pressureMpa();
             for (int i = places.from[band]; i < places.from[band + 1]; i++) {
-                dose[i] = given * pressing.pressureShare(nip.forceN(), places.xi[i]);
+                dose[i] = given * pressing.pressureShare(rig.give(), nip.forceN(), places.xi[i]);
             }
         }
         return new DoseField(
@@ -115,7 +115,9 @@ public final class ReliefModel implements PullModel {
         for (int band = 0; band < nips.length; band++) {
             Nip nip = nips[band];
             double xi = Math.min(1, Math.abs(awayMm) / halfThroatMm);
-            least = Math.min(least, perMpa(rig, band) * nip.pressureMpa() * pressing.pressureShare(nip.forceN(), xi));
+            least = Math.min(
+                    least,
+                    perMpa(rig, band) * nip.pressureMpa() * pressing.pressureShare(rig.give(), nip.forceN(), xi));
         }
         return least;
     }

@@ -11,6 +11,8 @@ public final class RigPriors {
     public static final double LN_STIFFNESS = 0.15;
     /** ln of contact conductance. */
     public static final double LN_CONTACT = 0.20;
+    /** ln of how much rollers give in the middle; believed as labelled until a pull tells of it. */
+    public static final double LN_GIVE = 0.5;
     /** ln of a film's need. */
     public static final double LN_NEED = 0.30;
     /** ln of what it takes to cut a stock, or to form it. */

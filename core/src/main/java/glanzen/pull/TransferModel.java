@@ -150,6 +150,7 @@ public final class TransferModel implements PullModel {
         double force = 0;
         double longest = 0;
         Nip[] nips = pressing.nips(rig);
+        double give = rig.give();
         for (int band = 0; band < nips.length; band++) {
             Nip nip = nips[band];
             force = Math.max(force, nip.forceN());
@@ -158,7 +159,7 @@ public final class TransferModel implements PullModel {
             double perPressure = perMpa * exposed(exposures, dwell, passes);
             for (int i = places.from[band]; i < places.from[band + 1]; i++) {
                 double local = pressing.localMpa(band, nip.pressureMpa(), places.patchMm[i]);
-                dose[i] = perPressure * local * pressing.pressureShare(nip.forceN(), places.xi[i]);
+                dose[i] = perPressure * local * pressing.pressureShare(give, nip.forceN(), places.xi[i]);
             }
         }
         double lift = Transfer.lift(artwork.solidShare(), bonds.peelC(rig));
@@ -203,13 +204,14 @@ public final class TransferModel implements PullModel {
     @Override
     public DoubleBinaryOperator doseMap(Rig rig) {
         double[][] rows = bandDoses(rig);
+        double give = rig.give();
         return (xMm, yMm) -> {
             double raised = raisedWidthMm(yMm);
             double[] nearest = rows[0];
             for (double[] row : rows) {
                 nearest = Math.abs(row[0] - raised) < Math.abs(nearest[0] - raised) ? row : nearest;
             }
-            return nearest[1] * pressureShare(nearest[2], xMm - artwork.middleXMm());
+            return nearest[1] * pressureShare(give, nearest[2], xMm - artwork.middleXMm());
         };
     }
 
@@ -223,9 +225,9 @@ public final class TransferModel implements PullModel {
         return artwork.raisedWidthMm(yMm, pressing.usualContactMm());
     }
 
-    /** Pressure across the throat relative to its mean, on a rig's force. */
-    public double pressureShare(double forceN, double awayMm) {
-        return pressing.pressureShare(forceN, Math.min(1, Math.abs(awayMm) / halfThroatMm));
+    /** Pressure across the throat relative to its mean, on a rig's force and with a factor on how much its rollers give. */
+    public double pressureShare(double give, double forceN, double awayMm) {
+        return pressing.pressureShare(give, forceN, Math.min(1, Math.abs(awayMm) / halfThroatMm));
     }
 
     /** How much more than its surroundings a patch presses at a place along the feed, on a rig. */

@@ -39,6 +39,7 @@ public final class HiddenRig {
                 -away(press) * RigPriors.OPENING_MM,
                 0.5 * press.nextGaussian() * RigPriors.LN_STIFFNESS,
                 0.5 * platform.nextGaussian() * RigPriors.LN_CONTACT,
+                0,
                 Map.of(s.needKey(), 0.7 * film.nextGaussian() * RigPriors.LN_NEED + pull),
                 1);
     }

@@ -102,7 +102,7 @@ public final class Converged {
                     if (raised[row][bin] > 0) {
                         double xi = (bin + 0.5) / AWAY_BINS;
                         double dose =
-                                factor * nip.pressureMpa() * frame.pressureShare(nip.forceN(), xi) * exposure / need;
+                                factor * nip.pressureMpa() * frame.pressureShare(1, nip.forceN(), xi) * exposure / need;
                         places.add(new double[] {dose, raised[row][bin]});
                         covered += raised[row][bin] * Transfer.coverage(dose);
                         all += raised[row][bin];

@@ -84,6 +84,7 @@ public final class HiddenRigs {
                 width * RigPriors.OPENING_MM * random.nextGaussian(),
                 width * RigPriors.LN_STIFFNESS * random.nextGaussian(),
                 width * RigPriors.LN_CONTACT * random.nextGaussian(),
+                0,
                 Map.of(FILM, width * RigPriors.LN_NEED * random.nextGaussian()),
                 1);
     }

@@ -52,6 +52,7 @@ class LearningTest {
                 RigPriors.OPENING_MM * random.nextGaussian(),
                 RigPriors.LN_STIFFNESS * random.nextGaussian(),
                 RigPriors.LN_CONTACT * random.nextGaussian(),
+                0,
                 Map.of(FILM, RigPriors.LN_NEED * random.nextGaussian()),
                 1);
     }
@@ -87,7 +88,7 @@ class LearningTest {
 
     @Test
     void aTightPressIsFoundAndSaid() {
-        Rig truth = new Rig(0, -0.16, 0, 0, Map.of(FILM, 0.0), 1);
+        Rig truth = new Rig(0, -0.16, 0, 0, 0, Map.of(FILM, 0.0), 1);
         RigEnsemble ensemble = RigEnsemble.fresh();
         // Nearly no squeeze by the label: whatever is seen there tells of the opening.
         for (int i = 0; i < 8; i++) {
@@ -129,7 +130,7 @@ class LearningTest {
 
     @Test
     void whatOneFilmTeachesOfTheRigHelpsTheNext() {
-        Rig truth = new Rig(9, -0.12, 0, 0.2, Map.of(FILM, 0.0), 1);
+        Rig truth = new Rig(9, -0.12, 0, 0.2, 0, Map.of(FILM, 0.0), 1);
         RigEnsemble ensemble = taught(truth, 10, new Random(21));
         double other = ensemble.knowing("other", RigPriors.LN_NEED).deviation(r -> r.lnNeed("other"));
         assertEquals(RigPriors.LN_NEED, other, 0.05, "a film not met before is as unknown as ever");
@@ -137,7 +138,7 @@ class LearningTest {
 
     @Test
     void aSureEnsembleFollowsARigThatHasChanged() {
-        RigEnsemble sure = taught(new Rig(8, -0.12, 0, 0.2, Map.of(FILM, -0.3), 1), 12, new Random(5));
+        RigEnsemble sure = taught(new Rig(8, -0.12, 0, 0.2, 0, Map.of(FILM, -0.3), 1), 12, new Random(5));
         SetUp setUp = Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 45);
         double before = FORECASTER.forecast(setUp, sure).dose().middle();
         RigEnsemble ensemble = sure;

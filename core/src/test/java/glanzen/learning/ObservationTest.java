@@ -33,6 +33,7 @@ class ObservationTest {
                             opening + z * RigPriors.OPENING_MM,
                             z * RigPriors.LN_STIFFNESS,
                             lnContact + z * RigPriors.LN_CONTACT,
+                            0,
                             Map.of("copper", lnNeed + z * RigPriors.LN_NEED),
                             1.0 / 101);
                 })

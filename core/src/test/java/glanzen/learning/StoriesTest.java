@@ -53,7 +53,25 @@ class StoriesTest {
     }
 
     private static Uneven.Read read(double onRight, String... boards) {
-        return new Uneven.Read(onRight, Set.of(boards));
+        return new Uneven.Read(onRight, 0, Set.of(boards));
+    }
+
+    private static Uneven.Read weakMiddle(double inMiddle, String... boards) {
+        return new Uneven.Read(0, inMiddle, Set.of(boards));
+    }
+
+    @Test
+    void aWeakMiddleIsTheBoardsWhereItGoesWithOneAndTheRollersOtherwise() {
+        List<Uneven.Read> with = List.of(
+                weakMiddle(0.15, "Spacer", "Outer plate, old"),
+                weakMiddle(0.02, "Spacer", "Outer plate, new"),
+                weakMiddle(0.1, "Spacer", "Outer plate, old"),
+                weakMiddle(0.12, "Spacer", "Outer plate, old"));
+        Uneven bowed = Uneven.of(with).orElseThrow();
+        assertEquals(Uneven.Place.MIDDLE, bowed.place());
+        assertTrue(bowed.says().contains("Outer plate, old: it may be bowed"), bowed.says());
+        List<Uneven.Read> always = List.of(weakMiddle(0.15, "A"), weakMiddle(0.1, "A"), weakMiddle(0.12, "A"));
+        assertTrue(Uneven.of(always).isEmpty());
     }
 
     @Test
@@ -63,7 +81,7 @@ class StoriesTest {
                 read(0.01, "Spacer", "Outer plate, new"),
                 read(-0.15, "Spacer", "Outer plate, old"),
                 read(-0.09, "Spacer", "Outer plate, old")));
-        assertTrue(found.orElseThrow().right());
+        assertEquals(Uneven.Place.RIGHT, found.orElseThrow().place());
         assertEquals(3, found.get().pulls());
         assertEquals(Optional.of("Outer plate, old"), found.get().board());
         assertTrue(found.get().says().contains("right side"), found.get().says());

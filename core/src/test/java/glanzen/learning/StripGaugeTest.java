@@ -33,7 +33,7 @@ class StripGaugeTest {
     private static Pulled pulled(double opening, double crown, double strip, double xi) {
         Frame frame = new Frame(opening, Bench.CRANK.stiffnessNPerMm(), Bench.CRANK.rollerRadiusMm(), crown);
         Nip nip = Nip.solve(frame, LoadPath.through(strip, Material.CARD), 13.6 + strip - opening, 45);
-        double newton = 2 * 0.3 * nip.pressureMpa() * frame.pressureShare(nip.forceN(), xi) * 15 * nip.contactMm();
+        double newton = 2 * 0.3 * nip.pressureMpa() * frame.pressureShare(1, nip.forceN(), xi) * 15 * nip.contactMm();
         return newton < 4 ? Pulled.SLIPS : newton > 70 ? Pulled.TEARS : Pulled.DRAGS;
     }
 

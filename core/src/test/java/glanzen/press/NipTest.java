@@ -95,11 +95,11 @@ class NipTest {
         double mean = 0;
         int n = 2000;
         for (int i = 0; i < n; i++) {
-            mean += FRAME.pressureShare(1500, -1 + 2 * (i + 0.5) / n) / n;
+            mean += FRAME.pressureShare(1, 1500, -1 + 2 * (i + 0.5) / n) / n;
         }
         assertEquals(1, mean, 1e-6);
-        assertTrue(FRAME.pressureShare(1500, 0) < 1 && FRAME.pressureShare(1500, 1) > 1);
-        assertEquals(FRAME.pressureShare(1500, 0.4), FRAME.pressureShare(1500, -0.4), 1e-12);
+        assertTrue(FRAME.pressureShare(1, 1500, 0) < 1 && FRAME.pressureShare(1, 1500, 1) > 1);
+        assertEquals(FRAME.pressureShare(1, 1500, 0.4), FRAME.pressureShare(1, 1500, -0.4), 1e-12);
     }
 
     @ParameterizedTest

@@ -18,6 +18,7 @@ import glanzen.diagnosis.Verdict;
 import glanzen.forecast.Forecast;
 import glanzen.forecast.Forecaster;
 import glanzen.forecast.RigFit;
+import glanzen.inspect.Figure;
 import glanzen.kit.Film;
 import glanzen.learning.Fault;
 import glanzen.learning.Observation;
@@ -55,6 +56,7 @@ public class PullService {
     private final PullRepository pulls;
 
     private final PictureRepository pictures;
+    private final PullStories stories;
     private final RunService runs;
     private final SetUpService setUps;
     private final ForecastService forecasts;
@@ -68,6 +70,7 @@ public class PullService {
     PullService(
             PullRepository pulls,
             PictureRepository pictures,
+            PullStories stories,
             RunService runs,
             SetUpService setUps,
             ForecastService forecasts,
@@ -79,6 +82,7 @@ public class PullService {
             Clock clock) {
         this.pulls = pulls;
         this.pictures = pictures;
+        this.stories = stories;
         this.runs = runs;
         this.setUps = setUps;
         this.forecasts = forecasts;
@@ -124,6 +128,7 @@ public class PullService {
         pull.expectedOver = expected.over();
         if (entry.telling()) {
             rigs.learn(setUp, seen);
+            learnGive(setUp, entry);
         }
         Forecast after =
                 forecaster.forecast(setUp, rigs.ensemble(setUp.machine().id(), setUp.platformId()));
@@ -131,6 +136,17 @@ public class PullService {
         pulls.saveAndFlush(pull);
         usage.count(setUp, pull.id, !Boolean.FALSE.equals(entry.keepFoil()), pulled.scrap());
         return view(pull);
+    }
+
+    /** A middle that is weak with one board only tells of the board, not of the rollers. */
+    private void learnGive(SetUp setUp, LogEntry entry) {
+        Figure inMiddle = entry.read() == null ? null : entry.read().inMiddle();
+        if (entry.coverage() == null
+                || inMiddle == null
+                || stories.bowed(setUp.machine().id())) {
+            return;
+        }
+        rigs.learnGive(setUp, entry.coverage(), inMiddle);
     }
 
     private Pulled pulled(LogEntry entry) {

@@ -86,7 +86,7 @@ public class PullStories {
         pulls.saveAndFlush(pull);
     }
 
-    /** One side that comes out weaker on a machine again and again. */
+    /** One side, or the middle with one of the boards, that comes out weaker on a machine again and again. */
     @Transactional(readOnly = true)
     public Optional<Uneven> uneven(String machineId) {
         return Uneven.of(pulls.findTop20ByMachineIdAndReadOffIsNotNullOrderByNumberDesc(machineId).stream()
@@ -94,13 +94,20 @@ public class PullStories {
                 .toList());
     }
 
+    /** Whether a middle that comes out weaker on a machine goes with one of its boards. */
+    @Transactional(readOnly = true)
+    public boolean bowed(String machineId) {
+        return uneven(machineId).filter(u -> u.place() == Uneven.Place.MIDDLE).isPresent();
+    }
+
     private Optional<Uneven.Read> side(PullEntity p) {
         LogRead read = json.read(Objects.requireNonNull(p.readOff), LogRead.class);
-        if (read.onRight() == null) {
+        if (read.onRight() == null || read.inMiddle() == null) {
             return Optional.empty();
         }
         return Optional.of(new Uneven.Read(
                 read.onRight().value(),
+                read.inMiddle().value(),
                 json.read(p.snapshot, Snapshot.class).setUp().stack().all(Board.class).stream()
                         .map(Board::name)
                         .collect(Collectors.toSet())));

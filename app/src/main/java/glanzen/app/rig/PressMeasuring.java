@@ -81,9 +81,10 @@ class PressMeasuring {
                         press.opticalSensor()),
                 version);
         double error = measured.openingMm() - press.openingMm();
+        double giveSd = measured.crownSd() / measured.crown();
         // Cold first: until it has a belief of its own, it borrows that of the press with a platform.
-        rigs.measured(pressId, "", error, measured.openingSdMm());
-        kit.kit().platforms().forEach(p -> rigs.measured(pressId, p.id(), error, measured.openingSdMm()));
+        rigs.measured(pressId, "", error, measured.openingSdMm(), giveSd);
+        kit.kit().platforms().forEach(p -> rigs.measured(pressId, p.id(), error, measured.openingSdMm(), giveSd));
         return measured;
     }
 

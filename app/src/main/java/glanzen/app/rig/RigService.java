@@ -4,12 +4,14 @@ import glanzen.app.keeping.Json;
 import glanzen.app.kit.KitService;
 import glanzen.forecast.Forecaster;
 import glanzen.forecast.RigEnsemble;
+import glanzen.inspect.Figure;
 import glanzen.kit.Kit;
 import glanzen.kit.Machine;
 import glanzen.kit.Platform;
 import glanzen.learning.Learner;
 import glanzen.learning.Observation;
 import glanzen.learning.RigReport;
+import glanzen.learning.RollerGive;
 import glanzen.measure.Checks;
 import glanzen.pull.Doubt;
 import glanzen.setup.SetUp;
@@ -100,10 +102,18 @@ public class RigService {
         keep(belief, Learner.learn(before, forecaster.model(setUp), setUp.needKey(), seen, belief.pulls));
     }
 
-    /** Learns from a measured opening. */
-    public void measured(String machineId, String platformId, double openingErrorMm, double sdMm) {
+    /** Learns how far rollers give from a pull that was read off: how much less came out in the middle than at the sides. */
+    public void learnGive(SetUp setUp, double coverage, Figure inMiddle) {
+        BeliefEntity belief = belief(setUp.machine().id(), setUp.platformId());
+        RigEnsemble before = ensemble(setUp.machine().id(), setUp.platformId());
+        keep(belief, RollerGive.learn(before, forecaster.model(setUp), setUp.needKey(), coverage, inMiddle));
+    }
+
+    /** Learns from a measured opening, and from a measured give that the kit now has as its figure. */
+    public void measured(String machineId, String platformId, double openingErrorMm, double sdMm, double lnGiveSd) {
         BeliefEntity belief = belief(machineId, platformId);
-        keep(belief, Learner.measured(ensemble(machineId, platformId), openingErrorMm, sdMm, belief.pulls + 7L));
+        RigEnsemble giving = ensemble(machineId, platformId).giving(0, lnGiveSd);
+        keep(belief, Learner.measured(giving, openingErrorMm, sdMm, belief.pulls + 7L));
     }
 
     /** Doubts what nothing has been learned of yet as much as its figures deserve. */
