@@ -1,6 +1,7 @@
 package glanzen.diagnosis;
 
 import glanzen.inspect.Measures;
+import glanzen.inspect.Reading;
 import glanzen.inspect.Spot;
 import glanzen.measure.Figures;
 import glanzen.route.Standard;
@@ -117,6 +118,20 @@ public record Verdict(Action action, List<String> steps) {
                         .buffer(s.longMm() / 2))
                 .toList();
         return everywhere || circles.isEmpty() ? Optional.empty() : Optional.of(UnaryUnionOp.union(circles));
+    }
+
+    /**
+     * The same with how to register it where more is pulled over it and it lies elsewhere than it was laid out.
+     *
+     * @param place where it came to lie, in the frame a person sees
+     */
+    public Verdict registered(Reading.Place place) {
+        if (action != Action.OVER_AGAIN || !place.astray()) {
+            return this;
+        }
+        List<String> told = new ArrayList<>(steps);
+        told.add("Go by the foil, not by the layout: the design is " + place.says() + ".");
+        return new Verdict(action, told);
     }
 
     /**

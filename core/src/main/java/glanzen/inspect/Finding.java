@@ -195,7 +195,8 @@ final class Finding {
         if (map == null) {
             return null;
         }
-        Registration.Known known = byHand ? Registration.Known.BY_HAND : Registration.Known.SHEET;
+        double bowMm = new SheetEdges(photograph, corners).bowPx() / sheet.pxPerMm(w / 2, h / 2);
+        Registration.Known known = (byHand ? Registration.Known.BY_HAND : Registration.Known.SHEET).bowed(bowMm);
         if (map.clearness == 0) {
             return new Found(sheet, sheet, corners, 0, false, known, false);
         }

@@ -22,21 +22,23 @@ final class Flat {
     }
 
     /** Straightens what a picture shows of a box; where it has more pixels than are asked for, they are averaged. */
-    static Flat of(Photograph photograph, Placing placing, Envelope boxMm, double pxPerMm) {
+    static Flat of(Photograph photograph, Placing placing, Bend bend, Envelope boxMm, double pxPerMm) {
         Flat flat = new Flat(Grid.over(boxMm, pxPerMm));
         double there = placing.pxPerMm(boxMm.centre().x, boxMm.centre().y) / pxPerMm;
         int n = (int) Math.max(1, Math.min(MOST_SAMPLES, Math.round(there)));
-        IntStream.range(0, flat.grid.height()).parallel().forEach(y -> flat.row(photograph, placing, y, n));
+        IntStream.range(0, flat.grid.height()).parallel().forEach(y -> flat.row(photograph, placing, bend, y, n));
         return flat;
     }
 
-    private void row(Photograph photograph, Placing placing, int y, int n) {
+    private void row(Photograph photograph, Placing placing, Bend bend, int y, int n) {
         float[] sum = new float[3];
         for (int x = 0; x < grid.width(); x++) {
             Arrays.fill(sum, 0);
             boolean all = true;
             for (int k = 0; k < n * n; k++) {
-                double[] px = placing.px(grid.xMm(x + (k % n + 0.5) / n - 0.5), grid.yMm(y + (k / n + 0.5) / n - 0.5));
+                double[] mm =
+                        bend.straight(grid.xMm(x + (k % n + 0.5) / n - 0.5), grid.yMm(y + (k / n + 0.5) / n - 0.5));
+                double[] px = placing.px(mm[0], mm[1]);
                 all &= photograph.holds(px[0], px[1]);
                 photograph.add(px[0], px[1], sum);
             }

@@ -119,12 +119,12 @@ public final class PictureReader {
         Placing placing = found.design();
         boolean @Nullable [] sheet = found.cutOut() ? insideCut(design.grid) : null;
         // What lies under the film has the same shape, and helps to find it.
-        FoilMap map = map(photograph, placing, design, box, sheet, List.of());
+        FoilMap map = map(photograph, placing, Bend.NONE, design, box, sheet, List.of());
         for (int round = 0; round < ROUNDS && map.clearness > 0; round++) {
             Registration laid =
                     new Registration(map, design, box.centre().x, box.centre().y).run(found.known(), 0.6 / pxPerMm);
             placing = placing.after(laid.toFrame());
-            map = map(photograph, placing, design, box, sheet, expected.undercoats());
+            map = map(photograph, placing, laid.bend(), design, box, sheet, expected.undercoats());
         }
         return new Seen(map, found, placing);
     }
@@ -133,11 +133,12 @@ public final class PictureReader {
     private FoilMap map(
             Photograph photograph,
             Placing placing,
+            Bend bend,
             DesignField design,
             Envelope box,
             boolean @Nullable [] sheet,
             List<double[]> undercoats) {
-        Flat flat = Flat.of(photograph, placing, box, design.grid.pxPerMm());
+        Flat flat = Flat.of(photograph, placing, bend, box, design.grid.pxPerMm());
         for (int i = 0; sheet != null && i < sheet.length; i++) {
             flat.seen[i] &= sheet[i];
         }

@@ -1,7 +1,12 @@
 package glanzen.inspect;
 
+import glanzen.measure.Figures;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.util.AffineTransformation;
 
 /**
  * What was read from pictures of one pull.
@@ -31,9 +36,51 @@ public record Reading(Measures all, Measures stays, Place place, List<View> view
     public record Place(boolean known, Figure rightMm, Figure upMm, Figure turnDegrees, double agreement) {
 
         /** A shift that is worth a word, mm. */
-        public static final double SEEN_SHIFT_MM = 0.3;
+        private static final double SEEN_SHIFT_MM = 0.3;
         /** A turn that is worth a word. */
-        public static final double SEEN_TURN_DEGREES = 0.3;
+        private static final double SEEN_TURN_DEGREES = 0.3;
+
+        /** The same in another frame that is not scaled, with right and up as they are there. */
+        public Place in(AffineTransformation frame) {
+            Coordinate none = frame.transform(new Coordinate(0, 0), new Coordinate());
+            Coordinate moved = frame.transform(new Coordinate(rightMm.value(), upMm.value()), new Coordinate());
+            return new Place(
+                    known,
+                    new Figure(moved.x - none.x, rightMm.give()),
+                    new Figure(moved.y - none.y, upMm.give()),
+                    turnDegrees,
+                    agreement);
+        }
+
+        /** Whether it is known to lie so far from where it was laid out that it is worth a word. */
+        public boolean astray() {
+            return known && (shifted(rightMm) || shifted(upMm) || turned());
+        }
+
+        private static boolean shifted(Figure mm) {
+            return Math.abs(mm.value()) > SEEN_SHIFT_MM;
+        }
+
+        private boolean turned() {
+            return Math.abs(turnDegrees.value()) > SEEN_TURN_DEGREES;
+        }
+
+        /** Where it lies, in words. */
+        public String says() {
+            if (!known) {
+                return "found by its design; where it lies on the sheet is not known";
+            }
+            List<String> parts = new ArrayList<>();
+            if (shifted(rightMm)) {
+                parts.add(Figures.length(Math.abs(rightMm.value())) + (rightMm.value() > 0 ? " right" : " left"));
+            }
+            if (shifted(upMm)) {
+                parts.add(Figures.length(Math.abs(upMm.value())) + (upMm.value() > 0 ? " above" : " below"));
+            }
+            String shift =
+                    parts.isEmpty() ? "lying in its place" : "lying " + String.join(" and ", parts) + " of its place";
+            return turned() ? shift + String.format(Locale.ROOT, ", turned %.1f°", turnDegrees.value()) : shift;
+        }
     }
 
     /**

@@ -6,14 +6,15 @@ import org.apache.commons.math3.linear.ArrayRealVector;
 import org.apache.commons.math3.linear.CholeskyDecomposition;
 
 /**
- * Lays a map of foil onto the design to a fraction of a pixel: Gauss and Newton's steps on eight figures of a homography, on how far
- * foil goes past the edge all round, and how much further along the feed where a second copy lies there; both would else be taken for
+ * Lays a map of foil onto the design to a fraction of a pixel: Gauss and Newton's steps on eight figures of a homography, on how
+ * the sheet is bent, on how far foil goes past the edge all round, and how much further along the feed where a second copy lies there; both would else be taken for
  * size. The edge is looked at ever more sharply. What is
  * known beforehand holds the figures back.
  */
 final class Registration {
 
-    private static final int FIGURES = 10;
+    private static final int FIRST_OF_BEND = 10;
+    private static final int FIGURES = FIRST_OF_BEND + Bend.FIGURES;
     private static final double[] SOFT_MM = {0.8, 0.35, 0.15, 0.08};
     private static final int STEPS = 7;
     private static final int MOST_POINTS = 24_000;
@@ -22,22 +23,35 @@ final class Registration {
     /** How far a second copy may lie off the middle between the two, mm. */
     private static final double SECOND_MM = 0.2;
 
-    /** How far figures stray from none: shift in mm, stretch and shear, tilt per mm, past the edge in mm. */
-    record Known(double shiftMm, double turn, double stretch, double tilt, double pastMm) {
+    /** How far a bend moves what lies furthest out: where the sides of the sheet are straight, and where none are seen, mm. */
+    private static final double LEAST_BEND_MM = 0.02;
+
+    private static final double UNSEEN_BEND_MM = 0.08;
+    /** A bend of the sheet is about half as large on the design as along the sides. */
+    private static final double BEND_PER_BOW = 0.5;
+
+    /** How far figures stray from none: shift in mm, stretch and shear, tilt per mm, past the edge and by a bend in mm. */
+    record Known(double shiftMm, double turn, double stretch, double tilt, double pastMm, double bendMm) {
         /** The sheet's corners were found. */
-        static final Known SHEET = new Known(3, 0.03, 0.0015, 2e-6, 0.4);
+        static final Known SHEET = new Known(3, 0.03, 0.0015, 2e-6, 0.4, LEAST_BEND_MM);
         /** Nothing but the design itself. */
-        static final Known NOTHING = new Known(5, 0.1, 0.08, 8e-4, 0.15);
+        static final Known NOTHING = new Known(5, 0.1, 0.08, 8e-4, 0.15, UNSEEN_BEND_MM);
         /** The outline of what is cut out, or two ends of the design, say about how it lies. */
-        static final Known OUTLINE = new Known(5, 0.1, 0.05, 4e-4, 0.15);
+        static final Known OUTLINE = new Known(5, 0.1, 0.05, 4e-4, 0.15, UNSEEN_BEND_MM);
         /** The corners were set by a person. */
-        static final Known BY_HAND = new Known(3, 0.03, 0.012, 4e-5, 0.15);
+        static final Known BY_HAND = new Known(3, 0.03, 0.012, 4e-5, 0.15, UNSEEN_BEND_MM);
+
+        /** The same of a sheet whose sides bow. */
+        Known bowed(double bowMm) {
+            return new Known(shiftMm, turn, stretch, tilt, pastMm, Math.hypot(bendMm, BEND_PER_BOW * bowMm));
+        }
     }
 
     private final FoilMap map;
     private final DesignField design;
     private final double cx;
     private final double cy;
+    private final double halfMm;
     private final double[] p = new double[FIGURES];
 
     Registration(FoilMap map, DesignField design, double middleX, double middleY) {
@@ -45,6 +59,7 @@ final class Registration {
         this.design = design;
         this.cx = middleX;
         this.cy = middleY;
+        this.halfMm = Math.max(design.grid.width(), design.grid.height()) / design.grid.pxPerMm() / 2;
     }
 
     /** From the design's millimetres to those of the map. */
@@ -54,6 +69,11 @@ final class Registration {
         Placing warp = Placing.of(1 + p[2], p[3], p[0], p[4], 1 + p[5], p[1], p[6], p[7], 1);
         Placing back = Placing.of(1, 0, -cx, 0, 1, -cy, 0, 0, 1);
         return about.after(warp).after(back).inverse();
+    }
+
+    /** How the sheet is bent, in the frame of the design. */
+    Bend bend() {
+        return new Bend(cx, cy, halfMm, Arrays.copyOfRange(p, FIRST_OF_BEND, FIGURES));
     }
 
     Registration run(Known known, double sharpestMm) {
@@ -69,9 +89,11 @@ final class Registration {
     }
 
     private static double[] stiffness(Known k) {
-        double[] sigma = {
-            k.shiftMm, k.shiftMm, k.stretch, k.turn, k.turn, k.stretch, k.tilt, k.tilt, k.pastMm, SECOND_MM
+        double[] sigma = new double[FIGURES];
+        Arrays.fill(sigma, k.bendMm);
+        double[] flat = {k.shiftMm, k.shiftMm, k.stretch, k.turn, k.turn, k.stretch, k.tilt, k.tilt, k.pastMm, SECOND_MM
         };
+        System.arraycopy(flat, 0, sigma, 0, flat.length);
         return Arrays.stream(sigma).map(s -> 1 / (s * s)).toArray();
     }
 
@@ -83,6 +105,7 @@ final class Registration {
         double[] j = new double[FIGURES];
         double probe = 0.7 / design.grid.pxPerMm();
         boolean sharp = soft < 0.2;
+        Bend bend = bend();
         for (int block = 0; block < map.grid.height(); block += stride) {
             for (int from = 0; from < map.grid.width(); from += stride) {
                 // One pixel of each block, here and there: along straight edges even steps would all meet the same part
@@ -93,8 +116,8 @@ final class Registration {
                 double u = map.grid.xMm(column) - cx;
                 double v = map.grid.yMm(row) - cy;
                 double w = 1 + p[6] * u + p[7] * v;
-                double x = (p[0] + (1 + p[2]) * u + p[3] * v) / w;
-                double y = (p[1] + p[4] * u + (1 + p[5]) * v) / w;
+                double x = (p[0] + (1 + p[2]) * u + p[3] * v) / w + bend.right(u, v);
+                double y = (p[1] + p[4] * u + (1 + p[5]) * v) / w + bend.up(u, v);
                 double signed = design.at(cx + x, cy + y);
                 if (Math.abs(p[8] - signed) > 2.5 * soft + Math.abs(p[9])) {
                     continue;
@@ -109,6 +132,7 @@ final class Registration {
                 double slope = 0.5 * (1 - bent * bent) / soft;
                 fill(j, slope, gx, gy, u, v, x, y);
                 j[9] = slope * along;
+                bend.slopes(u, v, -slope * gx, -slope * gy, j, FIRST_OF_BEND);
                 for (int a = 0; a < FIGURES; a++) {
                     right[a] += weight * j[a] * off;
                     for (int b = 0; b <= a; b++) {

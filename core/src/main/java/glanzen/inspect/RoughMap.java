@@ -40,7 +40,7 @@ final class RoughMap {
         double pxPerMm = LOW_PX / Math.max(box.getWidth(), box.getHeight());
         Envelope inner = new Envelope(box);
         inner.expandBy(inside == null ? -0.012 * Math.min(box.getWidth(), box.getHeight()) : BEYOND_CUT_MM);
-        Flat flat = Flat.of(photograph, sheet, inner, pxPerMm);
+        Flat flat = Flat.of(photograph, sheet, Bend.NONE, inner, pxPerMm);
         BareStock stock;
         try {
             BareStock bordering = BareStock.fit(flat, inside == null ? rim(flat.grid) : rim(flat, inside));

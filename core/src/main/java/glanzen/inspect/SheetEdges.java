@@ -16,6 +16,9 @@ final class SheetEdges {
     /** Less of a step than this is the lamp's doing; square roots of light, three colours together. */
     private static final double LEAST_STEP = 0.05;
 
+    /** A side may bow by so much of its length. */
+    private static final double BOW_REACH = 1.0 / 60;
+
     private final Photograph photograph;
     private final double[] corners;
 
@@ -30,7 +33,7 @@ final class SheetEdges {
         for (int round = 0; round < ROUNDS; round++) {
             double[][] lines = new double[4][];
             for (int side = 0; side < 4; side++) {
-                lines[side] = line(now, side, Math.max(2.5, reach));
+                lines[side] = new Side(now, side).line(Math.max(2.5, reach));
             }
             double[] next = new double[8];
             for (int i = 0; i < 4; i++) {
@@ -66,7 +69,7 @@ final class SheetEdges {
         double off = Math.max(3, length / 80);
         double[] step = new double[3];
         for (int k = 0; k < STATIONS; k++) {
-            double at = 0.04 + 0.92 * (k + 0.5) / STATIONS;
+            double at = at(k);
             for (int way = -1; way <= 1; way += 2) {
                 float[] sum = new float[3];
                 photograph.add(
@@ -94,28 +97,68 @@ final class SheetEdges {
         return true;
     }
 
-    /** The side from one corner to the next as a point and a direction. */
-    private double[] line(double[] c, int side, double reach) {
-        double fromX = c[2 * side];
-        double fromY = c[2 * side + 1];
-        double alongX = c[(2 * side + 2) % 8] - fromX;
-        double alongY = c[(2 * side + 3) % 8] - fromY;
-        double length = Math.hypot(alongX, alongY);
-        double outX = alongY / length;
-        double outY = -alongX / length;
-        double[] off = new double[STATIONS];
-        double[] at = new double[STATIONS];
-        double[] weight = new double[STATIONS];
-        for (int k = 0; k < STATIONS; k++) {
-            at[k] = 0.04 + 0.92 * (k + 0.5) / STATIONS;
-            double[] steepest = steepest(fromX + at[k] * alongX, fromY + at[k] * alongY, outX, outY, reach);
-            off[k] = steepest[0];
-            weight[k] = steepest[1];
+    /** How far the middle of a side lies off the straight line between its ends, where that is furthest, px. */
+    double bowPx() {
+        double most = 0;
+        for (int side = 0; side < 4; side++) {
+            double[] off = new Side(corners, side).offsets(BOW_REACH * size(corners))[0];
+            int part = STATIONS / 6;
+            double ends = (median(off, 0, part) + median(off, STATIONS - part, STATIONS)) / 2;
+            most = Math.max(most, Math.abs(median(off, (STATIONS - part) / 2, (STATIONS + part) / 2) - ends));
         }
-        double[] fitted = straight(at, off, weight);
-        double startX = fromX + fitted[0] * outX;
-        double startY = fromY + fitted[0] * outY;
-        return new double[] {startX, startY, alongX + fitted[1] * outX, alongY + fitted[1] * outY};
+        return most;
+    }
+
+    private static double median(double[] of, int from, int to) {
+        double[] sorted = Arrays.copyOfRange(of, from, to);
+        Arrays.sort(sorted);
+        return sorted[sorted.length / 2];
+    }
+
+    /** From one corner to the next. */
+    private final class Side {
+        private final double fromX;
+        private final double fromY;
+        private final double alongX;
+        private final double alongY;
+        private final double outX;
+        private final double outY;
+
+        Side(double[] c, int side) {
+            fromX = c[2 * side];
+            fromY = c[2 * side + 1];
+            alongX = c[(2 * side + 2) % 8] - fromX;
+            alongY = c[(2 * side + 3) % 8] - fromY;
+            double length = Math.hypot(alongX, alongY);
+            outX = alongY / length;
+            outY = -alongX / length;
+        }
+
+        /** How far out the sheet ends at each station along the side, px; and how sharply. */
+        double[][] offsets(double reach) {
+            double[] off = new double[STATIONS];
+            double[] weight = new double[STATIONS];
+            for (int k = 0; k < STATIONS; k++) {
+                double[] steepest = steepest(fromX + at(k) * alongX, fromY + at(k) * alongY, outX, outY, reach);
+                off[k] = steepest[0];
+                weight[k] = steepest[1];
+            }
+            return new double[][] {off, weight};
+        }
+
+        /** As a point and a direction. */
+        double[] line(double reach) {
+            double[][] offsets = offsets(reach);
+            double[] fitted = straight(offsets[0], offsets[1]);
+            return new double[] {
+                fromX + fitted[0] * outX, fromY + fitted[0] * outY, alongX + fitted[1] * outX, alongY + fitted[1] * outY
+            };
+        }
+    }
+
+    /** Where along a side a station is, 0…1. */
+    private static double at(int station) {
+        return 0.04 + 0.92 * (station + 0.5) / STATIONS;
     }
 
     /** Where along the way across the light changes most, px, and how much. */
@@ -159,7 +202,7 @@ final class SheetEdges {
     }
 
     /** Offset at the beginning and rise over the length, by least squares that leave out what lies off. */
-    private static double[] straight(double[] at, double[] off, double[] weight) {
+    private static double[] straight(double[] off, double[] weight) {
         double[] keep = weight.clone();
         double[] fit = new double[2];
         for (int round = 0; round < 8; round++) {
@@ -168,12 +211,12 @@ final class SheetEdges {
             double sy = 0;
             double sxx = 0;
             double sxy = 0;
-            for (int k = 0; k < at.length; k++) {
+            for (int k = 0; k < STATIONS; k++) {
                 s += keep[k];
-                sx += keep[k] * at[k];
+                sx += keep[k] * at(k);
                 sy += keep[k] * off[k];
-                sxx += keep[k] * at[k] * at[k];
-                sxy += keep[k] * at[k] * off[k];
+                sxx += keep[k] * at(k) * at(k);
+                sxy += keep[k] * at(k) * off[k];
             }
             double spread = s * sxx - sx * sx;
             if (s <= 0 || spread <= 1e-12) {
@@ -181,14 +224,14 @@ final class SheetEdges {
             }
             fit[1] = (s * sxy - sx * sy) / spread;
             fit[0] = (sy - fit[1] * sx) / s;
-            double[] away = new double[at.length];
-            for (int k = 0; k < at.length; k++) {
-                away[k] = Math.abs(off[k] - fit[0] - fit[1] * at[k]);
+            double[] away = new double[STATIONS];
+            for (int k = 0; k < STATIONS; k++) {
+                away[k] = Math.abs(off[k] - fit[0] - fit[1] * at(k));
             }
             double[] sorted = away.clone();
             Arrays.sort(sorted);
             double scale = Math.max(0.15, 1.4826 * sorted[sorted.length / 2]);
-            for (int k = 0; k < at.length; k++) {
+            for (int k = 0; k < STATIONS; k++) {
                 double z = away[k] / (3 * scale);
                 keep[k] = z >= 1 ? 0 : weight[k] * (1 - z * z) * (1 - z * z);
             }

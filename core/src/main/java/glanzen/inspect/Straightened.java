@@ -14,7 +14,7 @@ public final class Straightened {
      * @param widthPx of the result
      */
     public static BufferedImage of(Photograph photograph, Placing placing, Envelope boxMm, int widthPx) {
-        Flat flat = Flat.of(photograph, placing, boxMm, widthPx / boxMm.getWidth());
+        Flat flat = Flat.of(photograph, placing, Bend.NONE, boxMm, widthPx / boxMm.getWidth());
         Grid grid = flat.grid;
         BufferedImage image = new BufferedImage(grid.width(), grid.height(), BufferedImage.TYPE_INT_RGB);
         for (int i = 0; i < grid.count(); i++) {

@@ -80,6 +80,7 @@ public final class Camera {
 
     private final FoilMask mask;
     private final boolean @Nullable [] left;
+    private final Bent bent;
     private final double[] foil;
     private final double[] stock;
     private final double @Nullable [] under;
@@ -91,28 +92,40 @@ public final class Camera {
      * @param stockRgb colour of the stock
      */
     public Camera(FoilMask mask, int foilRgb, int stockRgb) {
-        this(mask, light(foilRgb), light(stockRgb), null, null);
+        this(mask, light(foilRgb), light(stockRgb), null, null, Bent.FLAT);
     }
 
-    private Camera(FoilMask mask, double[] foil, double[] stock, double @Nullable [] under, boolean @Nullable [] left) {
+    private Camera(
+            FoilMask mask,
+            double[] foil,
+            double[] stock,
+            double @Nullable [] under,
+            boolean @Nullable [] left,
+            Bent bent) {
         this.mask = mask;
         this.foil = foil;
         this.stock = stock;
         this.under = under;
         this.left = left;
+        this.bent = bent;
         this.widthMm = mask.widthPx() / mask.pxPerMm();
         this.heightMm = mask.heightPx() / mask.pxPerMm();
     }
 
     /** The same where something lies under the film all over the design, as toner does; its colour. */
     public Camera over(int rgb) {
-        return new Camera(mask, foil, stock, light(rgb), left);
+        return new Camera(mask, foil, stock, light(rgb), left, bent);
     }
 
     /** The same once the sheet is cut out: what is left of it, in the frame of the mask. */
     public Camera cutTo(Artwork outline) {
         boolean[] left = outline.raster(mask.widthPx(), mask.heightPx(), mask.pxPerMm(), widthMm / 2, heightMm / 2);
-        return new Camera(mask, foil, stock, under, left);
+        return new Camera(mask, foil, stock, under, left, bent);
+    }
+
+    /** The same sheet when it does not lie flat. */
+    public Camera seeing(Bent sheet) {
+        return new Camera(mask, foil, stock, under, left, sheet);
     }
 
     private static double[] light(int rgb) {
@@ -156,7 +169,7 @@ public final class Camera {
         float[][] light = new float[3][c.widthPx * c.heightPx];
         IntStream.range(0, c.heightPx).parallel().forEach(y -> expose(c, seed, back, sheen, light, y));
         for (float[] channel : light) {
-            blur(channel, c.widthPx, c.blurPx);
+            Softness.blur(channel, c.widthPx, c.blurPx);
         }
         return developed(c, seed, light);
     }
@@ -174,8 +187,13 @@ public final class Camera {
                 double u = x + (k % SUB + 0.5) / SUB;
                 double v = y + (k / SUB + 0.5) / SUB;
                 double w = back[6] * u + back[7] * v + back[8];
-                double xMm = (back[0] * u + back[1] * v + back[2]) / w;
-                double yMm = (back[3] * u + back[4] * v + back[5]) / w;
+                double[] at = bent.seenAt(
+                        (back[0] * u + back[1] * v + back[2]) / w,
+                        (back[3] * u + back[4] * v + back[5]) / w,
+                        widthMm,
+                        heightMm);
+                double xMm = at[0];
+                double yMm = at[1];
                 boolean on = isSheet(xMm, yMm);
                 double shine = on && mask.foil(xMm, yMm) ? sheen.at(xMm, yMm) : -1;
                 double[] bare = on && under != null && mask.designed(xMm, yMm) ? under : stock;
@@ -214,34 +232,6 @@ public final class Camera {
         double l = Math.max(0, Math.min(1, light));
         double s = l <= 0.0031308 ? 12.92 * l : 1.055 * Math.pow(l, 1 / 2.4) - 0.055;
         return (int) Math.round(255 * s);
-    }
-
-    /** Three running means come near enough to a bell. */
-    private static void blur(float[] channel, int width, double sigmaPx) {
-        if (sigmaPx < 0.3) {
-            return;
-        }
-        double share = Math.min(0.33, sigmaPx * sigmaPx / 2 / Math.ceil(sigmaPx * sigmaPx * 1.6));
-        int rounds = (int) Math.ceil(sigmaPx * sigmaPx * 1.6);
-        int height = channel.length / width;
-        for (int round = 0; round < rounds; round++) {
-            smear(channel, height, width, width, 1, (float) share);
-            smear(channel, width, height, 1, width, (float) share);
-        }
-    }
-
-    /** One step of diffusion along lines: each gives a share to both neighbours. */
-    private static void smear(float[] channel, int lines, int length, int line, int step, float share) {
-        IntStream.range(0, lines).parallel().forEach(n -> {
-            int at = n * line;
-            float before = channel[at];
-            for (int i = 0; i < length; i++, at += step) {
-                float here = channel[at];
-                float after = i + 1 < length ? channel[at + step] : here;
-                channel[at] = here + share * (before - 2 * here + after);
-                before = here;
-            }
-        });
     }
 
     /** From pixels back to millimetres of the sheet. */

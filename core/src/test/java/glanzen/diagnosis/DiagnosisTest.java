@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import glanzen.inspect.FaultyPulls;
 import glanzen.inspect.Figure;
 import glanzen.inspect.Measures;
+import glanzen.inspect.Reading;
 import glanzen.inspect.SimulatedPulls;
 import glanzen.inspect.Spot;
 import glanzen.learning.Fault;
@@ -20,6 +21,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.locationtech.jts.geom.util.AffineTransformation;
 
 class DiagnosisTest {
 
@@ -110,5 +112,24 @@ class DiagnosisTest {
         Measures specked = measures(0.99, 0.05, 0, speck);
         assertEquals(Verdict.Action.OVER_AGAIN, verdict(specked, specked, 90), "copper on white shows it");
         assertEquals(Verdict.Action.KEEP, verdict(specked, specked, 10), "pearl on white hides it");
+    }
+
+    @Test
+    void moreFoilOverItIsRegisteredByTheFoilWhereItLiesElsewhereThanItWasLaidOut() {
+        Measures bare = measures(0.88, 0.05, 0);
+        Verdict again = Verdict.of(bare, bare, Standard.FOIL, 60);
+        Reading.Place astray = place(0.8, 0, 0.5);
+        assertTrue(again.registered(astray).steps().get(2).contains("0.8 mm right of its place, turned 0.5°"));
+        AffineTransformation turned = AffineTransformation.rotationInstance(Math.PI / 2);
+        assertTrue(again.registered(astray.in(turned)).steps().get(2).contains("0.8 mm above"));
+        assertEquals(again, again.registered(place(0.1, 0.1, 0.1)));
+        Measures good = measures(0.99, 0.05, 0);
+        Verdict kept = Verdict.of(good, good, Standard.FOIL, 60);
+        assertEquals(kept, kept.registered(astray));
+    }
+
+    private static Reading.Place place(double rightMm, double upMm, double turnDegrees) {
+        return new Reading.Place(
+                true, new Figure(rightMm, 0.05), new Figure(upMm, 0.05), new Figure(turnDegrees, 0.05), 0.9);
     }
 }

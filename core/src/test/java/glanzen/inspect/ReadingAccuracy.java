@@ -3,6 +3,7 @@ package glanzen.inspect;
 import glanzen.diagnosis.Verdict;
 import glanzen.material.Colour;
 import glanzen.route.Standard;
+import glanzen.simulate.Bent;
 import glanzen.simulate.Camera;
 import glanzen.simulate.Camera.Conditions;
 import java.awt.image.BufferedImage;
@@ -28,7 +29,7 @@ final class ReadingAccuracy {
             unreadable(count, Long.parseLong(args[2]));
             return;
         }
-        boolean phone = args[1].equals("phone");
+        boolean phone = !args[1].equals("scan");
         long from = args.length > 2 ? Long.parseLong(args[2]) : 5000;
         List<double[]> errors = new ArrayList<>();
         int refused = 0;
@@ -42,6 +43,13 @@ final class ReadingAccuracy {
             double ghost = luck.nextInt(6) == 0 ? 0.25 + 0.4 * luck.nextDouble() : 0;
             SimulatedPulls.Pull pull = SimulatedPulls.pull(n, lnDose, ghost, seed);
             Camera camera = SimulatedPulls.camera(pull);
+            if (args[1].equals("bent")) {
+                camera = camera.seeing(new Bent(
+                        1 + 5 * luck.nextDouble(),
+                        luck.nextBoolean(),
+                        SimulatedPulls.CARD_W * luck.nextDouble(),
+                        SimulatedPulls.CARD_H * (1.5 * luck.nextDouble() - 0.25)));
+            }
             Conditions how = phone
                     ? Conditions.phone(3000, 4000, luck)
                     : Conditions.scan(SimulatedPulls.CARD_W, SimulatedPulls.CARD_H, 300 / 25.4, luck);

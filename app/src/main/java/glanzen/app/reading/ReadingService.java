@@ -186,11 +186,12 @@ class ReadingService {
 
     private Verdict verdict(SetUp setUp, Expected expected, Reading reading, Standard standard) {
         double difference = Contrast.of(setUp).difference();
-        Verdict plain = Verdict.of(reading.all(), reading.stays(), standard, difference);
+        AffineTransformation toPiece = DesignView.of(setUp, expected.artwork()).toPiece();
+        Verdict plain = Verdict.of(reading.all(), reading.stays(), standard, difference)
+                .registered(reading.place().in(toPiece));
         if (plain.action().keeps()) {
             return plain;
         }
-        AffineTransformation toPiece = DesignView.of(setUp, expected.artwork()).toPiece();
         Geometry design = toPiece.transform(expected.artwork().shape());
         return Verdict.faults(reading.all(), standard, difference)
                 .map(toPiece::transform)

@@ -11,17 +11,13 @@ import glanzen.artwork.PathText;
 import glanzen.diagnosis.Signs;
 import glanzen.diagnosis.Verdict;
 import glanzen.inspect.Expected;
-import glanzen.inspect.Figure;
 import glanzen.inspect.Photograph;
 import glanzen.inspect.Reading;
 import glanzen.inspect.Straightened;
 import glanzen.layout.Piece;
-import glanzen.measure.Figures;
 import glanzen.setup.SetUp;
-import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
-import java.util.Locale;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 
@@ -63,32 +59,8 @@ record ReadingViews(SetUp setUp, Expected expected, Reading reading, DesignView 
     }
 
     private FoundPlace place() {
-        Reading.Place place = reading.place();
-        Coordinate none = view.toPiece().transform(new Coordinate(0, 0), new Coordinate());
-        Coordinate moved = view.toPiece()
-                .transform(new Coordinate(place.rightMm().value(), place.upMm().value()), new Coordinate());
-        Figure right = new Figure(moved.x - none.x, place.rightMm().give());
-        Figure up = new Figure(moved.y - none.y, place.upMm().give());
-        return new FoundPlace(place.known(), right, up, place.turnDegrees(), says(place, right, up));
-    }
-
-    private static String says(Reading.Place place, Figure right, Figure up) {
-        if (!place.known()) {
-            return "found by its design; where it lies on the sheet is not known";
-        }
-        List<String> parts = new ArrayList<>();
-        if (Math.abs(right.value()) > Reading.Place.SEEN_SHIFT_MM) {
-            parts.add(Figures.length(Math.abs(right.value())) + (right.value() > 0 ? " right" : " left"));
-        }
-        if (Math.abs(up.value()) > Reading.Place.SEEN_SHIFT_MM) {
-            parts.add(Figures.length(Math.abs(up.value())) + (up.value() > 0 ? " above" : " below"));
-        }
-        String shift =
-                parts.isEmpty() ? "lying in its place" : "lying " + String.join(" and ", parts) + " of its place";
-        double turned = place.turnDegrees().value();
-        return Math.abs(turned) > Reading.Place.SEEN_TURN_DEGREES
-                ? shift + String.format(Locale.ROOT, ", turned %.1f°", turned)
-                : shift;
+        Reading.Place place = reading.place().in(view.toPiece());
+        return new FoundPlace(place.known(), place.rightMm(), place.upMm(), place.turnDegrees(), place.says());
     }
 
     private List<SpotView> spots() {
