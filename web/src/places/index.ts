@@ -36,6 +36,12 @@ export const places: Place[] = [
     paths: ['/pulls', '/pulls/:id'],
     open: () => import('./pulls/Pulls.svelte'),
   },
+  {
+    name: 'Card',
+    home: '/card',
+    paths: ['/card', '/card/:id'],
+    open: () => import('./card/Card.svelte'),
+  },
   { name: 'Kit', home: '/kit', paths: ['/kit', '/kit/:shelf'], open: () => import('./kit/Kit.svelte') },
 ];
 

@@ -22,6 +22,7 @@ class ArchitectureTest {
             "kit",
             "leftover",
             "layout",
+            "card",
             "cutting",
             "template",
             "stack",

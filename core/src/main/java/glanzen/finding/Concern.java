@@ -6,7 +6,7 @@ import java.util.List;
  * What a finding is about, so that it can be shown beside it.
  *
  * @param layer place of a layer, from the bottom; −1 if it is about none in particular
- * @param keys plates of a layout; none if it is about none in particular
+ * @param keys plates of a layout, or pieces of a card; none if it is about none in particular
  * @param operation place of an operation of a piece; −1 if it is about none
  */
 public record Concern(int layer, List<String> keys, int operation) {
@@ -25,6 +25,11 @@ public record Concern(int layer, List<String> keys, int operation) {
 
     /** Plates of a layout. */
     public static Concern plates(List<String> keys) {
+        return new Concern(-1, keys, -1);
+    }
+
+    /** Pieces of a card. */
+    public static Concern pieces(List<String> keys) {
         return new Concern(-1, keys, -1);
     }
 

@@ -107,7 +107,22 @@ public enum RuleId {
     FOIL_ON_RELIEF(Weight.NOTE),
     FOLD_LAST(Weight.WARN),
     FOLD_ON_FOIL(Weight.FACT),
-    ASSEMBLE_LAST(Weight.WARN);
+    ASSEMBLE_LAST(Weight.WARN),
+
+    // Of a card
+    LIES_IN_RING(Weight.STOP),
+    ENVELOPE_SMALL(Weight.STOP),
+    ENVELOPE_THICK(Weight.STOP),
+    WINDOW_AT_FOLD(Weight.STOP),
+    SHAKER_WALL(Weight.STOP),
+    NO_FOAM_ROOM(Weight.STOP),
+    GAPES(Weight.WARN),
+    BEYOND_EDGE(Weight.WARN),
+    CLEAR_SMALL(Weight.WARN),
+    GLUED_ON_FOIL(Weight.WARN),
+    WORDS_CUT_OFF(Weight.WARN),
+    FOLD_GRAIN(Weight.WARN),
+    NEVER_SEEN(Weight.NOTE);
 
     private final Weight weight;
 

@@ -7,18 +7,14 @@ import glanzen.artwork.PathText;
 import glanzen.measure.BadInput;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
+import java.util.Objects;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.util.AffineTransformation;
 
 /**
  * A layout worked out: every hold followed to where its plate comes to lie.
- *
- * <p>Holds look to the piece or to other plates, so each axis is a graph; it is walked depth first, and two plates that
- * hold each other are refused.
  */
 public final class Arrangement {
 
@@ -39,8 +35,10 @@ public final class Arrangement {
                     p.key(),
                     shelf.of(p.plate().motif(), p.plate().widthMm(), p.plate().heightMm()));
         }
-        Axis across = new Axis(true);
-        Axis along = new Axis(false);
+        Holds across =
+                new Holds(layout.piece().widthMm(), key -> layout.find(key).map(p -> held(p, true)));
+        Holds along =
+                new Holds(layout.piece().heightMm(), key -> layout.find(key).map(p -> held(p, false)));
         this.plates = layout.plates().stream().map(p -> lying(p, across, along)).toList();
         this.cuts = layout.cuts().stream().map(p -> lying(p, across, along)).toList();
     }
@@ -98,7 +96,7 @@ public final class Arrangement {
         return Artwork.together(parts, on.feedWidthMm(), on.feedHeightMm(), on.throatMiddleMm(), patches);
     }
 
-    private PositionedPlate lying(Placed p, Axis across, Axis along) {
+    private PositionedPlate lying(Placed p, Holds across, Holds along) {
         Artwork artwork = artworks.get(p.key());
         AffineTransformation turn = turn(p, artwork);
         Envelope design = Envelopes.turned(artwork.designBox(), turn);
@@ -113,88 +111,15 @@ public final class Arrangement {
                 p.quarterTurns() * Math.PI / 2, artwork.widthMm() / 2, artwork.heightMm() / 2);
     }
 
-    /** One axis: the low edge of every design on it. */
-    private final class Axis {
-
-        private final boolean across;
-        private final Map<String, Double> lows = new HashMap<>();
-        private final Set<String> asked = new HashSet<>();
-
-        Axis(boolean across) {
-            this.across = across;
-        }
-
-        double low(String key) {
-            Double known = lows.get(key);
-            if (known != null) {
-                return known;
-            }
-            Placed placed = layout.find(key)
-                    .orElseThrow(() -> new BadInput("hold.others", key + " is not laid out", "a plate of the layout"));
-            if (!asked.add(key)) {
-                throw new BadInput(
-                        "hold", placed.plate().name() + " holds on to itself by way of others", "no ring of holds");
-            }
-            double low = follow(placed, across ? placed.across() : placed.along());
-            lows.put(key, low);
-            return low;
-        }
-
-        private double follow(Placed p, PlacementConstraint hold) {
-            double size = size(p.key());
-            double room = across ? layout.piece().widthMm() : layout.piece().heightMm();
-            return switch (hold.kind()) {
-                case CENTRE -> (room - size) / 2 + hold.mm();
-                case FROM_LOW -> hold.mm();
-                case FROM_HIGH -> room - size - hold.mm();
-                case BASELINE -> hold.mm() - rise(p.key());
-                case LOW_HALF -> room / 4 - size / 2;
-                case HIGH_HALF -> 0.75 * room - size / 2;
-                case IN_LINE -> middle(other(hold)) - size / 2 + hold.mm();
-                case BASELINE_OF -> low(other(hold)) + rise(other(hold)) - rise(p.key()) + hold.mm();
-                case AFTER -> low(other(hold)) + size(other(hold)) + hold.mm();
-                case BEFORE -> low(other(hold)) - size - hold.mm();
-                case SAME_GAP -> inRow(p.key(), hold.others());
-            };
-        }
-
-        private String other(PlacementConstraint hold) {
-            return hold.others().get(0);
-        }
-
-        private double middle(String key) {
-            return low(key) + size(key) / 2;
-        }
-
-        private double inRow(String key, List<String> row) {
-            String first = row.get(0);
-            String last = row.get(row.size() - 1);
-            double room = low(last) - low(first) - size(first);
-            double filled = 0;
-            double before = 0;
-            for (String inner : row.subList(1, row.size() - 1)) {
-                before = inner.equals(key) ? filled : before;
-                filled += size(inner);
-            }
-            double gap = (room - filled) / (row.size() - 1);
-            return low(first) + size(first) + before + row.indexOf(key) * gap;
-        }
-
-        private double size(String key) {
-            Envelope design = turnedDesign(key);
-            return across ? design.getWidth() : design.getHeight();
-        }
-
-        private double rise(String key) {
-            boolean upright = layout.find(key).orElseThrow().quarterTurns() == 0;
-            return upright && !across ? PositionedPlate.baselineRise(artworks.get(key)) : 0;
-        }
-
-        private Envelope turnedDesign(String key) {
-            Placed p = layout.find(key)
-                    .orElseThrow(() -> new BadInput("hold.others", key + " is not laid out", "a plate of the layout"));
-            Artwork artwork = artworks.get(key);
-            return Envelopes.turned(artwork.designBox(), turn(p, artwork));
-        }
+    /** How a plate is held on one axis, by the box of its design. */
+    private Holds.Held held(Placed p, boolean across) {
+        Artwork artwork = Objects.requireNonNull(artworks.get(p.key()));
+        Envelope design = Envelopes.turned(artwork.designBox(), turn(p, artwork));
+        boolean upright = p.quarterTurns() == 0 && !across;
+        return new Holds.Held(
+                p.plate().name(),
+                across ? p.across() : p.along(),
+                across ? design.getWidth() : design.getHeight(),
+                upright ? PositionedPlate.baselineRise(artwork) : 0);
     }
 }

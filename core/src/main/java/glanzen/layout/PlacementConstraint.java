@@ -83,12 +83,11 @@ public record PlacementConstraint(Kind kind, double mm, List<String> others) {
     }
 
     /** The same, moved towards high by some mm. */
-    PlacementConstraint moved(double byMm) {
+    public PlacementConstraint moved(double byMm) {
         boolean fromHigh = kind == Kind.FROM_HIGH || kind == Kind.BEFORE;
         return new PlacementConstraint(kind, rounded(fromHigh ? mm - byMm : mm + byMm), others);
     }
 
-    /** Hundredths are as fine as anything is laid. */
     /** To hundredths of a millimetre, as places are kept. */
     public static double rounded(double mm) {
         return Math.round(mm * 100) / 100.0;

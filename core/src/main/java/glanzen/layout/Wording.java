@@ -5,7 +5,6 @@ import glanzen.measure.BadInput;
 import glanzen.measure.Figures;
 import glanzen.measure.LengthUnit;
 import glanzen.measure.Quantities;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -65,43 +64,69 @@ public final class Wording {
             new Rule("cent(?:red|ered) (?:updown|in height)", (w, m) -> w.along = PlacementConstraint.CENTRED),
             new Rule("(?:in the )?(?:middle|cent(?:red?|er|ered))(?: both ways)?", (w, m) -> w.centred = true));
 
-    private final Layout layout;
+    private final List<Named> all;
     private final List<String> keys;
-    private final Placed placed;
+    private final String key;
     private final LengthUnit unit;
     private @Nullable PlacementConstraint across;
     private @Nullable PlacementConstraint along;
     private boolean centred;
 
-    private Wording(Layout layout, List<String> keys, Placed placed, LengthUnit unit) {
-        this.layout = layout;
+    /**
+     * Something that may be held, or held by.
+     *
+     * @param name what a person calls it
+     */
+    public record Named(String key, String name) {}
+
+    /** What holds something on both axes. */
+    public record Holding(PlacementConstraint across, PlacementConstraint along) {}
+
+    private Wording(List<Named> all, List<String> keys, String key, LengthUnit unit) {
+        this.all = all;
         this.keys = keys;
-        this.placed = placed;
+        this.key = key;
         this.unit = unit;
     }
 
     /**
-     * Places plates as words say. A bare “centred” is meant for whatever axis the other words leave open.
+     * What words say that holds something. A bare “centred” is meant for whatever axis the other words leave open.
+     *
+     * @param all everything that is laid on the same ground
+     * @param keys what is placed; several for “same gap”
+     * @param key which of them
+     * @param now what has held it so far
+     * @param unit what a bare number means
+     * @throws BadInput naming {@code words} if something is not understood
+     */
+    public static Holding read(
+            List<Named> all, List<String> keys, String key, Holding now, String text, LengthUnit unit) {
+        Wording w = new Wording(all, keys, key, unit);
+        w.read(text);
+        PlacementConstraint across = w.across != null ? w.across : w.centred ? PlacementConstraint.CENTRED : now.across;
+        PlacementConstraint along =
+                w.along != null ? w.along : w.centred && w.across != null ? PlacementConstraint.CENTRED : now.along;
+        boolean both = w.centred && w.across == null && w.along == null;
+        return new Holding(across, both ? PlacementConstraint.CENTRED : along);
+    }
+
+    /**
+     * Places plates as words say.
      *
      * @param keys which plates; several for “same gap”
      * @param unit what a bare number means
      * @throws BadInput naming {@code words} if something is not understood
      */
     public static Layout place(Layout layout, List<String> keys, String text, LengthUnit unit) {
+        List<Named> all = layout.all().stream()
+                .map(p -> new Named(p.key(), p.plate().name()))
+                .toList();
         Layout changed = layout;
         for (String key : keys) {
             Placed placed = layout.find(key)
                     .orElseThrow(() -> new BadInput("keys", key + " is not laid out", "a plate of the layout"));
-            Wording w = new Wording(layout, keys, placed, unit);
-            w.read(text);
-            PlacementConstraint across =
-                    w.across != null ? w.across : w.centred ? PlacementConstraint.CENTRED : placed.across();
-            PlacementConstraint along = w.along != null
-                    ? w.along
-                    : w.centred && w.across != null ? PlacementConstraint.CENTRED : placed.along();
-            PlacementConstraint settled =
-                    w.centred && w.across == null && w.along == null ? PlacementConstraint.CENTRED : along;
-            changed = changed.each(p -> p.key().equals(key) ? p.held(across, settled) : p);
+            Holding held = read(all, keys, key, new Holding(placed.across(), placed.along()), text, unit);
+            changed = changed.each(p -> p.key().equals(key) ? p.held(held.across, held.along) : p);
         }
         return changed;
     }
@@ -156,36 +181,28 @@ public final class Wording {
 
     private String named(String name) {
         String wanted = name.replaceFirst("^the ", "").trim();
-        Optional<Placed> exact = others().stream()
-                .filter(p -> p.plate().name().equalsIgnoreCase(wanted))
-                .findFirst();
-        return exact.or(() -> others().stream()
-                        .filter(p -> p.plate().name().toLowerCase(Locale.ROOT).startsWith(wanted))
+        List<Named> others = all.stream().filter(o -> !o.key.equals(key)).toList();
+        Optional<Named> exact =
+                others.stream().filter(o -> o.name.equalsIgnoreCase(wanted)).findFirst();
+        return exact.or(() -> others.stream()
+                        .filter(o -> o.name.toLowerCase(Locale.ROOT).startsWith(wanted))
                         .findFirst())
-                .map(Placed::key)
+                .map(Named::key)
                 .orElseThrow(() -> new BadInput(
                         "words",
                         "“" + wanted + "” is not laid out",
-                        others().isEmpty()
-                                ? "the name of another plate; there is none yet"
+                        others.isEmpty()
+                                ? "the name of another that is laid there; there is none yet"
                                 : String.join(
-                                        ", ",
-                                        others().stream()
-                                                .map(p -> p.plate().name())
-                                                .toList())));
-    }
-
-    private List<Placed> others() {
-        return layout.all().stream().filter(p -> !p.key().equals(placed.key())).toList();
+                                        ", ", others.stream().map(Named::name).toList())));
     }
 
     /** The first and last of a row stay where they are. */
     private @Nullable PlacementConstraint sameGap() {
         if (keys.size() < 3) {
-            throw new BadInput("words", "“same gap” needs a row", "three plates or more, chosen together");
+            throw new BadInput("words", "“same gap” needs a row", "three or more, chosen together");
         }
-        boolean end =
-                keys.get(0).equals(placed.key()) || keys.get(keys.size() - 1).equals(placed.key());
+        boolean end = keys.get(0).equals(key) || keys.get(keys.size() - 1).equals(key);
         return end ? null : new PlacementConstraint(Kind.SAME_GAP, 0, keys);
     }
 
@@ -199,13 +216,18 @@ public final class Wording {
 
     /** What holds a plate, in words, across and then along. */
     public static List<String> said(Layout layout, Placed placed) {
-        List<String> said = new ArrayList<>();
-        said.add(said(layout, placed.across(), true));
-        said.add(said(layout, placed.along(), false));
-        return said;
+        List<Named> all = layout.all().stream()
+                .map(p -> new Named(p.key(), p.plate().name()))
+                .toList();
+        return said(all, new Holding(placed.across(), placed.along()));
     }
 
-    private static String said(Layout layout, PlacementConstraint hold, boolean across) {
+    /** What holds something, in words, across and then along. */
+    public static List<String> said(List<Named> all, Holding held) {
+        return List.of(said(all, held.across, true), said(all, held.along, false));
+    }
+
+    private static String said(List<Named> all, PlacementConstraint hold, boolean across) {
         String mm = Figures.length(Math.abs(hold.mm()));
         String high = across ? "right" : "above";
         String low = across ? "left" : "below";
@@ -222,14 +244,14 @@ public final class Wording {
             case HIGH_HALF -> "in the " + (across ? "right" : "upper") + " half";
             case IN_LINE ->
                 hold.mm() == 0
-                        ? (across ? "in line with " : "level with ") + name(layout, hold)
-                        : mm + " " + (hold.mm() > 0 ? high : low) + of + "the middle of " + name(layout, hold);
+                        ? (across ? "in line with " : "level with ") + name(all, hold)
+                        : mm + " " + (hold.mm() > 0 ? high : low) + of + "the middle of " + name(all, hold);
             case BASELINE_OF ->
                 hold.mm() == 0
-                        ? "on the baseline of " + name(layout, hold)
-                        : "baseline " + mm + (hold.mm() > 0 ? " above" : " below") + " that of " + name(layout, hold);
-            case AFTER -> mm + beyond(hold) + " " + high + of + name(layout, hold);
-            case BEFORE -> mm + beyond(hold) + " " + low + of + name(layout, hold);
+                        ? "on the baseline of " + name(all, hold)
+                        : "baseline " + mm + (hold.mm() > 0 ? " above" : " below") + " that of " + name(all, hold);
+            case AFTER -> mm + beyond(hold) + " " + high + of + name(all, hold);
+            case BEFORE -> mm + beyond(hold) + " " + low + of + name(all, hold);
             case SAME_GAP -> "same gap in its row" + (across ? " across" : "");
         };
     }
@@ -238,7 +260,11 @@ public final class Wording {
         return hold.mm() < 0 ? " the other way" : "";
     }
 
-    private static String name(Layout layout, PlacementConstraint hold) {
-        return layout.find(hold.others().get(0)).map(p -> p.plate().name()).orElse("what is gone");
+    private static String name(List<Named> all, PlacementConstraint hold) {
+        return all.stream()
+                .filter(o -> o.key.equals(hold.others().get(0)))
+                .map(Named::name)
+                .findFirst()
+                .orElse("what is gone");
     }
 }

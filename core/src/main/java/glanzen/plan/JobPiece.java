@@ -1,5 +1,6 @@
 package glanzen.plan;
 
+import glanzen.card.Base.Size;
 import glanzen.measure.Checks;
 import java.util.List;
 
@@ -37,6 +38,11 @@ public record JobPiece(
     public double openWidthMm() {
         boolean folded = operations.stream().anyMatch(o -> o.kind() == Operation.Kind.FOLD);
         return folded ? 2 * widthMm : widthMm;
+    }
+
+    /** The same in another size. */
+    JobPiece sized(Size size) {
+        return new JobPiece(name, stockId, perCard, size.widthMm(), size.heightMm(), operations);
     }
 
     /** The same done in another order. */

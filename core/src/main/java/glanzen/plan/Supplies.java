@@ -128,7 +128,7 @@ public record Supplies(
         return new Supplies(List.copyOf(machines), List.copyOf(tools), lines, cost / job.cards(), unpriced);
     }
 
-    private static double foilCm2(SetUp setUp) {
+    static double foilCm2(SetUp setUp) {
         if (!setUp.layout().laid()) {
             return new FoilPiece(setUp.plate()).areaCm2();
         }

@@ -30,24 +30,24 @@ final class HoneyShowJobs {
                         piece("Base, folded", "white-350", 148, 105)
                                 .with(Kind.EMBOSS, "Prize card base, embossed")
                                 .then(Kind.TRIM, Kind.FOLD, Kind.ASSEMBLE),
-                        piece("Comb ground", "toner-comb", 100, 70)
+                        piece("Comb ground", "toner-comb", 136, 93)
                                 .with(Kind.TONER_FOIL, "Comb ground in toner")
-                                .with(Kind.CUT, "Comb ground, cut")
-                                .then(Kind.ASSEMBLE),
-                        piece("Bee and word", "ivory-300", 105, 148)
+                                .then(Kind.TRIM, Kind.ASSEMBLE),
+                        piece("Bee and word", "ivory-300", 76, 88)
                                 .with(Kind.HOT_FOIL, "Prize card, First")
-                                .with(Kind.CUT, "Prize card panel, cut")
-                                .then(Kind.ASSEMBLE),
+                                .then(Kind.TRIM, Kind.ASSEMBLE),
                         piece("Rosette", "white-350", 70, 70)
                                 .with(Kind.HOT_FOIL, "Rosette panel")
                                 .with(Kind.CUT, "Rosette, cut")
-                                .then(Kind.ASSEMBLE))));
+                                .then(Kind.ASSEMBLE)),
+                HoneyShowCards.prize()));
         jobs.keep(new Job(
                 "Jar ribbons",
                 60,
                 List.of(piece("Ribbon", "ribbon-25", 260, 25)
                         .with(Kind.HOT_FOIL, "Jar ribbon")
-                        .then(Kind.TRIM))));
+                        .then(Kind.TRIM)),
+                HoneyShowCards.ribbon()));
         jobs.keep(new Job(
                 "Steward’s badges",
                 12,
@@ -59,7 +59,8 @@ final class HoneyShowJobs {
                                 .then(Kind.ASSEMBLE),
                         piece("Backing", "slate-270", 76, 76)
                                 .with(Kind.CUT, "Steward’s badge backing")
-                                .then(Kind.ASSEMBLE))));
+                                .then(Kind.ASSEMBLE)),
+                HoneyShowCards.badge()));
         jobs.keep(new Job(
                 "Stall signs",
                 6,
@@ -68,16 +69,18 @@ final class HoneyShowJobs {
                                 .with(Kind.HOT_FOIL, "Stall sign")
                                 .with(Kind.CUT, "Stall sign window, cut")
                                 .then(Kind.ASSEMBLE),
-                        piece("Window", "acetate-hot", 100, 40)
+                        piece("Window", "acetate-hot", 57, 50)
                                 .first(Kind.FILM_OFF_FRONT)
                                 .with(Kind.HOT_FOIL, "Stall sign window")
-                                .then(Kind.FILM_OFF_BACK, Kind.TRIM, Kind.ASSEMBLE))));
+                                .then(Kind.FILM_OFF_BACK, Kind.TRIM, Kind.ASSEMBLE)),
+                HoneyShowCards.sign()));
         jobs.keep(new Job(
                 "Patron’s certificate",
                 1,
                 List.of(piece("Certificate", "white-350", 148, 210)
                         .with(Kind.HOT_FOIL, "Patron's certificate band")
-                        .then(Kind.TRIM))));
+                        .then(Kind.TRIM)),
+                HoneyShowCards.certificate()));
         jobs.keep(new Job(
                 "Drip cards, positive and negative",
                 8,
@@ -89,7 +92,12 @@ final class HoneyShowJobs {
                         piece("Negative", "slate-270", 105, 148)
                                 .first(Kind.GEL, Kind.GEL_DRY)
                                 .with(Kind.GEL_FOIL, "Drip card, negative")
-                                .then(Kind.ASSEMBLE))));
+                                .with(Kind.CUT, "Stall sign window, cut")
+                                .then(Kind.ASSEMBLE),
+                        piece("Drop of honey", "honey-216", 50, 44)
+                                .with(Kind.CUT, "Drop of honey, cut")
+                                .then(Kind.ASSEMBLE)),
+                HoneyShowCards.drip()));
     }
 
     private Making piece(String name, String stock, double width, double height) {

@@ -90,7 +90,8 @@ public class JobService {
         return write(entity, job);
     }
 
-    SavedJob change(String id, Job job, long version) {
+    /** Changes a job on the version it was read as. */
+    public SavedJob change(String id, Job job, long version) {
         JobEntity entity = find(id);
         Conflict.unlessSame(version, entity.version);
         checkStock(job);
@@ -189,6 +190,18 @@ public class JobService {
         String path = new Arrangement(layout, shelf)
                 .plates().stream().map(plate -> PathText.write(plate.shape())).collect(Collectors.joining(" "));
         return new ArtView(path, layout.piece().widthMm(), layout.piece().heightMm(), true, colour);
+    }
+
+    /** A job by its key. */
+    @Transactional(readOnly = true)
+    public SavedJob get(String id) {
+        return view(find(id));
+    }
+
+    /** Every set-up that an operation may name and that can still be read, by its key. */
+    @Transactional(readOnly = true)
+    public Map<String, SetUp> readable() {
+        return setUps(kit.kit());
     }
 
     private static boolean filmed(JobPiece piece, Kit things) {

@@ -1,5 +1,11 @@
 package glanzen.app.vocabulary;
 
+import glanzen.card.Base;
+import glanzen.card.Envelope;
+import glanzen.card.Foam;
+import glanzen.card.Fold;
+import glanzen.card.Mounted;
+import glanzen.card.Way;
 import glanzen.forecast.Forecast;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
@@ -14,6 +20,7 @@ import glanzen.kit.Press;
 import glanzen.kit.PressFeel;
 import glanzen.kit.Starts;
 import glanzen.kit.Stock;
+import glanzen.layout.Wording;
 import glanzen.learning.StripGauge;
 import glanzen.material.PaperWeight;
 import glanzen.plan.Operation;
@@ -43,6 +50,7 @@ import java.util.List;
  * @param bulks bulks of paper
  * @param feels how heavy presses are
  * @param gel about gel
+ * @param cards about putting a card together
  * @param limits what can be asked for at most
  * @param simulated whether machines are simulated here, as in the demo
  */
@@ -58,6 +66,7 @@ record Vocabulary(
         List<PaperWeight.Bulk> bulks,
         List<FeelWord> feels,
         GelWords gel,
+        CardWords cards,
         Limits limits,
         boolean simulated) {
 
@@ -94,6 +103,47 @@ record Vocabulary(
      * @param usual a thin coat after a day
      */
     record GelWords(double clear, double sound, Gel usual) {}
+
+    /**
+     * About putting a card together.
+     *
+     * @param envelopes usual ones
+     * @param foamMm heights of foam sheets, mm
+     * @param front what lies on the outside of the front lies on
+     * @param inside what lies inside lies on
+     * @param places what words place a piece
+     */
+    record CardWords(
+            List<FoldWord> folds,
+            List<GrainWord> grains,
+            List<WayWord> ways,
+            List<Envelope> envelopes,
+            List<Double> foamMm,
+            String front,
+            String inside,
+            String places) {}
+
+    record FoldWord(Fold fold, String label, boolean opens) {}
+
+    record GrainWord(Base.Grain grain, String label) {}
+
+    record WayWord(Way way, String label) {}
+
+    private static CardWords cardWords() {
+        return new CardWords(
+                Arrays.stream(Fold.values())
+                        .map(f -> new FoldWord(f, f.label(), f.opens()))
+                        .toList(),
+                Arrays.stream(Base.Grain.values())
+                        .map(g -> new GrainWord(g, g.label()))
+                        .toList(),
+                Arrays.stream(Way.values()).map(w -> new WayWord(w, w.label())).toList(),
+                Envelope.USUAL,
+                Foam.SHEETS_MM,
+                Mounted.FRONT,
+                Mounted.INSIDE,
+                Wording.ACCEPTED);
+    }
 
     /**
      * What can be asked for at most, and what is noticed.
@@ -152,6 +202,7 @@ record Vocabulary(
                         .map(f -> new FeelWord(f, f.label()))
                         .toList(),
                 new GelWords(Drying.CLEAR, Drying.SOUND, Gel.USUAL),
+                cardWords(),
                 new Limits(
                         SetUp.MOST_PASSES,
                         RunState.MOST,

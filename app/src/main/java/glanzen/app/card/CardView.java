@@ -1,0 +1,128 @@
+package glanzen.app.card;
+
+import glanzen.card.Building.CardStep;
+import glanzen.card.CardPlan;
+import glanzen.card.FoamCut;
+import glanzen.card.Heights.Stretch;
+import glanzen.card.Way;
+import glanzen.finding.Finding;
+import glanzen.finding.Weight;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What there is to say of a card before it is glued.
+ *
+ * @param title how thick it is and what it goes into, in a sentence
+ * @param base the sheet everything is mounted on
+ * @param thickestMm the closed card at its thickest, mm
+ * @param apartMm how far what is inside holds the leaves apart, mm
+ * @param fits whether it goes into its envelope and is thin enough for it; yes where it has none
+ * @param pieces from the bottom up, those inside first
+ * @param map how thick the closed card is, place by place
+ * @param cut the closed card cut through
+ * @param steps the order of the hands
+ * @param foam how foam is cut for all cards
+ * @param findings what will not work, worst first
+ */
+record CardView(
+        String title,
+        OpenBase base,
+        double thickestMm,
+        double apartMm,
+        boolean fits,
+        List<MountedView> pieces,
+        ThicknessMap map,
+        CutThrough cut,
+        List<CardStep> steps,
+        List<FoamCut> foam,
+        List<CardFinding> findings) {
+
+    /**
+     * The sheet before it is folded.
+     *
+     * @param scoresMm where it is scored, from the left or from the foot, mm
+     * @param upright whether scores run up and down
+     * @param sheets sheets of stock that all cards need
+     * @param caliperMm of the stock, mm
+     * @param scoring how it is scored, in words
+     */
+    record OpenBase(
+            double widthMm,
+            double heightMm,
+            List<Double> scoresMm,
+            boolean upright,
+            int sheets,
+            double caliperMm,
+            String colour,
+            String scoring) {}
+
+    /**
+     * A piece where it lies.
+     *
+     * @param path outline, mm of the closed card, y upwards
+     * @param colour of its stock
+     * @param clear whether one sees through it
+     * @param inside whether it lies inside the card
+     * @param bottomMm over the leaf it lies on, mm
+     * @param topMm over the leaf it lies on, mm
+     * @param seen share of it that is seen
+     * @param says how it is held, in words
+     * @param held what keeps it in its place, in words, across and then along
+     * @param foam pads under it, mm of the closed card; empty where there are none
+     * @param decor what is laid on it
+     */
+    record MountedView(
+            String key,
+            String name,
+            Way way,
+            String path,
+            String colour,
+            boolean clear,
+            boolean inside,
+            double xMm,
+            double yMm,
+            double widthMm,
+            double heightMm,
+            double bottomMm,
+            double topMm,
+            double seen,
+            String says,
+            List<String> held,
+            String foam,
+            List<DecorView> decor) {}
+
+    /** Foil, flock or relief; no colour where it is relief. */
+    record DecorView(String name, String path, String colour, double covered) {}
+
+    /** Squares, row by row from the foot. */
+    record ThicknessMap(double leftMm, double bottomMm, double cellMm, int columns, int rows, double[] mm) {}
+
+    /** From left to right, so far up. */
+    record CutThrough(double yMm, List<Stretch> stretches) {}
+
+    /** Something that will not work, and pieces it is about. */
+    record CardFinding(
+            String rule,
+            Weight weight,
+            List<String> keys,
+            String what,
+            String why,
+            @Nullable CardMend mend) {
+
+        static CardFinding of(Finding<CardPlan> f) {
+            return new CardFinding(
+                    f.rule().key(),
+                    f.weight(),
+                    f.concern().keys(),
+                    f.what(),
+                    f.why(),
+                    f.mend() == null
+                            ? null
+                            : new CardMend(f.mend().label(), f.mend().mended()));
+        }
+    }
+
+    /** A way out: the card as it should be. */
+    record CardMend(String label, CardPlan card) {}
+}

@@ -1,0 +1,96 @@
+package glanzen.card;
+
+import glanzen.measure.Figures;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The order of the hands: from the bottom up, inside first, what will be out of reach first. */
+public final class Building {
+
+    // Times of hands to start from; a person's own runs correct them.
+    private static final double FOLD_S = 25;
+    private static final double GLUE_S = 25;
+    private static final double PAD_S = 15;
+    private static final double FILMS_S = 20;
+    private static final double FILL_S = 40;
+    private static final double LOOK_S = 5;
+
+    /**
+     * One step.
+     *
+     * @param key of the piece it is about; empty for the base
+     * @param title what to do
+     * @param detail how
+     * @param seconds of hands, s
+     * @param waitMinutes what it then waits for, min
+     */
+    public record CardStep(String key, String title, String detail, double seconds, double waitMinutes) {}
+
+    private Building() {}
+
+    /** All steps of one card. */
+    static List<CardStep> of(Assembly assembly, CardLook.Parts parts) {
+        List<CardStep> steps = new ArrayList<>();
+        Base base = assembly.plan().base();
+        if (base.fold().opens()) {
+            steps.add(new CardStep(
+                    "",
+                    "Score and fold the base, mark its back top left",
+                    base.scoring(assembly.baseStock().thicknessMm()),
+                    FOLD_S,
+                    0));
+        }
+        assembly.pieces().forEach(p -> piece(assembly, p, parts, steps));
+        steps.add(new CardStep("", "Close it and look", "every edge lies, nothing shows through", LOOK_S, 0));
+        return steps;
+    }
+
+    private static void piece(Assembly assembly, Laid p, CardLook.Parts parts, List<CardStep> steps) {
+        String name = p.name();
+        if (p.sheet().clear() && p.sheet().stock().protectiveFilm()) {
+            steps.add(new CardStep(
+                    p.key(),
+                    "Peel both films off " + name,
+                    "wipe it against static; its foiled side looks inwards",
+                    FILMS_S,
+                    0));
+        }
+        Foam foam = parts.foam().get(p.key());
+        if (foam != null) {
+            steps.add(new CardStep(
+                    p.key(),
+                    "Foam under " + name,
+                    foam.says() + ", " + Figures.length(Foam.INSIDE_MM)
+                            + " inside every edge; mark top and left on its back",
+                    PAD_S * Math.max(1, foam.pads().size()),
+                    0));
+        }
+        if (p.mounted().fillingMm() > 0) {
+            steps.add(new CardStep(
+                    p.key(),
+                    "Fill the shaker of " + name,
+                    parts.shakers().get(p.key()).says() + "; look for gaps in the wall before anything turns it over",
+                    FILL_S,
+                    0));
+        }
+        Joint joint = parts.joints().get(p.key());
+        String on = assembly.host(p).map(Laid::name).orElse(p.inside() ? "the inside" : "the base");
+        steps.add(new CardStep(
+                p.key(),
+                name + " " + where(p) + on,
+                Placing.says(assembly, p) + "; " + joint.says(),
+                GLUE_S,
+                joint.glue().weightMinutes()));
+    }
+
+    private static String where(Laid p) {
+        return switch (p.mounted().way()) {
+            case BEHIND -> "behind ";
+            case INTO_OPENING -> "into ";
+            case LOOSE -> "loose behind ";
+            case PIVOTED -> "pinned to ";
+            case OVER_EDGE -> "over the edge of ";
+            case FLAT, RAISED -> "on ";
+        };
+    }
+}

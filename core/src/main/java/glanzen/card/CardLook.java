@@ -1,0 +1,138 @@
+package glanzen.card;
+
+import glanzen.card.Building.CardStep;
+import glanzen.finding.Finding;
+import glanzen.measure.Figures;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+
+/** Everything there is to say of a card before it is glued. */
+public final class CardLook {
+
+    private final Assembly assembly;
+    private final Heights heights;
+    private final Sight sight;
+    private final Parts parts;
+
+    /**
+     * What joins the pieces, by their keys.
+     *
+     * @param foam under what is raised
+     * @param joints of every piece
+     * @param shakers of what has something to shake
+     */
+    public record Parts(Map<String, Foam> foam, Map<String, Joint> joints, Map<String, Shaker> shakers) {}
+
+    public CardLook(Assembly assembly) {
+        this.assembly = assembly;
+        this.heights = new Heights(assembly);
+        this.sight = new Sight(assembly, heights);
+        this.parts = parts();
+    }
+
+    private Parts parts() {
+        Map<String, Foam> foam = new LinkedHashMap<>();
+        Map<String, Joint> joints = new LinkedHashMap<>();
+        Map<String, Shaker> shakers = new LinkedHashMap<>();
+        for (Laid piece : assembly.pieces()) {
+            Geometry ground = piece.mounted().way() == Way.INTO_OPENING
+                    ? carrying(piece)
+                    : assembly.host(piece).map(Laid::shape).orElse(assembly.baseShape());
+            if (piece.mounted().foamMm() > 0) {
+                foam.put(piece.key(), Foam.under(piece, carrying(piece)));
+            }
+            joints.put(piece.key(), Joint.of(assembly, piece, ground, laid(piece, true), laid(piece, false)));
+            if (piece.mounted().fillingMm() > 0) {
+                shakers.put(piece.key(), shaker(piece, foam.get(piece.key())));
+            }
+        }
+        return new Parts(foam, joints, shakers);
+    }
+
+    /** Where foam under a piece stands on something: all that lies below it. */
+    private Geometry carrying(Laid piece) {
+        Geometry ground = assembly.baseShape();
+        for (Laid below : assembly.pieces()) {
+            if (below.key().equals(piece.key())) {
+                break;
+            }
+            ground = below.inside() == piece.inside() ? ground.union(below.shape()) : ground;
+        }
+        return ground;
+    }
+
+    private static Shaker shaker(Laid piece, @Nullable Foam foam) {
+        double wall = foam == null ? 0 : foam.heightMm();
+        Geometry room = piece.windows().buffer(Foam.INSIDE_MM);
+        boolean closed = foam != null
+                && foam.wall()
+                && foam.pads().stream().anyMatch(pad -> !Sheet.windowsOf(pad).isEmpty());
+        return new Shaker(wall, piece.mounted().fillingMm(), room.getArea() * wall / 1000, closed);
+    }
+
+    /** What is laid on the piece that another lies on. */
+    private Geometry laid(Laid piece, boolean foil) {
+        Geometry none = new GeometryFactory().createPolygon();
+        return assembly.host(piece)
+                .map(h -> h.sheet().decor().stream()
+                        .filter(d -> foil ? Joint.foil(d) : d.flock())
+                        .map(d -> h.placing().transform(d.shape()))
+                        .reduce(none, Geometry::union))
+                .orElse(none);
+    }
+
+    /** The card worked out. */
+    public Assembly assembly() {
+        return assembly;
+    }
+
+    /** How high it stands. */
+    public Heights heights() {
+        return heights;
+    }
+
+    /** What is seen of it. */
+    public Sight sight() {
+        return sight;
+    }
+
+    /** What joins it. */
+    public Parts joined() {
+        return parts;
+    }
+
+    /** How thick it is, and what it goes into. */
+    public String says() {
+        String thick =
+                assembly.pieces().size() + " pieces · " + Figures.length(heights.thickestMm()) + " at its thickest";
+        Envelope envelope = assembly.plan().envelope();
+        return envelope == null
+                ? thick
+                : thick + " · " + envelope.name() + " takes " + Figures.length(envelope.takesMm());
+    }
+
+    /** How a piece is held: its foam, or its glue. */
+    public String holds(Laid piece) {
+        Foam foam = parts.foam().get(piece.key());
+        return foam != null ? foam.says() : parts.joints().get(piece.key()).says();
+    }
+
+    /** The order of the hands. */
+    public List<CardStep> steps() {
+        return Building.of(assembly, parts);
+    }
+
+    /** What will not work, worst first. */
+    public List<Finding<CardPlan>> findings() {
+        return CardRules.check(this);
+    }
+
+    /** Foam of a job by thickness, cut from sheets. */
+    public List<FoamCut> foamCuts(int cards) {
+        return FoamCut.of(List.copyOf(parts.foam().values()), cards);
+    }
+}

@@ -1,0 +1,197 @@
+package glanzen.card;
+
+import glanzen.finding.Concern;
+import glanzen.finding.Finding;
+import glanzen.finding.Finding.Mend;
+import glanzen.finding.RuleId;
+import glanzen.measure.BadInput;
+import glanzen.measure.Figures;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/** What will not work about a card, each with a way out where there is one. */
+public final class CardRules {
+
+    private final CardLook look;
+    private final Assembly card;
+    private final CardPlan plan;
+    private final List<Finding<CardPlan>> found = new ArrayList<>();
+
+    private CardRules(CardLook look) {
+        this.look = look;
+        this.card = look.assembly();
+        this.plan = card.plan();
+    }
+
+    /** Pieces that lie on each other in a ring, or on what is not there; a card with one cannot be worked out. */
+    public static Optional<Finding<CardPlan>> ring(CardPlan plan) {
+        try {
+            plan.bottomUp();
+            return Optional.empty();
+        } catch (BadInput ring) {
+            Mounted lost = plan.mounted().stream()
+                    .filter(m -> !reaches(plan, m))
+                    .findFirst()
+                    .orElseThrow();
+            return Optional.of(new Finding<>(
+                    RuleId.LIES_IN_RING,
+                    Concern.pieces(List.of(lost.key())),
+                    lost.piece() + " lies on nothing that lies on the base",
+                    "Pieces are glued from the bottom up: somewhere one must lie on the card itself",
+                    new Mend<>(
+                            "Lay " + lost.piece() + " on the front",
+                            plan.changing(lost.key(), m -> m.lyingOn(Mounted.FRONT)))));
+        }
+    }
+
+    private static boolean reaches(CardPlan plan, Mounted from) {
+        Mounted at = from;
+        for (int i = 0; i <= plan.mounted().size(); i++) {
+            if (at.onBase()) {
+                return true;
+            }
+            Optional<Mounted> next = plan.find(at.on());
+            if (next.isEmpty()) {
+                return false;
+            }
+            at = next.get();
+        }
+        return false;
+    }
+
+    static List<Finding<CardPlan>> check(CardLook look) {
+        CardRules rules = new CardRules(look);
+        rules.base();
+        rules.envelope();
+        rules.found.addAll(PieceRules.check(look));
+        rules.sight();
+        rules.found.sort(Comparator.comparing(Finding::weight));
+        return rules.found;
+    }
+
+    private void say(RuleId rule, List<String> keys, String what, String why, @Nullable Mend<CardPlan> mend) {
+        found.add(new Finding<>(rule, Concern.pieces(keys), what, why, mend));
+    }
+
+    private void base() {
+        Base base = plan.base();
+        if (base.cracks()) {
+            say(
+                    RuleId.FOLD_GRAIN,
+                    List.of(),
+                    "The grain of the base runs across its fold",
+                    "Card bends clean along its grain and cracks across it",
+                    null);
+        }
+        if (base.fold().opens() && !look.heights().closes()) {
+            List<String> keys = look.heights().touching();
+            say(
+                    RuleId.GAPES,
+                    keys,
+                    "Its leaves stand " + Figures.length(look.heights().apartMm()) + " apart when it is closed",
+                    "It will not lie closed by itself",
+                    lower(keys));
+        }
+    }
+
+    private void envelope() {
+        Envelope envelope = plan.envelope();
+        if (envelope == null) {
+            return;
+        }
+        Base base = plan.base();
+        if (!envelope.holds(base.widthMm(), base.heightMm())) {
+            say(
+                    RuleId.ENVELOPE_SMALL,
+                    List.of(),
+                    "It does not go into " + envelope.name() + ", " + Figures.length(envelope.widthMm()) + " by "
+                            + Figures.length(envelope.heightMm()) + " inside",
+                    "A card wants " + Figures.length(Envelope.ROOM_MM) + " of room to slide in",
+                    larger(base));
+        }
+        double thick = look.heights().thickestMm();
+        if (thick > envelope.takesMm()) {
+            List<String> keys = highest();
+            say(
+                    RuleId.ENVELOPE_THICK,
+                    keys,
+                    String.format(
+                            Locale.ROOT,
+                            "It is %s at its thickest; %s takes %s",
+                            Figures.length(thick),
+                            envelope.name(),
+                            Figures.length(envelope.takesMm())),
+                    "Post gets stuck, and foam is pressed flat on the way",
+                    lower(keys));
+        }
+    }
+
+    private @Nullable Mend<CardPlan> larger(Base base) {
+        return Envelope.USUAL.stream()
+                .filter(e -> e.holds(base.widthMm(), base.heightMm()))
+                .min(Comparator.comparingDouble(e -> e.widthMm() * e.heightMm()))
+                .map(e -> new Mend<>("Send it in " + e.name(), plan.sentIn(e)))
+                .orElse(null);
+    }
+
+    /** What stands highest over the front, and all that carries it. */
+    private List<String> highest() {
+        Optional<Laid> top = card.pieces().stream()
+                .filter(p -> !p.inside())
+                .max(Comparator.comparingDouble(p -> look.heights().topMm(p.key())));
+        List<String> keys = new ArrayList<>();
+        for (Optional<Laid> p = top; p.isPresent(); p = card.host(p.get())) {
+            keys.add(p.get().key());
+        }
+        return keys;
+    }
+
+    /** One millimetre less of the highest foam among some pieces. */
+    private @Nullable Mend<CardPlan> lower(List<String> keys) {
+        return keys.stream()
+                .map(k -> card.piece(k).mounted())
+                .filter(m -> m.foamMm() > 0 && m.foamMm() - 1 >= m.fillingMm())
+                .max(Comparator.comparingDouble(Mounted::foamMm))
+                .map(m -> new Mend<>(
+                        m.foamMm() > 1
+                                ? m.piece() + " on " + Figures.length(m.foamMm() - 1) + " of foam"
+                                : m.piece() + " flat",
+                        plan.changing(m.key(), x -> x.raised(Math.max(0, x.foamMm() - 1)))))
+                .orElse(null);
+    }
+
+    private void sight() {
+        for (Sight.Partly seen : look.sight().decors()) {
+            String name = card.piece(seen.key()).name();
+            if (seen.cutOff()) {
+                say(
+                        RuleId.WORDS_CUT_OFF,
+                        List.of(seen.key(), seen.by()),
+                        String.format(
+                                Locale.ROOT,
+                                "%.0f %% of %s on %s is under %s",
+                                100 * seen.covered(),
+                                seen.decor().name(),
+                                name,
+                                card.piece(seen.by()).name()),
+                        "Words are read where nothing crosses them",
+                        null);
+            } else if (seen.hidden() && seen.decor().seconds() > 0) {
+                String foil = seen.decor().foilMm2() > 0
+                        ? Math.round(seen.decor().foilMm2() / 100) + " cm² of foil and "
+                        : "";
+                say(
+                        RuleId.NEVER_SEEN,
+                        List.of(seen.key()),
+                        "Nobody will see " + seen.decor().name() + " on " + name,
+                        "It could stay plain: that saves " + foil
+                                + Figures.duration(seen.decor().seconds()) + " a card",
+                        null);
+            }
+        }
+    }
+}

@@ -1,0 +1,80 @@
+package glanzen.card;
+
+import glanzen.kit.Stock;
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+
+/**
+ * A piece as it is before it is mounted, upright as it is read.
+ *
+ * @param name what it is
+ * @param stock what it is of
+ * @param widthMm of the sheet its frame is, mm
+ * @param heightMm of the sheet its frame is, mm
+ * @param shape its outline with its openings as holes, mm from its lower left
+ * @param decor what is laid on it
+ */
+public record Sheet(String name, Stock stock, double widthMm, double heightMm, Geometry shape, List<Decor> decor) {
+
+    private static final GeometryFactory GEOMETRY = new GeometryFactory();
+    /** Openings smaller than this are holes of a lace, not windows, mm². */
+    private static final double WINDOW_MM2 = 150;
+
+    public Sheet {
+        decor = List.copyOf(decor);
+    }
+
+    /**
+     * Foil, flock or relief on a piece.
+     *
+     * @param name of its tool
+     * @param shape where it lies, mm
+     * @param colour of foil or flock, #rrggbb; empty where it is relief
+     * @param words whether it is read
+     * @param flock whether it is flocked
+     * @param foilMm2 film it takes, mm²
+     * @param seconds of hands and machine, s
+     */
+    public record Decor(
+            String name, Geometry shape, String colour, boolean words, boolean flock, double foilMm2, double seconds) {
+
+        /** What is left of it on a piece that is cut. */
+        public Decor within(Geometry piece) {
+            return new Decor(name, shape.intersection(piece), colour, words, flock, foilMm2, seconds);
+        }
+    }
+
+    /** A plain rectangle. */
+    public static Sheet plain(String name, Stock stock, double widthMm, double heightMm) {
+        Geometry shape = GEOMETRY.toGeometry(new Envelope(0, widthMm, 0, heightMm));
+        return new Sheet(name, stock, widthMm, heightMm, shape, List.of());
+    }
+
+    /** Whether one sees through it. */
+    public boolean clear() {
+        return stock.kind() == Stock.Kind.ACETATE;
+    }
+
+    /** Its windows. */
+    public Geometry windows() {
+        return windowsOf(shape);
+    }
+
+    static Geometry windowsOf(Geometry shape) {
+        Geometry all = GEOMETRY.createPolygon();
+        for (int i = 0; i < shape.getNumGeometries(); i++) {
+            if (shape.getGeometryN(i) instanceof Polygon p) {
+                for (int n = 0; n < p.getNumInteriorRing(); n++) {
+                    Coordinate[] ring = p.getInteriorRingN(n).getCoordinates();
+                    Polygon hole = GEOMETRY.createPolygon(ring);
+                    all = hole.getArea() >= WINDOW_MM2 ? all.union(hole) : all;
+                }
+            }
+        }
+        return all;
+    }
+}

@@ -1,0 +1,56 @@
+package glanzen.plan;
+
+import glanzen.card.Base;
+import glanzen.card.Base.Grain;
+import glanzen.card.CardPlan;
+import glanzen.card.Envelope;
+import glanzen.card.Fold;
+import glanzen.card.Mounted;
+import glanzen.card.Way;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+
+/** A first way of putting the pieces of a job together, to be changed: what is folded is the base, the rest lies on it as it stands. */
+public final class FirstCard {
+
+    private FirstCard() {}
+
+    /**
+     * @param stockId of a base, where no piece is one
+     */
+    public static CardPlan of(Job job, String stockId) {
+        Optional<JobPiece> folded = job.pieces().stream()
+                .filter(p -> p.operations().stream().anyMatch(o -> o.kind() == Operation.Kind.FOLD))
+                .findFirst();
+        Base base = folded.map(
+                        p -> new Base(p.widthMm(), p.heightMm(), Fold.LEFT, p.stockId(), Grain.UNKNOWN, p.name()))
+                .orElseGet(() -> around(job, stockId));
+        List<Mounted> mounted = job.pieces().stream()
+                .filter(p -> !p.name().equals(base.piece()))
+                .flatMap(p -> IntStream.range(0, p.perCard()).mapToObj(n -> mounted(p.name(), n)))
+                .limit(CardPlan.MOST)
+                .toList();
+        Envelope envelope = Envelope.USUAL.stream()
+                .filter(e -> e.holds(base.widthMm(), base.heightMm()))
+                .min(Comparator.comparingDouble(e -> e.widthMm() * e.heightMm()))
+                .orElse(null);
+        return new CardPlan(base, envelope, mounted);
+    }
+
+    /** Large enough for the largest piece. */
+    private static Base around(Job job, String stockId) {
+        double width =
+                job.pieces().stream().mapToDouble(JobPiece::widthMm).max().orElse(105);
+        double height =
+                job.pieces().stream().mapToDouble(JobPiece::heightMm).max().orElse(148);
+        return new Base(
+                Math.max(Base.LEAST_MM, width), Math.max(Base.LEAST_MM, height), Fold.LEFT, stockId, Grain.UNKNOWN, "");
+    }
+
+    private static Mounted mounted(String piece, int n) {
+        Mounted first = Mounted.centred(piece, Mounted.FRONT, Way.FLAT, 0);
+        return n == 0 ? first : first.called(piece + " " + (n + 1));
+    }
+}

@@ -1,0 +1,242 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { push } from 'svelte-spa-router';
+  import { api, asked, type CardPlan, type CardView } from '../../api/client';
+  import { Question } from '../../asking/question.svelte';
+  import CardInSpace from '../../drawing/CardInSpace.svelte';
+  import CardSection from '../../drawing/CardSection.svelte';
+  import Conflict from '../../editing/Conflict.svelte';
+  import { undoKeys } from '../../editing/undo';
+  import Findings from '../../parts/Findings.svelte';
+  import Nowhere from '../../parts/Nowhere.svelte';
+  import Pick from '../../parts/Pick.svelte';
+  import { tell } from '../../state/messages.svelte';
+  import { planning } from '../../state/planning.svelte';
+  import { preferences } from '../../state/preferences.svelte';
+  import { throwing } from '../../state/throwing.svelte';
+  import { vocabulary } from '../../state/vocabulary.svelte';
+  import BaseForm from './BaseForm.svelte';
+  import BottomUp from './BottomUp.svelte';
+  import MountedForm from './MountedForm.svelte';
+
+  let { params = {} }: { params?: { id?: string } } = $props();
+  let missing = $state(false);
+  let loaded = $state(false);
+  let chosen = $state('');
+  let inside = $state(false);
+  let apart = $state(0.75);
+  const looked = new Question<CardView>();
+  const job = $derived(planning.job);
+  const card = $derived(job?.card);
+  const view = $derived(looked.answer);
+  const there = $derived(planning.all.filter((saved) => !throwing.gone.includes(saved.id)));
+  const mounted = $derived(card?.mounted.find((m) => m.key === chosen));
+  const warned = $derived((view?.findings ?? []).flatMap((f) => f.keys));
+  const opens = $derived(vocabulary.now.cards.folds.find((f) => f.fold === card?.base.fold)?.opens ?? false);
+  const fold = $derived(vocabulary.now.cards.folds.find((f) => f.fold === card?.base.fold)?.label ?? '');
+  const notMounted = $derived(
+    (job?.pieces ?? []).filter(
+      (p) => p.name !== card?.base.piece && !card?.mounted.some((m) => m.piece === p.name),
+    ),
+  );
+  const ground = $derived<[string, string]>([
+    `Base, ${fold}`,
+    view && opens
+      ? `open ${preferences.lengthFigure(view.base.widthMm)} × ${preferences.length(view.base.heightMm)}`
+      : '',
+  ]);
+
+  $effect(() => {
+    const id = params.id;
+    // What loading reads must not make it load again.
+    untrack(() => planning.load(id))
+      .then((found) => ([missing, loaded] = [!found, true]))
+      .catch(tell);
+  });
+
+  $effect(() => {
+    const body = planning.job;
+    if (!body?.card) return;
+    return looked.follow((signal) => asked(api.POST('/api/cards/look', { body, signal })));
+  });
+
+  function change(changed: CardPlan) {
+    if (job) planning.change({ ...job, card: changed });
+  }
+
+  async function begin() {
+    if (!job) return;
+    try {
+      change(await asked(api.POST('/api/cards/first', { body: job })));
+    } catch (trouble) {
+      tell(trouble);
+    }
+  }
+
+  async function move(key: string, rightMm: number, upMm: number) {
+    if (!card) return;
+    chosen = key;
+    try {
+      const query = { key, rightMm, upMm };
+      change(await asked(api.POST('/api/cards/moved', { params: { query }, body: card })));
+    } catch (trouble) {
+      tell(trouble);
+    }
+  }
+
+  function mount(piece: string) {
+    if (!card) return;
+    const centred = { kind: 'CENTRE' as const, mm: 0, others: [] };
+    const on = inside ? vocabulary.now.cards.inside : vocabulary.now.cards.front;
+    const fresh = {
+      key: piece,
+      piece,
+      on,
+      way: 'FLAT' as const,
+      foamMm: 0,
+      quarterTurns: 0,
+      across: centred,
+      along: centred,
+      fillingMm: 0,
+    };
+    change({ ...card, mounted: [...card.mounted, fresh] });
+    chosen = piece;
+  }
+
+  function takeOff() {
+    if (!card || !mounted) return;
+    const { key, on } = mounted;
+    const left = card.mounted.filter((m) => m.key !== key).map((m) => (m.on === key ? { ...m, on } : m));
+    change({ ...card, mounted: left });
+    chosen = '';
+  }
+</script>
+
+<svelte:head><title>{job ? `${job.name} · ` : ''}Card · Glanzen</title></svelte:head>
+<svelte:window onkeydown={(event) => undoKeys(event, planning)} />
+
+{#if missing}
+  <Nowhere title="This card is not in your workshop">
+    <p class="text-lead mt-3">Its job was thrown away, or this address belongs to another workshop.</p>
+  </Nowhere>
+{:else if job}
+  <div class="grid min-h-full lg:grid-cols-[minmax(0,1fr)_400px]">
+    <section class="min-w-0 px-4 py-4 md:px-6" aria-label="Card">
+      <div class="flex flex-wrap items-end gap-x-4 gap-y-2">
+        <div class="min-w-0 flex-1 basis-[240px]">
+          <h1 class="text-title">{job.name}</h1>
+          {#if card && view}
+            <p class="text-soft">{job.cards} of them · {preferences.said(view.title)}</p>
+          {/if}
+        </div>
+        <Pick
+          label="Card of"
+          class="max-w-[220px]"
+          value={planning.saved?.id}
+          items={there.map((saved) => ({ id: saved.id, name: saved.job.name }))}
+          onchoose={(id) => {
+            chosen = '';
+            void push(`/card/${id}`);
+          }}
+        />
+        <button class="press press-quiet" disabled={!planning.canUndo} onclick={() => planning.undo()}
+          >Undo</button
+        >
+      </div>
+      {#if !card}
+        <p class="text-lead mt-6 max-w-[56ch]">
+          Nobody has thought yet how its pieces go together. Put them together here before anything is glued.
+        </p>
+        <button class="press press-strong mt-4" onclick={begin}>Put it together</button>
+      {:else if view}
+        <div class={looked.stale ? 'opacity-80' : ''}>
+          <CardInSpace
+            {view}
+            base={card.base}
+            {ground}
+            {inside}
+            {apart}
+            {chosen}
+            {warned}
+            onchoose={(key) => (chosen = key)}
+            onmove={move}
+          />
+        </div>
+        <div class="mt-1 flex flex-wrap items-center gap-x-5 gap-y-2">
+          <label class="flex items-center gap-3">
+            <span class="text-soft">together</span>
+            <input
+              type="range"
+              class="bare w-[200px] accent-(--verdigris)"
+              min="0"
+              max="1"
+              step="0.01"
+              bind:value={apart}
+              aria-label="From together to pulled apart"
+            />
+            <span class="text-soft">pulled apart</span>
+          </label>
+          {#if opens}
+            <button class="press press-quiet" aria-pressed={inside} onclick={() => (inside = !inside)}
+              >{inside ? 'Close it' : 'Open it'}</button
+            >
+          {/if}
+          {#if notMounted.length > 0}
+            <Pick
+              label="Mount"
+              hideLabel
+              adds
+              class="max-w-[220px]"
+              none="Mount another piece…"
+              items={notMounted.map((p) => ({ id: p.name, name: p.name }))}
+              onchoose={mount}
+            />
+          {/if}
+        </div>
+        <div class="mt-3">
+          {#if mounted}
+            <MountedForm {card} {mounted} {view} onchange={change} onremove={takeOff} />
+          {/if}
+          <details class="border-rule mt-3 border-t pt-3" open={!mounted}>
+            <summary class="text-heading font-title font-bold">Base and envelope</summary>
+            <div class="mt-2"><BaseForm {card} {job} {view} onchange={change} /></div>
+          </details>
+        </div>
+      {:else if looked.trouble}
+        <p role="alert" class="text-ochre mt-4">{looked.trouble.message}</p>
+      {/if}
+    </section>
+    <aside
+      class="border-rule bg-paper flex flex-col gap-4 px-5 py-5 lg:border-l"
+      aria-label="How it is glued"
+    >
+      {#if card && view}
+        <Findings findings={view.findings} most={3} onmend={(mend) => change(mend.card)} />
+        <div>
+          <h2 class="text-soft text-small font-sans font-normal">
+            Cut through {preferences.length(view.cut.yMm)} from the foot, heights drawn larger
+          </h2>
+          <CardSection {view} widthMm={card.base.widthMm} envelope={card.envelope ?? undefined} />
+        </div>
+        <div><BottomUp steps={view.steps} {chosen} onchoose={(key) => (chosen = key)} /></div>
+        {#if view.foam.length > 0}
+          <p class="text-soft text-fine">
+            {#each view.foam as cut (cut.thicknessMm)}
+              Foam {preferences.length(cut.thicknessMm)}: {cut.placed.length} pieces from {cut.sheets} sheet{cut.sheets ===
+              1
+                ? ''
+                : 's'}, {Math.round(100 * cut.waste)} % left over.
+            {/each}
+          </p>
+        {/if}
+      {/if}
+    </aside>
+  </div>
+{:else if loaded}
+  <div class="mx-auto max-w-[60ch] px-6 py-14">
+    <h1 class="text-display">No card yet</h1>
+    <p class="text-lead mt-3">A card is put together from the pieces of a job.</p>
+    <a class="press press-strong mt-6" href="#/job">Begin a job</a>
+  </div>
+{/if}
+<Conflict what="job" drafts={planning} />
