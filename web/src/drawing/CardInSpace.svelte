@@ -39,7 +39,7 @@
     return `matrix(${s.across[0]} ${s.across[1]} ${s.along[0]} ${s.along[1]} ${x} ${y})`;
   };
   const moved = (key: string): [number, number] => (drag?.key === key ? [drag.right, drag.up] : [0, 0]);
-  const whole = $derived(`M0 0H${base.widthMm}V${base.heightMm}H0Z`);
+  const whole = $derived(inside ? `M0 0H${base.widthMm}V${base.heightMm}H0Z` : view.base.path);
   const fold = $derived(
     base.fold === 'TOP' ? `M0 ${base.heightMm}H${base.widthMm}` : `M0 0V${base.heightMm}`,
   );
@@ -98,6 +98,7 @@
       <path
         d={whole}
         fill={view.base.colour}
+        fill-rule="evenodd"
         stroke="var(--rule-strong)"
         vector-effect="non-scaling-stroke"
       />

@@ -17,7 +17,9 @@
   import { vocabulary } from '../../state/vocabulary.svelte';
   import BaseForm from './BaseForm.svelte';
   import BottomUp from './BottomUp.svelte';
+  import Leading from './Leading.svelte';
   import MountedForm from './MountedForm.svelte';
+  import PrintCard from './PrintCard.svelte';
 
   let { params = {} }: { params?: { id?: string } } = $props();
   let missing = $state(false);
@@ -25,6 +27,9 @@
   let chosen = $state('');
   let inside = $state(false);
   let apart = $state(0.75);
+  let led = $state(false);
+  /** Where it is cut through, from the foot; in its middle until somebody says. */
+  let cutMm = $state<number>();
   const looked = new Question<CardView>();
   const job = $derived(planning.job);
   const card = $derived(job?.card);
@@ -57,7 +62,8 @@
   $effect(() => {
     const body = planning.job;
     if (!body?.card) return;
-    return looked.follow((signal) => asked(api.POST('/api/cards/look', { body, signal })));
+    const query = { cutMm };
+    return looked.follow((signal) => asked(api.POST('/api/cards/look', { params: { query }, body, signal })));
   });
 
   function change(changed: CardPlan) {
@@ -98,6 +104,7 @@
       across: centred,
       along: centred,
       fillingMm: 0,
+      through: false,
     };
     change({ ...card, mounted: [...card.mounted, fresh] });
     chosen = piece;
@@ -136,6 +143,8 @@
           items={there.map((saved) => ({ id: saved.id, name: saved.job.name }))}
           onchoose={(id) => {
             chosen = '';
+            cutMm = undefined;
+            led = false;
             void push(`/card/${id}`);
           }}
         />
@@ -211,14 +220,42 @@
       aria-label="How it is glued"
     >
       {#if card && view}
-        <Findings findings={view.findings} most={3} onmend={(mend) => change(mend.card)} />
+        {#if led}
+          <Leading
+            steps={view.steps}
+            cards={job.cards}
+            onstep={(key) => {
+              chosen = key;
+              inside = view.pieces.find((p) => p.key === key)?.inside ?? inside;
+            }}
+            onend={() => (led = false)}
+          />
+        {:else}
+          <Findings findings={view.findings} most={3} onmend={(mend) => change(mend.card)} />
+        {/if}
         <div>
-          <h2 class="text-soft text-small font-sans font-normal">
-            Cut through {preferences.length(view.cut.yMm)} from the foot, heights drawn larger
-          </h2>
           <CardSection {view} widthMm={card.base.widthMm} envelope={card.envelope ?? undefined} />
+          <label class="mt-1 flex items-center gap-3">
+            <span class="text-soft text-fine"
+              >Cut through {preferences.length(view.cut.yMm)} from the foot, heights larger</span
+            >
+            <input
+              type="range"
+              class="bare min-w-0 flex-1 accent-(--verdigris)"
+              min="0.5"
+              max={card.base.heightMm - 0.5}
+              step="0.5"
+              bind:value={() => cutMm ?? view.cut.yMm, (mm) => (cutMm = mm)}
+              aria-label="How far up it is cut through"
+            />
+          </label>
         </div>
-        <div><BottomUp steps={view.steps} {chosen} onchoose={(key) => (chosen = key)} /></div>
+        <div>
+          <BottomUp steps={view.steps} {chosen} onchoose={(key) => (chosen = key)} />
+          {#if !led}
+            <button class="press press-strong mt-2" onclick={() => (led = true)}>Lead my hands</button>
+          {/if}
+        </div>
         {#if view.foam.length > 0}
           <p class="text-soft text-fine">
             {#each view.foam as cut (cut.thicknessMm)}
@@ -228,6 +265,13 @@
                 : 's'}, {Math.round(100 * cut.waste)} % left over.
             {/each}
           </p>
+        {/if}
+        {#if planning.saved}
+          <PrintCard
+            jobId={planning.saved.id}
+            foam={view.foam.length > 0}
+            inside={view.pieces.some((p) => p.inside)}
+          />
         {/if}
       {/if}
     </aside>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { api, asked, refusal, type CardPlan, type CardView, type Mounted } from '../../api/client';
   import Pick from '../../parts/Pick.svelte';
+  import Tick from '../../parts/Tick.svelte';
   import QuantityField from '../../parts/QuantityField.svelte';
   import { preferences } from '../../state/preferences.svelte';
   import { vocabulary } from '../../state/vocabulary.svelte';
@@ -70,6 +71,7 @@
     />
     <Pick
       label="Foam under it"
+      name="mounted.foamMm"
       value={String(mounted.foamMm)}
       items={heights.map((mm) => ({ id: String(mm), name: mm === 0 ? 'none' : preferences.length(mm) }))}
       onchoose={(mm) => foam(Number(mm))}
@@ -91,6 +93,13 @@
         onvalue={(fillingMm) => put({ fillingMm })}
         onclear={() => put({ fillingMm: 0 })}
       />
+    {/if}
+    {#if mounted.on === told.front}
+      <div class="self-end pb-2">
+        <Tick checked={mounted.through} ontick={(through) => put({ through })}
+          >Window through the base too</Tick
+        >
+      </div>
     {/if}
   </div>
   <form class="mt-2 flex flex-wrap items-end gap-x-2 gap-y-2" onsubmit={place}>

@@ -101,9 +101,12 @@ public final class Assembly {
         return new Envelope(0, plan.base().widthMm(), 0, plan.base().heightMm());
     }
 
-    /** The closed card. */
+    /** The front of the closed card, with what is cut through it. */
     public Geometry baseShape() {
-        return GEOMETRY.toGeometry(baseBox());
+        return pieces.stream()
+                .filter(p -> p.mounted().through() && !p.inside())
+                .map(Laid::windows)
+                .reduce(GEOMETRY.toGeometry(baseBox()), Geometry::difference);
     }
 
     /** Everything, with what reaches over the edge. */

@@ -113,6 +113,12 @@ public record Base(double widthMm, double heightMm, Fold fold, String stockId, G
         };
     }
 
+    /** Whether it comes out of one sheet of a stock. */
+    public boolean comesOutOf(Stock stock) {
+        Size open = open(stock.thicknessMm());
+        return fitting(stock, open.widthMm(), open.heightMm()) + fitting(stock, open.heightMm(), open.widthMm()) > 0;
+    }
+
     /** Sheets of a stock that so many bases are cut from, laid the way that yields more where its grain does not matter. */
     public int sheets(Stock stock, int cards) {
         Size open = open(stock.thicknessMm());

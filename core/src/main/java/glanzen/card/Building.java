@@ -13,6 +13,7 @@ public final class Building {
     private static final double PAD_S = 15;
     private static final double FILMS_S = 20;
     private static final double FILL_S = 40;
+    private static final double CUT_S = 35;
     private static final double LOOK_S = 5;
 
     /**
@@ -71,6 +72,14 @@ public final class Building {
                     "Fill the shaker of " + name,
                     parts.shakers().get(p.key()).says() + "; look for gaps in the wall before anything turns it over",
                     FILL_S,
+                    0));
+        }
+        if (p.mounted().through()) {
+            steps.add(new CardStep(
+                    p.key(),
+                    "Cut the window through " + p.name() + " and the base at once",
+                    "lay it where it will stay, a little tape holds it, die over both; then glue",
+                    CUT_S,
                     0));
         }
         Joint joint = parts.joints().get(p.key());

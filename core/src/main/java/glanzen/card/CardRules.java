@@ -4,6 +4,8 @@ import glanzen.finding.Concern;
 import glanzen.finding.Finding;
 import glanzen.finding.Finding.Mend;
 import glanzen.finding.RuleId;
+import glanzen.kit.Stock;
+import glanzen.material.Colour;
 import glanzen.measure.BadInput;
 import glanzen.measure.Figures;
 import java.util.ArrayList;
@@ -15,6 +17,9 @@ import org.jspecify.annotations.Nullable;
 
 /** What will not work about a card, each with a way out where there is one. */
 public final class CardRules {
+
+    /** Words that differ less than this from what they lie on are not read at arm's length, CIEDE2000. */
+    private static final double FAINT = 18;
 
     private final CardLook look;
     private final Assembly card;
@@ -79,6 +84,18 @@ public final class CardRules {
 
     private void base() {
         Base base = plan.base();
+        Stock stock = card.baseStock();
+        if (!base.comesOutOf(stock)) {
+            Base.Size open = base.open(stock.thicknessMm());
+            say(
+                    RuleId.BASE_LARGE,
+                    List.of(),
+                    "Open it is " + Figures.length(open.widthMm()) + " by " + Figures.length(open.heightMm())
+                            + "; a sheet of " + stock.name() + " is " + Figures.length(stock.widthMm()) + " by "
+                            + Figures.length(stock.heightMm()),
+                    "Glue it from two leaves with a flap, or take larger stock or a smaller card",
+                    null);
+        }
         if (base.cracks()) {
             say(
                     RuleId.FOLD_GRAIN,
@@ -164,9 +181,28 @@ public final class CardRules {
                 .orElse(null);
     }
 
+    private boolean faint(Sight.Partly seen) {
+        Colour stock = Colour.of(card.piece(seen.key()).sheet().stock().colour());
+        return !seen.decor().colour().isEmpty()
+                && Colour.of(seen.decor().colour()).difference(stock) < FAINT;
+    }
+
     private void sight() {
         for (Sight.Partly seen : look.sight().decors()) {
             String name = card.piece(seen.key()).name();
+            if (seen.cutInto()) {
+                say(
+                        RuleId.WORDS_CUT_OFF,
+                        List.of(seen.key()),
+                        String.format(
+                                Locale.ROOT,
+                                "%.0f %% of %s is cut away with what is cut out of %s",
+                                100 * seen.decor().cutAway(),
+                                seen.decor().name(),
+                                name),
+                        "Another die, or words laid elsewhere",
+                        null);
+            }
             if (seen.cutOff()) {
                 say(
                         RuleId.WORDS_CUT_OFF,
@@ -179,6 +215,13 @@ public final class CardRules {
                                 name,
                                 card.piece(seen.by()).name()),
                         "Words are read where nothing crosses them",
+                        null);
+            } else if (seen.decor().words() && faint(seen)) {
+                say(
+                        RuleId.WORDS_FAINT,
+                        List.of(seen.key()),
+                        seen.decor().name() + " hardly stands out from " + name,
+                        "Words want a colour that differs from what they lie on; tone on tone is for grounds",
                         null);
             } else if (seen.hidden() && seen.decor().seconds() > 0) {
                 String foil = seen.decor().foilMm2() > 0

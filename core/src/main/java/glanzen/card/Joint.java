@@ -1,6 +1,7 @@
 package glanzen.card;
 
 import glanzen.card.Sheet.Decor;
+import glanzen.kit.Stock;
 import glanzen.measure.Figures;
 import java.util.Locale;
 import org.locationtech.jts.geom.Envelope;
@@ -69,6 +70,11 @@ public record Joint(String key, Glue glue, double areaMm2, double ml, double onF
     private static boolean lace(Geometry shape) {
         Geometry thick = shape.buffer(-THIN_MM / 2).buffer(THIN_MM / 2);
         return thick.getArea() < LACE * shape.getArea();
+    }
+
+    /** Load that a millimetre of blade takes to go through a sheet, N. */
+    static double bladeNPerMm(Stock stock) {
+        return stock.kind().bladeNPerMm2() * stock.thicknessMm();
     }
 
     /** In words. */

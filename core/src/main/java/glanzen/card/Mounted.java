@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param along what holds it up and down
  * @param showingMm how much of what it lies on shows all round, mm: its size follows; nothing where it has its own
  * @param fillingMm height of what is shaken behind its opening, mm; 0 where it is no shaker
+ * @param through whether its opening goes on through the base: both are cut at once
  */
 public record Mounted(
         String key,
@@ -28,7 +29,8 @@ public record Mounted(
         PlacementConstraint across,
         PlacementConstraint along,
         @Nullable Double showingMm,
-        double fillingMm) {
+        double fillingMm,
+        boolean through) {
 
     /** The outside of the front leaf. */
     public static final String FRONT = "front";
@@ -55,45 +57,62 @@ public record Mounted(
     /** In the middle of what it lies on. */
     public static Mounted centred(String piece, String on, Way way, double foamMm) {
         return new Mounted(
-                piece, piece, on, way, foamMm, 0, PlacementConstraint.CENTRED, PlacementConstraint.CENTRED, null, 0);
+                piece,
+                piece,
+                on,
+                way,
+                foamMm,
+                0,
+                PlacementConstraint.CENTRED,
+                PlacementConstraint.CENTRED,
+                null,
+                0,
+                false);
     }
 
     /** The same on other foam, or on none. */
     public Mounted raised(double changedMm) {
         Way changed =
                 changedMm > 0 && way == Way.FLAT ? Way.RAISED : changedMm == 0 && way == Way.RAISED ? Way.FLAT : way;
-        return new Mounted(key, piece, on, changed, changedMm, quarterTurns, across, along, showingMm, fillingMm);
+        return new Mounted(
+                key, piece, on, changed, changedMm, quarterTurns, across, along, showingMm, fillingMm, through);
     }
 
     /** The same mounted another way. */
     public Mounted mounted(Way changed) {
-        return new Mounted(key, piece, on, changed, foamMm, quarterTurns, across, along, showingMm, fillingMm);
+        return new Mounted(key, piece, on, changed, foamMm, quarterTurns, across, along, showingMm, fillingMm, through);
     }
 
     /** The same under another key. */
     public Mounted called(String changed) {
-        return new Mounted(changed, piece, on, way, foamMm, quarterTurns, across, along, showingMm, fillingMm);
+        return new Mounted(changed, piece, on, way, foamMm, quarterTurns, across, along, showingMm, fillingMm, through);
     }
 
     /** The same held otherwise. */
     public Mounted held(PlacementConstraint changedAcross, PlacementConstraint changedAlong) {
         return new Mounted(
-                key, piece, on, way, foamMm, quarterTurns, changedAcross, changedAlong, showingMm, fillingMm);
+                key, piece, on, way, foamMm, quarterTurns, changedAcross, changedAlong, showingMm, fillingMm, through);
     }
 
     /** The same on something else. */
     public Mounted lyingOn(String changed) {
-        return new Mounted(key, piece, changed, way, foamMm, quarterTurns, across, along, showingMm, fillingMm);
+        return new Mounted(
+                key, piece, changed, way, foamMm, quarterTurns, across, along, showingMm, fillingMm, through);
     }
 
     /** The same with so much showing all round. */
     public Mounted showing(double mm) {
-        return new Mounted(key, piece, on, way, foamMm, quarterTurns, across, along, mm, fillingMm);
+        return new Mounted(key, piece, on, way, foamMm, quarterTurns, across, along, mm, fillingMm, through);
+    }
+
+    /** The same with its opening cut through the base too. */
+    public Mounted cutThrough() {
+        return new Mounted(key, piece, on, way, foamMm, quarterTurns, across, along, showingMm, fillingMm, true);
     }
 
     /** The same with something to shake behind its opening. */
     public Mounted shaking(double mm) {
-        return new Mounted(key, piece, on, way, foamMm, quarterTurns, across, along, showingMm, mm);
+        return new Mounted(key, piece, on, way, foamMm, quarterTurns, across, along, showingMm, mm, through);
     }
 
     /** Whether it lies on the base itself. */

@@ -149,9 +149,21 @@ final class PieceRules {
 
     private void window(Laid p) {
         Base base = plan.base();
-        if (!p.mounted().on().equals(Mounted.FRONT)
-                || p.windows().isEmpty()
-                || !base.fold().opens()) {
+        if (!p.mounted().through() || p.windows().isEmpty()) {
+            return;
+        }
+        say(
+                RuleId.CUT_BOTH,
+                p.key(),
+                String.format(
+                        Locale.ROOT,
+                        "The window of %s and the base is one cut: %.0f N to a mm of blade instead of %.0f",
+                        p.name(),
+                        Joint.bladeNPerMm(p.sheet().stock()) + Joint.bladeNPerMm(card.baseStock()),
+                        Joint.bladeNPerMm(p.sheet().stock())),
+                "Held lightly where it will stay, both openings agree for ever; try the stack for two sheets on scrap",
+                null);
+        if (!base.fold().opens()) {
             return;
         }
         Envelope hole = p.windows().getEnvelopeInternal();

@@ -38,13 +38,23 @@ public record Sheet(String name, Stock stock, double widthMm, double heightMm, G
      * @param flock whether it is flocked
      * @param foilMm2 film it takes, mm²
      * @param seconds of hands and machine, s
+     * @param cutAway share of it that was cut away with the piece, 0…1
      */
     public record Decor(
-            String name, Geometry shape, String colour, boolean words, boolean flock, double foilMm2, double seconds) {
+            String name,
+            Geometry shape,
+            String colour,
+            boolean words,
+            boolean flock,
+            double foilMm2,
+            double seconds,
+            double cutAway) {
 
         /** What is left of it on a piece that is cut. */
         public Decor within(Geometry piece) {
-            return new Decor(name, shape.intersection(piece), colour, words, flock, foilMm2, seconds);
+            Geometry left = shape.intersection(piece);
+            double away = shape.isEmpty() ? 0 : 1 - left.getArea() / shape.getArea();
+            return new Decor(name, left, colour, words, flock, foilMm2, seconds, away);
         }
     }
 

@@ -9,7 +9,7 @@ import java.util.Map;
 /** What of each piece and of what is laid on it is still seen once the card is together. */
 public final class Sight {
 
-    /** Covered more than this, words or a face look cut off, as a share. */
+    /** Covered or cut away more than this, words look cut off, as a share. */
     private static final double CUT_OFF = 0.04;
     /** Covered more than this, nobody sees that it is there. */
     private static final double HIDDEN = 0.97;
@@ -29,6 +29,11 @@ public final class Sight {
         /** Whether words are cut off by what lies over them. */
         public boolean cutOff() {
             return decor.words() && covered > CUT_OFF && covered < HIDDEN;
+        }
+
+        /** Whether part of its words was cut away with the piece. */
+        public boolean cutInto() {
+            return decor.words() && decor.cutAway() > CUT_OFF;
         }
 
         /** Whether nobody will see it. */

@@ -116,13 +116,16 @@ public enum RuleId {
     WINDOW_AT_FOLD(Weight.STOP),
     SHAKER_WALL(Weight.STOP),
     NO_FOAM_ROOM(Weight.STOP),
+    BASE_LARGE(Weight.WARN),
     GAPES(Weight.WARN),
     BEYOND_EDGE(Weight.WARN),
     CLEAR_SMALL(Weight.WARN),
     GLUED_ON_FOIL(Weight.WARN),
     WORDS_CUT_OFF(Weight.WARN),
     FOLD_GRAIN(Weight.WARN),
-    NEVER_SEEN(Weight.NOTE);
+    WORDS_FAINT(Weight.WARN),
+    NEVER_SEEN(Weight.NOTE),
+    CUT_BOTH(Weight.FACT);
 
     private final Weight weight;
 

@@ -33,8 +33,12 @@ public final class Printer {
             case "c" -> digits + " °C";
             case "k" -> digits + " K";
             case "gsm" -> digits + " g/m²";
-            default -> digits + " s";
+            default -> duration(Double.parseDouble(digits));
         };
+    }
+
+    private static String duration(double seconds) {
+        return seconds < 120 ? Math.round(seconds) + " s" : Math.round(seconds / 60) + " min";
     }
 
     private static String millimetres(double mm) {

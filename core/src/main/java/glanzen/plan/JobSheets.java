@@ -25,7 +25,7 @@ import org.locationtech.jts.geom.util.AffineTransformation;
 public final class JobSheets {
 
     /** A die that takes less of a piece than this cuts an opening, not an outline; as a share of its box. */
-    private static final double OUTLINE = 0.3;
+    private static final double OUTLINE = 0.45;
 
     private final Map<String, SetUp> setUps;
     private final ArtworkShelf shelf;
@@ -95,7 +95,8 @@ public final class JobSheets {
                         t.plate.motif().kind() == Motif.Kind.WORDS,
                         flock,
                         colour.isEmpty() ? 0 : 100 * Supplies.foilCm2(setUp) / tools.size(),
-                        setUp.totalSeconds() / tools.size()))
+                        setUp.totalSeconds() / tools.size(),
+                        0))
                 .toList();
     }
 

@@ -31,8 +31,6 @@ public final class Templates {
 
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
     private static final double LETTERS_MM = 3.4;
-    private static final double GAP_MM = 6;
-    private static final double WIDEST_ROW_MM = 180;
 
     private Templates() {}
 
@@ -76,8 +74,8 @@ public final class Templates {
         for (PositionedPlate lying : a.plates()) {
             Envelope foil = CutList.foil(lying, stock, a.layout().method());
             AffineTransformation to = rows.next(foil);
-            rows.marks.add(new Area(box(Envelopes.turned(foil, to)), Style.FOIL));
-            rows.marks.add(new Area(to.transform(lying.shape()), Style.DESIGN));
+            rows.add(new Area(box(Envelopes.turned(foil, to)), Style.FOIL));
+            rows.add(new Area(to.transform(lying.shape()), Style.DESIGN));
             rows.label(
                     Envelopes.turned(foil, to),
                     lying.placed().plate().name() + ", " + printer.length(foil.getWidth()) + " × "
@@ -129,36 +127,5 @@ public final class Templates {
 
     private static Geometry box(Envelope box) {
         return GEOMETRY.toGeometry(box);
-    }
-
-    /** Things in rows, each with a label under it. */
-    private static final class Rows {
-        private final List<Mark> marks = new ArrayList<>();
-        private double x;
-        private double y;
-        private double rowHeight;
-        private double width;
-
-        AffineTransformation next(Envelope box) {
-            if (x > 0 && x + box.getWidth() > WIDEST_ROW_MM) {
-                x = 0;
-                y += rowHeight + 2 * GAP_MM;
-                rowHeight = 0;
-            }
-            AffineTransformation to =
-                    AffineTransformation.translationInstance(x - box.getMinX(), y + GAP_MM - box.getMinY());
-            x += box.getWidth() + GAP_MM;
-            width = Math.max(width, x - GAP_MM);
-            rowHeight = Math.max(rowHeight, box.getHeight());
-            return to;
-        }
-
-        void label(Envelope box, String text) {
-            marks.add(new Words(box.centre().x, box.getMinY() - 4, LETTERS_MM, text));
-        }
-
-        Template template(String title) {
-            return new Template(title, Math.max(width, 60), y + rowHeight + GAP_MM, marks);
-        }
     }
 }

@@ -3,7 +3,6 @@ package glanzen.card;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import glanzen.Bench;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -14,7 +13,7 @@ import org.locationtech.jts.geom.Geometry;
 /** Heights and what is seen, against counting every place by hand. */
 class CardHeightsTest {
 
-    private static final double CARD = Bench.SMOOTH.thicknessMm();
+    private static final double CARD = Cards.STOCK.thicknessMm();
 
     /** Where a piece begins if every half millimetre under it is looked at. */
     private static double bottom(CardLook look, Laid piece, List<Laid> below, double[] tops) {

@@ -1,6 +1,7 @@
 package glanzen.card;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -103,7 +104,9 @@ class CardRulesTest {
         assertEquals(List.of("shaker-wall"), rules(stuck));
         assertEquals(2, mended(stuck).mounted().get(0).foamMm());
         CardPlan atFold = on(Fold.LEFT, Cards.at("frame", Mounted.FRONT, 0, -22, 10));
-        assertTrue(rules(Cards.look(atFold, frame)).contains("window-at-fold"));
+        assertTrue(rules(Cards.look(atFold.changing("frame", Mounted::cutThrough), frame))
+                .contains("window-at-fold"));
+        assertFalse(rules(Cards.look(atFold, frame)).contains("window-at-fold"), "the base is whole behind it");
         CardPlan pane = on(
                 Fold.LEFT,
                 Mounted.centred("frame", Mounted.FRONT, Way.FLAT, 0),

@@ -1,6 +1,5 @@
 package glanzen.card;
 
-import glanzen.Bench;
 import glanzen.card.Base.Grain;
 import glanzen.card.Sheet.Decor;
 import glanzen.kit.Stock;
@@ -23,34 +22,36 @@ import org.locationtech.jts.util.GeometricShapeFactory;
 final class Cards {
 
     static final GeometryFactory GEOMETRY = new GeometryFactory();
+    static final Stock STOCK = new Stock(
+            "ivory", "Ivory card", Stock.Kind.CARD, Surface.SMOOTH, 0.34, 300, 320, 450, 40, true, false, "#f6efdd");
     static final Stock CLEAR = new Stock(
             "clear", "Clear sheet", Stock.Kind.ACETATE, Surface.SMOOTH, 0.2, 0, 210, 297, 5, false, true, "#eef4f8");
 
     private Cards() {}
 
     static Base base(Fold fold) {
-        return new Base(148, 105, fold, Bench.SMOOTH.id(), Grain.UPRIGHT, "");
+        return new Base(148, 105, fold, STOCK.id(), Grain.UPRIGHT, "");
     }
 
     static Sheet plain(String name, double widthMm, double heightMm) {
-        return Sheet.plain(name, Bench.SMOOTH, widthMm, heightMm);
+        return Sheet.plain(name, STOCK, widthMm, heightMm);
     }
 
     static Sheet round(String name, double acrossMm) {
         GeometricShapeFactory shapes = new GeometricShapeFactory();
         shapes.setSize(acrossMm);
         shapes.setNumPoints(48);
-        return new Sheet(name, Bench.SMOOTH, acrossMm, acrossMm, shapes.createCircle(), List.of());
+        return new Sheet(name, STOCK, acrossMm, acrossMm, shapes.createCircle(), List.of());
     }
 
     static Sheet windowed(String name, double widthMm, double heightMm, double hole) {
         Geometry opening = box((widthMm - hole) / 2, (heightMm - hole) / 2, hole, hole);
         Sheet plain = plain(name, widthMm, heightMm);
-        return new Sheet(name, Bench.SMOOTH, widthMm, heightMm, plain.shape().difference(opening), List.of());
+        return new Sheet(name, STOCK, widthMm, heightMm, plain.shape().difference(opening), List.of());
     }
 
     static Sheet worded(Sheet sheet, Geometry words) {
-        Decor decor = new Decor("Honey", words, "#b87333", true, false, 900, 120);
+        Decor decor = new Decor("Honey", words, "#b87333", true, false, 900, 120, 0);
         return new Sheet(sheet.name(), sheet.stock(), sheet.widthMm(), sheet.heightMm(), sheet.shape(), List.of(decor));
     }
 
@@ -74,7 +75,7 @@ final class Cards {
         for (Sheet s : sheets) {
             byName.put(s.name(), s);
         }
-        return new CardLook(new Assembly(plan, Bench.SMOOTH, byName));
+        return new CardLook(new Assembly(plan, STOCK, byName));
     }
 
     /** Pieces of all kinds anywhere on a card, one on another. */

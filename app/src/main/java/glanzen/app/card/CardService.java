@@ -58,7 +58,7 @@ class CardService {
     }
 
     /** A card and the job whose pieces it is made of. */
-    record SavedCard(String jobId, String name, CardPlan card, long version) {}
+    record SavedCard(String jobId, String name, int cards, CardPlan card, long version) {}
 
     List<SavedCard> all() {
         return jobs.all().stream().flatMap(j -> saved(j).stream()).toList();
@@ -79,7 +79,7 @@ class CardService {
 
     private static Optional<SavedCard> saved(SavedJob job) {
         return Optional.ofNullable(job.job().card())
-                .map(card -> new SavedCard(job.id(), job.job().name(), card, job.version()));
+                .map(card -> new SavedCard(job.id(), job.job().name(), job.job().cards(), card, job.version()));
     }
 
     CardPlan first(Job job) {
@@ -175,7 +175,8 @@ class CardService {
                 base.sheets(stock, cards),
                 stock.thicknessMm(),
                 stock.colour(),
-                base.scoring(stock.thicknessMm()));
+                base.scoring(stock.thicknessMm()),
+                PathText.write(card.baseShape()));
     }
 
     private static MountedView view(CardLook look, Laid p) {

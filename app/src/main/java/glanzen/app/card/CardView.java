@@ -46,6 +46,7 @@ record CardView(
      * @param sheets sheets of stock that all cards need
      * @param caliperMm of the stock, mm
      * @param scoring how it is scored, in words
+     * @param path the front of the closed card, mm, y upwards
      */
     record OpenBase(
             double widthMm,
@@ -55,7 +56,8 @@ record CardView(
             int sheets,
             double caliperMm,
             String colour,
-            String scoring) {}
+            String scoring,
+            String path) {}
 
     /**
      * A piece where it lies.

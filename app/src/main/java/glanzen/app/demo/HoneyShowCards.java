@@ -65,21 +65,24 @@ final class HoneyShowCards {
     /** A window with something to shake behind it. */
     static CardPlan sign() {
         return new CardPlan(
-                new Base(164, 121, Fold.TOP, "slate-270", Grain.ACROSS, ""),
+                new Base(164, 178, Fold.NONE, "slate-270", Grain.UNKNOWN, ""),
                 null,
                 List.of(
-                        Mounted.centred("Sign", Mounted.FRONT, Way.RAISED, 3)
-                                .showing(6)
+                        Mounted.centred("Sign", Mounted.FRONT, Way.RAISED, 2)
+                                .held(PlacementConstraint.CENTRED, fromHigh(6)),
+                        Mounted.centred("Window panel", Mounted.FRONT, Way.RAISED, 3)
+                                .held(PlacementConstraint.CENTRED, fromLow(6))
                                 .shaking(1.5),
-                        Mounted.centred("Window", "Sign", Way.BEHIND, 0)));
+                        Mounted.centred("Window", "Window panel", Way.BEHIND, 0)));
     }
 
     /** A gate that opens on the certificate. */
     static CardPlan certificate() {
         return new CardPlan(
-                new Base(160, 222, Fold.GATE, "white-350", Grain.UPRIGHT, ""),
+                new Base(148, 210, Fold.GATE, "white-350", Grain.UPRIGHT, ""),
                 envelope("C5"),
-                List.of(Mounted.centred("Certificate", Mounted.INSIDE, Way.FLAT, 0)));
+                List.of(Mounted.centred("Certificate", Mounted.INSIDE, Way.FLAT, 0)
+                        .showing(4)));
     }
 
     /** Two from one stencil; a drop inlaid into the opening of the negative. */

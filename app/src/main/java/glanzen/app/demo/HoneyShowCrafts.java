@@ -45,7 +45,8 @@ final class HoneyShowCrafts {
             new Work("Comb ground, cut", Route.THIN_CUT, IRON, "hexagon-85", null, "toner-comb"),
             new Work("Prize card panel, cut", Route.THIN_CUT, IRON, "hexagon-94", null, "ivory-300"),
             new Work("Rosette, cut", Route.THIN_CUT, WHIRR, "die-rosette", null, "white-350"),
-            new Work("Stall sign window, cut", Route.THIN_CUT, WHIRR, "hexagon-49", null, "slate-270"),
+            new Work("Stall sign window, cut", Route.THIN_CUT, WHIRR, "hexagon-85", null, "slate-270"),
+            new Work("Drop opening, cut", Route.THIN_CUT, WHIRR, "hexagon-49", null, "slate-270"),
             new Work("Drop of honey, cut", Route.THIN_CUT, WHIRR, "hexagon-49", null, "honey-216"),
             new Work(
                     "Drip card, positive",

@@ -36,7 +36,7 @@ final class HoneyShowJobs {
                         piece("Bee and word", "ivory-300", 76, 88)
                                 .with(Kind.HOT_FOIL, "Prize card, First")
                                 .then(Kind.TRIM, Kind.ASSEMBLE),
-                        piece("Rosette", "white-350", 70, 70)
+                        piece("Rosette", "white-350", 60, 60)
                                 .with(Kind.HOT_FOIL, "Rosette panel")
                                 .with(Kind.CUT, "Rosette, cut")
                                 .then(Kind.ASSEMBLE)),
@@ -65,11 +65,13 @@ final class HoneyShowJobs {
                 "Stall signs",
                 6,
                 List.of(
-                        piece("Sign", "slate-270", 152, 109)
+                        piece("Sign", "slate-270", 152, 54)
                                 .with(Kind.HOT_FOIL, "Stall sign")
+                                .then(Kind.TRIM, Kind.ASSEMBLE),
+                        piece("Window panel", "slate-270", 152, 106)
                                 .with(Kind.CUT, "Stall sign window, cut")
                                 .then(Kind.ASSEMBLE),
-                        piece("Window", "acetate-hot", 57, 50)
+                        piece("Window", "acetate-hot", 93, 82)
                                 .first(Kind.FILM_OFF_FRONT)
                                 .with(Kind.HOT_FOIL, "Stall sign window")
                                 .then(Kind.FILM_OFF_BACK, Kind.TRIM, Kind.ASSEMBLE)),
@@ -92,7 +94,7 @@ final class HoneyShowJobs {
                         piece("Negative", "slate-270", 105, 148)
                                 .first(Kind.GEL, Kind.GEL_DRY)
                                 .with(Kind.GEL_FOIL, "Drip card, negative")
-                                .with(Kind.CUT, "Stall sign window, cut")
+                                .with(Kind.CUT, "Drop opening, cut")
                                 .then(Kind.ASSEMBLE),
                         piece("Drop of honey", "honey-216", 50, 44)
                                 .with(Kind.CUT, "Drop of honey, cut")

@@ -1,7 +1,7 @@
 package glanzen.app.template;
 
 /** Paper a printer takes. */
-enum Paper {
+public enum Paper {
     A4(210, 297),
     LETTER(215.9, 279.4);
 

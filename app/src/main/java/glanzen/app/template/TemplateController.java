@@ -12,9 +12,6 @@ import glanzen.template.Template;
 import glanzen.template.Templates;
 import io.swagger.v3.oas.annotations.Operation;
 import java.nio.charset.StandardCharsets;
-import java.util.Locale;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -76,17 +73,6 @@ class TemplateController {
 
     private static ResponseEntity<byte[]> file(
             byte[] content, SavedSetUp saved, Kind kind, String ending, MediaType type) {
-        String name = slug(saved.name()) + "-" + slug(kind.name()) + "." + ending;
-        return ResponseEntity.ok()
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(name).build().toString())
-                .contentType(type)
-                .body(content);
-    }
-
-    /** A name as part of a file name. */
-    static String slug(String name) {
-        return name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
+        return Printed.file(content, saved.name(), kind.name(), ending, type);
     }
 }

@@ -20,7 +20,7 @@ import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
 import org.locationtech.jts.awt.ShapeWriter;
 
 /** A template as PDF at true scale, in tiles with an overlap where it is larger than the paper. */
-final class TemplatePdf {
+public final class TemplatePdf {
 
     private static final double POINTS = 72 / 25.4;
     private static final double MARGIN_MM = 10;
@@ -34,7 +34,8 @@ final class TemplatePdf {
     private final double roomHeightMm;
     private final PDFont font = new PDType1Font(Standard14Fonts.FontName.HELVETICA);
 
-    TemplatePdf(Template template, Paper paper) {
+    /** @param paper what it is printed on */
+    public TemplatePdf(Template template, Paper paper) {
         this.template = template;
         // Laid across the paper only where that saves tiles.
         boolean upright = tiles(template, paper.widthMm(), paper.heightMm())
@@ -53,7 +54,8 @@ final class TemplatePdf {
         return size <= room ? 1 : (int) Math.ceil((size - OVERLAP_MM) / (room - OVERLAP_MM));
     }
 
-    byte[] write() {
+    /** As a file. */
+    public byte[] write() {
         int columns = along(template.widthMm(), roomWidthMm);
         int rows = along(template.heightMm(), roomHeightMm);
         try (PDDocument document = new PDDocument();

@@ -11,14 +11,15 @@ import java.util.Locale;
 import org.springframework.web.util.HtmlUtils;
 
 /** A template as SVG whose user unit is a millimetre, with check bars under it. */
-final class TemplateSvg {
+public final class TemplateSvg {
 
     private static final double MARGIN = 6;
     private static final double FOOT = 24;
 
     private TemplateSvg() {}
 
-    static String write(Template t) {
+    /** As text. */
+    public static String write(Template t) {
         double width = Math.max(t.widthMm(), 110) + 2 * MARGIN;
         double height = t.heightMm() + 2 * MARGIN + FOOT;
         StringBuilder svg = new StringBuilder(f(

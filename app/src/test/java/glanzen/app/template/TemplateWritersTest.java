@@ -99,6 +99,6 @@ class TemplateWritersTest {
     @ParameterizedTest
     @CsvSource({"'Prize card, First', prize-card-first", "'  Ä & b ', b", "TRACING, tracing"})
     void fileNamesArePlain(String name, String slug) {
-        assertEquals(slug, TemplateController.slug(name));
+        assertEquals(slug, Printed.slug(name));
     }
 }

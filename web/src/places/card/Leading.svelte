@@ -1,0 +1,77 @@
+<script lang="ts">
+  import type { CardView } from '../../api/client';
+  import { clock } from '../../parts/format';
+  import { preferences } from '../../state/preferences.svelte';
+  import { typing } from '../../editing/undo';
+
+  /** The hands are led: one step at a time, card after card; Space goes on. */
+  interface Props {
+    steps: CardView['steps'];
+    cards: number;
+    onstep: (key: string) => void;
+    onend: () => void;
+  }
+  let { steps, cards, onstep, onend }: Props = $props();
+
+  let at = $state(0);
+  let card = $state(1);
+  /** When the weight on the card before may come off. */
+  let until = $state<number>();
+  let now = $state(Date.now());
+  const step = $derived(steps[at]);
+  const left = $derived(until === undefined ? 0 : Math.max(0, (until - now) / 1000));
+
+  $effect(() => {
+    const ticking = setInterval(() => (now = Date.now()), 1000);
+    return () => clearInterval(ticking);
+  });
+  $effect(() => onstep(step?.key ?? ''));
+
+  function on() {
+    if (step && step.waitMinutes > 0) until = Date.now() + 60_000 * step.waitMinutes;
+    if (at + 1 < steps.length) at += 1;
+    else if (card < cards) [at, card] = [0, card + 1];
+    else onend();
+  }
+
+  function back() {
+    if (at > 0) at -= 1;
+    else if (card > 1) [at, card] = [steps.length - 1, card - 1];
+  }
+
+  function keys(event: KeyboardEvent) {
+    if (typing(event) || event.ctrlKey || event.metaKey || event.altKey) return;
+    const button = event.target instanceof Element && event.target.closest('button, a, [role=button]');
+    if (event.key === ' ' && !button) {
+      event.preventDefault();
+      on();
+    } else if (event.key === 'Backspace') {
+      event.preventDefault();
+      back();
+    } else if (event.key === 'Escape') onend();
+  }
+</script>
+
+<svelte:window onkeydown={keys} />
+
+{#if step}
+  <section
+    class="border-verdigris bg-verdigris-wash border-l-4 px-4 py-4"
+    aria-live="polite"
+    aria-label="This step"
+  >
+    <p class="text-soft">Card {card} of {cards} · step {at + 1} of {steps.length}</p>
+    <h2 class="text-title mt-1">{step.title}</h2>
+    <p class="text-lead mt-1">{preferences.said(step.detail)}</p>
+    {#if left > 0}
+      <p class="mt-2">
+        <strong>Under its weight for {clock(left)} more.</strong> Go on with what it does not carry.
+      </p>
+    {/if}
+    <div class="mt-3 flex gap-2">
+      <button class="press press-strong" onclick={on}>Done, go on</button>
+      <button class="press press-quiet" disabled={at === 0 && card === 1} onclick={back}>Back</button>
+      <button class="press press-quiet" onclick={onend}>Stop</button>
+    </div>
+  </section>
+{/if}
