@@ -28,6 +28,8 @@
   let inside = $state(false);
   let apart = $state(0.75);
   let led = $state(false);
+  /** Another arrangement of the same card, to be held against this one. */
+  let aside = $state<CardPlan>();
   /** Where it is cut through, from the foot; in its middle until somebody says. */
   let cutMm = $state<number>();
   const looked = new Question<CardView>();
@@ -68,6 +70,13 @@
 
   function change(changed: CardPlan) {
     if (job) planning.change({ ...job, card: changed });
+  }
+
+  function swap() {
+    if (!card || !aside) return;
+    const other = aside;
+    aside = card;
+    change(other);
   }
 
   async function begin() {
@@ -144,6 +153,7 @@
           onchoose={(id) => {
             chosen = '';
             cutMm = undefined;
+            aside = undefined;
             led = false;
             void push(`/card/${id}`);
           }}
@@ -189,6 +199,11 @@
             <button class="press press-quiet" aria-pressed={inside} onclick={() => (inside = !inside)}
               >{inside ? 'Close it' : 'Open it'}</button
             >
+          {/if}
+          {#if aside}
+            <button class="press press-quiet" onclick={swap}>Change places with the other</button>
+          {:else}
+            <button class="press press-quiet" onclick={() => (aside = card)}>Keep this one aside</button>
           {/if}
           {#if notMounted.length > 0}
             <Pick
@@ -265,6 +280,26 @@
                 : 's'}, {Math.round(100 * cut.waste)} % left over.
             {/each}
           </p>
+        {/if}
+        {#if !led && view.ideas.length > 0}
+          <details>
+            <summary class="text-heading font-title font-bold">To try</summary>
+            <ul class="mt-2">
+              {#each view.ideas as idea (idea.label)}
+                <li class="border-rule border-t py-2">
+                  {#if idea.card}
+                    {@const tried = idea.card}
+                    <button class="text-verdigris text-left underline" onclick={() => change(tried)}
+                      >{idea.label}</button
+                    >
+                  {:else}
+                    <p>{idea.label}</p>
+                  {/if}
+                  <p class="text-soft text-fine">{preferences.said(idea.why)}.</p>
+                </li>
+              {/each}
+            </ul>
+          </details>
         {/if}
         {#if planning.saved}
           <PrintCard

@@ -123,6 +123,7 @@
         <button class="press press-quiet" disabled={!planning.canUndo} onclick={() => planning.undo()}
           >Undo</button
         >
+        <a class="press press-quiet" href="#/card/{planning.saved?.id ?? ''}">Card</a>
         <button class="press" onclick={begin}>New job</button>
       </div>
       <div class="mt-2 grid grid-cols-[minmax(0,1fr)] gap-x-6 xl:grid-cols-[minmax(0,420px)_minmax(0,1fr)]">

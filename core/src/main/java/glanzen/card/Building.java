@@ -3,6 +3,8 @@ package glanzen.card;
 import glanzen.measure.Figures;
 import java.util.ArrayList;
 import java.util.List;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
 
 /** The order of the hands: from the bottom up, inside first, what will be out of reach first. */
 public final class Building {
@@ -42,6 +44,11 @@ public final class Building {
                     0));
         }
         assembly.pieces().forEach(p -> piece(assembly, p, parts, steps));
+        String kept = kept(assembly);
+        if (!kept.isEmpty()) {
+            steps.add(new CardStep(
+                    "", "Keep what fell out", kept + ": pieces for another card, or a mask for a stencil", LOOK_S, 0));
+        }
         steps.add(new CardStep("", "Close it and look", "every edge lies, nothing shows through", LOOK_S, 0));
         return steps;
     }
@@ -90,6 +97,20 @@ public final class Building {
                 Placing.says(assembly, p) + "; " + joint.says(),
                 GLUE_S,
                 joint.glue().weightMinutes()));
+    }
+
+    /** What is cut out of windows. */
+    private static String kept(Assembly assembly) {
+        List<String> all = new ArrayList<>();
+        for (Laid p : assembly.pieces()) {
+            Geometry windows = p.windows();
+            for (int n = 0; n < windows.getNumGeometries() && !windows.isEmpty(); n++) {
+                Envelope box = windows.getGeometryN(n).getEnvelopeInternal();
+                all.add(Figures.length(box.getWidth()) + " by " + Figures.length(box.getHeight()) + " of "
+                        + p.sheet().stock().name());
+            }
+        }
+        return String.join(", ", all);
     }
 
     private static String where(Laid p) {

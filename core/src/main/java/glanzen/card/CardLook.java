@@ -131,6 +131,11 @@ public final class CardLook {
         return CardRules.check(this);
     }
 
+    /** What practised eyes would try. */
+    public List<Ideas.Idea> ideas() {
+        return Ideas.of(this);
+    }
+
     /** Foam of a job by thickness, cut from sheets. */
     public List<FoamCut> foamCuts(int cards) {
         return FoamCut.of(List.copyOf(parts.foam().values()), cards);

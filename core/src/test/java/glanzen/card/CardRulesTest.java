@@ -165,4 +165,32 @@ class CardRulesTest {
                 1e-6);
         assertThrows(BadInput.class, () -> plan.placed("seal", "somewhere nice", LengthUnit.MM));
     }
+
+    @Test
+    void ideasAreTriedByOnePressAndNeverByThemselves() {
+        Sheet[] sheets = {Cards.plain("panel", 100, 80), Cards.round("leaf", 20)};
+        CardPlan plan = on(
+                Fold.LEFT,
+                Mounted.centred("panel", Mounted.FRONT, Way.FLAT, 0),
+                Cards.at("leaf", Mounted.FRONT, 1, 20, 60).called("leaf 1"),
+                Cards.at("leaf", Mounted.FRONT, 1, 60, 60).called("leaf 2"));
+        CardLook look = Cards.look(plan, sheets);
+        Ideas.Idea odd = look.ideas().get(0);
+        assertEquals("One leaf more", odd.label());
+        CardLook three = Cards.look(odd.card(), sheets);
+        assertEquals(4, three.assembly().pieces().size());
+        Ideas.Idea gathered = three.ideas().stream()
+                .filter(i -> i.label().startsWith("Gather"))
+                .findFirst()
+                .orElseThrow();
+        for (Laid p : Cards.look(gathered.card(), sheets).assembly().pieces()) {
+            assertTrue(three.assembly().baseShape().buffer(1).covers(p.shape()), p.key());
+        }
+        Ideas.Idea edge = look.ideas().stream()
+                .filter(i -> i.label().startsWith("A copy"))
+                .findFirst()
+                .orElseThrow();
+        List<Laid> pieces = Cards.look(edge.card(), sheets).assembly().pieces();
+        assertEquals("leaf 2", pieces.get(pieces.size() - 1).key(), "the copy lies behind");
+    }
 }

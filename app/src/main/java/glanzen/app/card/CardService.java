@@ -160,7 +160,8 @@ class CardService {
                 new CutThrough(at, heights.cutThrough(at, look.joined().foam())),
                 look.steps(),
                 look.foamCuts(job.cards()),
-                findings.stream().map(CardFinding::of).toList());
+                findings.stream().map(CardFinding::of).toList(),
+                look.ideas());
     }
 
     private static OpenBase base(Assembly card, int cards) {

@@ -4,6 +4,7 @@ import glanzen.card.Building.CardStep;
 import glanzen.card.CardPlan;
 import glanzen.card.FoamCut;
 import glanzen.card.Heights.Stretch;
+import glanzen.card.Ideas.Idea;
 import glanzen.card.Way;
 import glanzen.finding.Finding;
 import glanzen.finding.Weight;
@@ -24,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param steps the order of the hands
  * @param foam how foam is cut for all cards
  * @param findings what will not work, worst first
+ * @param ideas what practised eyes would try
  */
 record CardView(
         String title,
@@ -36,7 +38,8 @@ record CardView(
         CutThrough cut,
         List<CardStep> steps,
         List<FoamCut> foam,
-        List<CardFinding> findings) {
+        List<CardFinding> findings,
+        List<Idea> ideas) {
 
     /**
      * The sheet before it is folded.
