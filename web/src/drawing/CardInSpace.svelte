@@ -19,15 +19,15 @@
   }
   let { view, base, ground, inside, apart, chosen, warned, onchoose, onmove }: Props = $props();
 
-  const LABELS = 210;
   const GAP = 92;
   /** Heights are drawn larger, or nothing would be seen of them. */
   const TALLER = 4;
   let width = $state(640);
+  const room = $derived(width < 520 ? 140 : 210);
   let drag = $state<{ key: string; x: number; y: number; right: number; up: number }>();
 
   const pieces = $derived(view.pieces.filter((p) => p.inside === inside));
-  const s = $derived(slanted(base.widthMm, base.heightMm, width - LABELS - 24));
+  const s = $derived(slanted(base.widthMm, base.heightMm, width - room - 24));
   const lifts = $derived(
     pieces.map((p, i) => p.bottomMm * s.scale * TALLER * (1 - apart) + (i + 1) * GAP * apart),
   );
@@ -57,7 +57,7 @@
       48,
     ),
   );
-  const labelX = $derived(width - LABELS);
+  const labelX = $derived(width - room);
 
   function grab(event: PointerEvent, key: string) {
     onchoose(key);
@@ -180,7 +180,7 @@
           font-size="16"
           fill={label.key === chosen && label.key ? 'var(--verdigris)' : 'var(--ink)'}>{label.name}</text
         >
-        <foreignObject x={labelX} y={place.label + 3} width={LABELS - 4} height="40">
+        <foreignObject x={labelX} y={place.label + 3} width={room - 4} height="40">
           <p class="text-soft text-fine leading-tight">{preferences.said(label.says)}</p>
         </foreignObject>
       {/if}

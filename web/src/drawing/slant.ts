@@ -32,14 +32,16 @@ export function slanted(widthMm: number, heightMm: number, roomPx: number): Slan
   };
 }
 
-/** Labels beside places, from the lowest up, none nearer to the one below than a gap. */
+/** Labels beside places, in the order of the places, from the lowest up, none nearer to the one below than a gap. */
 export function spread<P extends { x: number; y: number }>(
   places: P[],
   gap: number,
 ): (P & { label: number })[] {
   let last = Infinity;
-  return places.map((place) => {
+  const labels = new Map<P, number>();
+  for (const place of [...places].sort((a, b) => b.y - a.y)) {
     last = Math.min(place.y, last - gap);
-    return { ...place, label: last };
-  });
+    labels.set(place, last);
+  }
+  return places.map((place) => ({ ...place, label: labels.get(place) ?? place.y }));
 }

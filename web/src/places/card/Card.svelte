@@ -250,13 +250,13 @@
         {/if}
         <div>
           <CardSection {view} widthMm={card.base.widthMm} envelope={card.envelope ?? undefined} />
-          <label class="mt-1 flex items-center gap-3">
+          <label class="mt-1 block">
             <span class="text-soft text-fine"
               >Cut through {preferences.length(view.cut.yMm)} from the foot, heights larger</span
             >
             <input
               type="range"
-              class="bare min-w-0 flex-1 accent-(--verdigris)"
+              class="bare block w-full accent-(--verdigris)"
               min="0.5"
               max={card.base.heightMm - 0.5}
               step="0.5"
@@ -274,10 +274,12 @@
         {#if view.foam.length > 0}
           <p class="text-soft text-fine">
             {#each view.foam as cut (cut.thicknessMm)}
-              Foam {preferences.length(cut.thicknessMm)}: {cut.placed.length} pieces from {cut.sheets} sheet{cut.sheets ===
-              1
-                ? ''
-                : 's'}, {Math.round(100 * cut.waste)} % left over.
+              <span class="block"
+                >Foam {preferences.length(cut.thicknessMm)}: {cut.placed.length} pieces from {cut.sheets} sheet{cut.sheets ===
+                1
+                  ? ''
+                  : 's'}, {Math.round(100 * cut.waste)} % left over.</span
+              >
             {/each}
           </p>
         {/if}
