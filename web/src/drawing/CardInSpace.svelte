@@ -102,6 +102,16 @@
         stroke="var(--rule-strong)"
         vector-effect="non-scaling-stroke"
       />
+      {#if !inside}
+        {#each view.base.decor as decor (decor.name)}
+          <path
+            d={decor.path}
+            fill={decor.colour || 'var(--ink)'}
+            fill-rule="evenodd"
+            opacity={decor.colour ? 1 : 0.18}
+          />
+        {/each}
+      {/if}
       {#if base.fold !== 'NONE'}
         <path
           d={fold}

@@ -19,6 +19,8 @@ export interface Keeping<T, K extends Kept> {
   /** Writes it on the version it was read as; at last, as the page closes, without waiting for an answer. */
   write: (kept: K, value: T, atLast: boolean) => Promise<K>;
   value: (kept: K) => T;
+  /** Whether the server may keep it otherwise than it was sent: that is shown then. */
+  adopts?: boolean;
 }
 
 /**
@@ -148,8 +150,11 @@ export class Drafts<T extends object, K extends Kept> {
       this.kept = again;
       this.#written = change;
       this.unsaved = false;
-      if (this.#changes === change) forget(this.#keeping.kind, kept.id);
-      else this.touched();
+      if (this.#changes !== change) this.touched();
+      else {
+        forget(this.#keeping.kind, kept.id);
+        if (this.#keeping.adopts) this.now = this.#keeping.value(again);
+      }
     } catch (trouble) {
       this.#failed(trouble, kept.id);
     }

@@ -26,6 +26,7 @@ class Planning extends Drafts<Job, SavedJob> {
         return asked(api.PUT('/api/jobs/{id}', { params, body, keepalive: atLast }));
       },
       value: (saved) => saved.job,
+      adopts: true,
     });
     world.watch(() => this.shown());
   }

@@ -123,7 +123,6 @@
         <button class="press press-quiet" disabled={!planning.canUndo} onclick={() => planning.undo()}
           >Undo</button
         >
-        <a class="press press-quiet" href="#/card/{planning.saved?.id ?? ''}">Card</a>
         <button class="press" onclick={begin}>New job</button>
       </div>
       <div class="mt-2 grid grid-cols-[minmax(0,1fr)] gap-x-6 xl:grid-cols-[minmax(0,420px)_minmax(0,1fr)]">
@@ -138,6 +137,7 @@
           {:else}
             <button class="press press-quiet -ml-2" onclick={addPiece}>Add a piece on top</button>
           {/if}
+          <a class="press press-quiet" href="#/card/{planning.saved?.id ?? ''}">Put it together</a>
           <button class="press press-quiet text-soft" onclick={remove}>Throw this job away</button>
         </div>
         {#if piece}

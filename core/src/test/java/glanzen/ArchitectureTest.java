@@ -23,6 +23,7 @@ class ArchitectureTest {
             "leftover",
             "layout",
             "card",
+            "gluing",
             "cutting",
             "template",
             "stack",

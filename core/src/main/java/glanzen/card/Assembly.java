@@ -121,6 +121,11 @@ public final class Assembly {
         return plan;
     }
 
+    /** The piece that the base is, if it is one of the job. */
+    public Optional<Sheet> baseSheet() {
+        return Optional.ofNullable(sheets.get(plan.base().piece()));
+    }
+
     /** What the base is of. */
     public Stock baseStock() {
         return baseStock;

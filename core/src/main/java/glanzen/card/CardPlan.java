@@ -109,6 +109,23 @@ public record CardPlan(Base base, @Nullable Envelope envelope, List<Mounted> mou
         return new CardPlan(changed, envelope, mounted);
     }
 
+    /** The first that lies on nothing which lies on the base; nothing where all do. */
+    public Optional<Mounted> adrift() {
+        return mounted.stream().filter(m -> !reachesBase(m)).findFirst();
+    }
+
+    private boolean reachesBase(Mounted from) {
+        Mounted at = from;
+        for (int i = 0; i <= mounted.size() && !at.onBase(); i++) {
+            Optional<Mounted> next = find(at.on());
+            if (next.isEmpty()) {
+                return false;
+            }
+            at = next.get();
+        }
+        return at.onBase();
+    }
+
     /**
      * Pieces from the bottom up: each after what it lies on, but what is behind an opening before what is over it.
      *

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import org.locationtech.jts.geom.Geometry;
 
 /**
  * How high a card stands, cell by cell. Pieces are stiff: each lies on the highest that is under it, on its foam if it has any. What
@@ -174,9 +175,9 @@ public final class Heights {
      * The closed card cut through from left to right.
      *
      * @param yMm how far up, mm
-     * @param foam pads by the piece they carry
+     * @param foam shapes of foam by the piece it carries
      */
-    public List<Stretch> cutThrough(double yMm, Map<String, Foam> foam) {
+    public List<Stretch> cutThrough(double yMm, Map<String, Geometry> foam) {
         double leaf = assembly.baseStock().thicknessMm();
         int leaves = assembly.plan().base().fold().leaves();
         double width = assembly.plan().base().widthMm();
@@ -190,7 +191,7 @@ public final class Heights {
             double from = piece.inside() ? (leaves - 1) * leaf : frontAt;
             double bottom = from + bottomMm(piece.key());
             if (foam.containsKey(piece.key())) {
-                Cut.along(foam.get(piece.key()).shape(), yMm)
+                Cut.along(foam.get(piece.key()), yMm)
                         .forEach(s -> all.add(new Stretch(
                                 piece.key(),
                                 Stretch.What.FOAM,

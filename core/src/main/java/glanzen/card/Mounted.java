@@ -116,12 +116,12 @@ public record Mounted(
     }
 
     /** Whether it lies on the base itself. */
-    boolean onBase() {
+    public boolean onBase() {
         return on.equals(FRONT) || on.equals(INSIDE);
     }
 
     /** Whether it is held by the opening of what it lies on, not by its edges. */
-    boolean inOpening() {
+    public boolean inOpening() {
         return way == Way.INTO_OPENING || way.below();
     }
 

@@ -20,7 +20,8 @@ import org.locationtech.jts.geom.Geometry;
  */
 public record Raster(double leftMm, double bottomMm, double cellMm, int columns, int rows) {
 
-    static Raster over(Envelope box, double cellMm) {
+    /** Over a box. */
+    public static Raster over(Envelope box, double cellMm) {
         return new Raster(
                 box.getMinX(), box.getMinY(), cellMm, (int) Math.max(1, Math.ceil(box.getWidth() / cellMm)), (int)
                         Math.max(1, Math.ceil(box.getHeight() / cellMm)));
@@ -58,7 +59,7 @@ public record Raster(double leftMm, double bottomMm, double cellMm, int columns,
     }
 
     /** Cells that an area covers at least half. */
-    boolean[] filled(Geometry area) {
+    public boolean[] filled(Geometry area) {
         byte[] covered = covered(area);
         boolean[] filled = new boolean[covered.length];
         for (int i = 0; i < filled.length; i++) {

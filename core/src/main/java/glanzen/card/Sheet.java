@@ -74,7 +74,8 @@ public record Sheet(String name, Stock stock, double widthMm, double heightMm, G
         return windowsOf(shape);
     }
 
-    static Geometry windowsOf(Geometry shape) {
+    /** Holes of a shape that are large enough to be windows. */
+    public static Geometry windowsOf(Geometry shape) {
         Geometry all = GEOMETRY.createPolygon();
         for (int i = 0; i < shape.getNumGeometries(); i++) {
             if (shape.getGeometryN(i) instanceof Polygon p) {

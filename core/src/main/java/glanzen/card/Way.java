@@ -22,7 +22,7 @@ public enum Way {
     }
 
     /** Whether it lies under what it is mounted on. */
-    boolean below() {
+    public boolean below() {
         return this == BEHIND || this == LOOSE;
     }
 }

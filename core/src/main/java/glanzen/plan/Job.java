@@ -2,7 +2,6 @@ package glanzen.plan;
 
 import glanzen.card.Base.Size;
 import glanzen.card.CardPlan;
-import glanzen.card.CardRules;
 import glanzen.card.Showing;
 import glanzen.measure.Checks;
 import java.util.HashMap;
@@ -54,7 +53,7 @@ public record Job(
 
     /** Pieces take the sizes that the card gives them: the base its own, others what they leave to be seen. */
     private static List<JobPiece> following(List<JobPiece> pieces, CardPlan card) {
-        if (CardRules.ring(card).isPresent()) {
+        if (card.adrift().isPresent()) {
             return List.copyOf(pieces);
         }
         Map<String, Size> sizes = new HashMap<>();

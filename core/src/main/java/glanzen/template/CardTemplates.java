@@ -1,10 +1,10 @@
 package glanzen.template;
 
 import glanzen.card.Assembly;
-import glanzen.card.Building.CardStep;
-import glanzen.card.CardLook;
 import glanzen.card.Heights;
 import glanzen.card.Laid;
+import glanzen.gluing.Building.CardStep;
+import glanzen.gluing.CardLook;
 import glanzen.measure.Printer;
 import glanzen.template.Template.Area;
 import glanzen.template.Template.Line;
@@ -102,8 +102,7 @@ public final class CardTemplates {
         double scale = Math.min(1, SHEET_MM / card.box().getWidth());
         double left = (SHEET_MM - card.plan().base().widthMm() * scale) / 2;
         double top = foot;
-        for (Heights.Stretch s : look.heights()
-                .cutThrough(card.plan().base().heightMm() / 2, look.joined().foam())) {
+        for (Heights.Stretch s : look.cutThrough(card.plan().base().heightMm() / 2)) {
             Envelope box = new Envelope(
                     left + s.fromMm() * scale,
                     left + s.toMm() * scale,

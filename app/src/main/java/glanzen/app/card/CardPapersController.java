@@ -6,7 +6,7 @@ import glanzen.app.template.Paper;
 import glanzen.app.template.Printed;
 import glanzen.app.template.TemplatePdf;
 import glanzen.app.template.TemplateSvg;
-import glanzen.card.CardLook;
+import glanzen.gluing.CardLook;
 import glanzen.measure.Printer;
 import glanzen.template.CardTemplates;
 import glanzen.template.Template;

@@ -16,15 +16,15 @@ import glanzen.artwork.ArtworkShelf;
 import glanzen.artwork.PathText;
 import glanzen.card.Assembly;
 import glanzen.card.Base;
-import glanzen.card.CardLook;
 import glanzen.card.CardPlan;
-import glanzen.card.CardRules;
-import glanzen.card.Foam;
 import glanzen.card.Heights;
 import glanzen.card.Laid;
 import glanzen.card.Raster;
 import glanzen.finding.Finding;
 import glanzen.finding.Weight;
+import glanzen.gluing.CardLook;
+import glanzen.gluing.CardRules;
+import glanzen.gluing.Foam;
 import glanzen.kit.Stock;
 import glanzen.measure.BadInput;
 import glanzen.plan.FirstCard;
@@ -157,7 +157,7 @@ class CardService {
                         (raster.columns() + MAP_CELLS - 1) / MAP_CELLS,
                         (raster.rows() + MAP_CELLS - 1) / MAP_CELLS,
                         heights.coarse(MAP_CELLS)),
-                new CutThrough(at, heights.cutThrough(at, look.joined().foam())),
+                new CutThrough(at, look.cutThrough(at)),
                 look.steps(),
                 look.foamCuts(job.cards()),
                 findings.stream().map(CardFinding::of).toList(),
@@ -177,7 +177,11 @@ class CardService {
                 stock.thicknessMm(),
                 stock.colour(),
                 base.scoring(stock.thicknessMm()),
-                PathText.write(card.baseShape()));
+                PathText.write(card.baseShape()),
+                card.baseSheet().stream()
+                        .flatMap(sheet -> sheet.decor().stream())
+                        .map(d -> new DecorView(d.name(), PathText.write(d.shape()), d.colour(), 0))
+                        .toList());
     }
 
     private static MountedView view(CardLook look, Laid p) {

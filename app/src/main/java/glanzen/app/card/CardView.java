@@ -1,13 +1,13 @@
 package glanzen.app.card;
 
-import glanzen.card.Building.CardStep;
 import glanzen.card.CardPlan;
-import glanzen.card.FoamCut;
 import glanzen.card.Heights.Stretch;
-import glanzen.card.Ideas.Idea;
 import glanzen.card.Way;
 import glanzen.finding.Finding;
 import glanzen.finding.Weight;
+import glanzen.gluing.Building.CardStep;
+import glanzen.gluing.FoamCut;
+import glanzen.gluing.Ideas.Idea;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -50,6 +50,7 @@ record CardView(
      * @param caliperMm of the stock, mm
      * @param scoring how it is scored, in words
      * @param path the front of the closed card, mm, y upwards
+     * @param decor what is laid on its front
      */
     record OpenBase(
             double widthMm,
@@ -60,7 +61,8 @@ record CardView(
             double caliperMm,
             String colour,
             String scoring,
-            String path) {}
+            String path,
+            List<DecorView> decor) {}
 
     /**
      * A piece where it lies.

@@ -2,11 +2,11 @@ package glanzen.app.vocabulary;
 
 import glanzen.card.Base;
 import glanzen.card.Envelope;
-import glanzen.card.Foam;
 import glanzen.card.Fold;
 import glanzen.card.Mounted;
 import glanzen.card.Way;
 import glanzen.forecast.Forecast;
+import glanzen.gluing.Foam;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
 import glanzen.kit.HeatedRollers;

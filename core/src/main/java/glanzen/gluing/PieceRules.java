@@ -1,5 +1,10 @@
-package glanzen.card;
+package glanzen.gluing;
 
+import glanzen.card.Assembly;
+import glanzen.card.Base;
+import glanzen.card.CardPlan;
+import glanzen.card.Laid;
+import glanzen.card.Way;
 import glanzen.finding.Concern;
 import glanzen.finding.Finding;
 import glanzen.finding.Finding.Mend;

@@ -1,8 +1,16 @@
-package glanzen.card;
+package glanzen.gluing;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import glanzen.card.CardPlan;
+import glanzen.card.Fold;
+import glanzen.card.Heights;
+import glanzen.card.Laid;
+import glanzen.card.Mounted;
+import glanzen.card.Raster;
+import glanzen.card.Sheet;
+import glanzen.card.Way;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -127,7 +135,7 @@ class CardHeightsTest {
         CardLook look = Cards.look(plan, Cards.plain("a", 60, 60), Cards.plain("b", 60, 60), Cards.plain("c", 30, 30));
         assertEquals(2 * CARD + (1 + CARD) + (2 + CARD), look.heights().thickestMm(), 1e-6);
         assertEquals(List.of("a"), look.heights().touching());
-        double thickest = look.heights().cutThrough(40, look.joined().foam()).stream()
+        double thickest = look.cutThrough(40).stream()
                 .mapToDouble(Heights.Stretch::topMm)
                 .max()
                 .orElseThrow();

@@ -1,4 +1,4 @@
-package glanzen.card;
+package glanzen.gluing;
 
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -1,4 +1,4 @@
-package glanzen.card;
+package glanzen.gluing;
 
 /** What holds one piece on another. */
 public enum Glue {

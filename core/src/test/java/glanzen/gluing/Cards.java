@@ -1,7 +1,14 @@
-package glanzen.card;
+package glanzen.gluing;
 
+import glanzen.card.Assembly;
+import glanzen.card.Base;
 import glanzen.card.Base.Grain;
+import glanzen.card.CardPlan;
+import glanzen.card.Fold;
+import glanzen.card.Mounted;
+import glanzen.card.Sheet;
 import glanzen.card.Sheet.Decor;
+import glanzen.card.Way;
 import glanzen.kit.Stock;
 import glanzen.layout.PlacementConstraint;
 import glanzen.layout.PlacementConstraint.Kind;

@@ -1,6 +1,9 @@
-package glanzen.card;
+package glanzen.gluing;
 
+import glanzen.card.Assembly;
+import glanzen.card.Laid;
 import glanzen.card.Sheet.Decor;
+import glanzen.card.Way;
 import glanzen.kit.Stock;
 import glanzen.measure.Figures;
 import java.util.Locale;

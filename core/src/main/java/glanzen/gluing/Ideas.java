@@ -1,5 +1,9 @@
-package glanzen.card;
+package glanzen.gluing;
 
+import glanzen.card.Assembly;
+import glanzen.card.CardPlan;
+import glanzen.card.Laid;
+import glanzen.card.Mounted;
 import glanzen.layout.PlacementConstraint;
 import glanzen.layout.PlacementConstraint.Kind;
 import glanzen.material.Colour;

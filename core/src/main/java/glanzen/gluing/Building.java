@@ -1,5 +1,8 @@
-package glanzen.card;
+package glanzen.gluing;
 
+import glanzen.card.Assembly;
+import glanzen.card.Base;
+import glanzen.card.Laid;
 import glanzen.measure.Figures;
 import java.util.ArrayList;
 import java.util.List;

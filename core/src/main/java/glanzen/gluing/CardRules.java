@@ -1,12 +1,18 @@
-package glanzen.card;
+package glanzen.gluing;
 
+import glanzen.card.Assembly;
+import glanzen.card.Base;
+import glanzen.card.CardPlan;
+import glanzen.card.Envelope;
+import glanzen.card.Laid;
+import glanzen.card.Mounted;
+import glanzen.card.Sight;
 import glanzen.finding.Concern;
 import glanzen.finding.Finding;
 import glanzen.finding.Finding.Mend;
 import glanzen.finding.RuleId;
 import glanzen.kit.Stock;
 import glanzen.material.Colour;
-import glanzen.measure.BadInput;
 import glanzen.measure.Figures;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -34,38 +40,15 @@ public final class CardRules {
 
     /** Pieces that lie on each other in a ring, or on what is not there; a card with one cannot be worked out. */
     public static Optional<Finding<CardPlan>> ring(CardPlan plan) {
-        try {
-            plan.bottomUp();
-            return Optional.empty();
-        } catch (BadInput ring) {
-            Mounted lost = plan.mounted().stream()
-                    .filter(m -> !reaches(plan, m))
-                    .findFirst()
-                    .orElseThrow();
-            return Optional.of(new Finding<>(
-                    RuleId.LIES_IN_RING,
-                    Concern.pieces(List.of(lost.key())),
-                    lost.piece() + " lies on nothing that lies on the base",
-                    "Pieces are glued from the bottom up: somewhere one must lie on the card itself",
-                    new Mend<>(
-                            "Lay " + lost.piece() + " on the front",
-                            plan.changing(lost.key(), m -> m.lyingOn(Mounted.FRONT)))));
-        }
-    }
-
-    private static boolean reaches(CardPlan plan, Mounted from) {
-        Mounted at = from;
-        for (int i = 0; i <= plan.mounted().size(); i++) {
-            if (at.onBase()) {
-                return true;
-            }
-            Optional<Mounted> next = plan.find(at.on());
-            if (next.isEmpty()) {
-                return false;
-            }
-            at = next.get();
-        }
-        return false;
+        return plan.adrift()
+                .map(lost -> new Finding<>(
+                        RuleId.LIES_IN_RING,
+                        Concern.pieces(List.of(lost.key())),
+                        lost.piece() + " lies on nothing that lies on the base",
+                        "Pieces are glued from the bottom up: somewhere one must lie on the card itself",
+                        new Mend<>(
+                                "Lay " + lost.piece() + " on the front",
+                                plan.changing(lost.key(), m -> m.lyingOn(Mounted.FRONT)))));
     }
 
     static List<Finding<CardPlan>> check(CardLook look) {

@@ -1,6 +1,8 @@
-package glanzen.card;
+package glanzen.gluing;
 
 import glanzen.artwork.DistanceField;
+import glanzen.card.Laid;
+import glanzen.card.Raster;
 import glanzen.measure.Figures;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,7 +1,15 @@
-package glanzen.card;
+package glanzen.gluing;
 
-import glanzen.card.Building.CardStep;
+import glanzen.card.Assembly;
+import glanzen.card.CardPlan;
+import glanzen.card.Envelope;
+import glanzen.card.Heights;
+import glanzen.card.Laid;
+import glanzen.card.Sheet;
+import glanzen.card.Sight;
+import glanzen.card.Way;
 import glanzen.finding.Finding;
+import glanzen.gluing.Building.CardStep;
 import glanzen.measure.Figures;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -119,6 +127,13 @@ public final class CardLook {
     public String holds(Laid piece) {
         Foam foam = parts.foam().get(piece.key());
         return foam != null ? foam.says() : parts.joints().get(piece.key()).says();
+    }
+
+    /** The closed card cut through from left to right, so far up, mm. */
+    public List<Heights.Stretch> cutThrough(double yMm) {
+        Map<String, Geometry> foam = new LinkedHashMap<>();
+        parts.foam().forEach((key, f) -> foam.put(key, f.shape()));
+        return heights.cutThrough(yMm, foam);
     }
 
     /** The order of the hands. */

@@ -1,9 +1,15 @@
-package glanzen.card;
+package glanzen.gluing;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import glanzen.card.CardPlan;
+import glanzen.card.Fold;
+import glanzen.card.Laid;
+import glanzen.card.Mounted;
+import glanzen.card.Sheet;
+import glanzen.card.Way;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

@@ -1,11 +1,20 @@
-package glanzen.card;
+package glanzen.gluing;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import glanzen.card.Base;
 import glanzen.card.Base.Grain;
+import glanzen.card.CardPlan;
+import glanzen.card.Envelope;
+import glanzen.card.Fold;
+import glanzen.card.Laid;
+import glanzen.card.Mounted;
+import glanzen.card.Sheet;
+import glanzen.card.Showing;
+import glanzen.card.Way;
 import glanzen.finding.Finding;
 import glanzen.measure.BadInput;
 import glanzen.measure.LengthUnit;

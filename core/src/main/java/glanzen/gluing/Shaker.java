@@ -1,4 +1,4 @@
-package glanzen.card;
+package glanzen.gluing;
 
 import glanzen.measure.Figures;
 import java.util.Locale;
