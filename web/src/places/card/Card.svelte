@@ -20,6 +20,7 @@
   import Leading from './Leading.svelte';
   import MountedForm from './MountedForm.svelte';
   import PrintCard from './PrintCard.svelte';
+  import ToTry from './ToTry.svelte';
 
   let { params = {} }: { params?: { id?: string } } = $props();
   let missing = $state(false);
@@ -79,52 +80,37 @@
     change(other);
   }
 
-  async function begin() {
-    if (!job) return;
+  function begin() {
+    if (job) void turned(asked(api.POST('/api/cards/first', { body: job })));
+  }
+
+  /** The server knows how a card changes; the page shows what comes of it. */
+  async function turned(into: Promise<CardPlan>) {
     try {
-      change(await asked(api.POST('/api/cards/first', { body: job })));
+      change(await into);
     } catch (trouble) {
       tell(trouble);
     }
   }
 
-  async function move(key: string, rightMm: number, upMm: number) {
+  function move(key: string, rightMm: number, upMm: number) {
     if (!card) return;
     chosen = key;
-    try {
-      const query = { key, rightMm, upMm };
-      change(await asked(api.POST('/api/cards/moved', { params: { query }, body: card })));
-    } catch (trouble) {
-      tell(trouble);
-    }
+    const query = { key, rightMm, upMm };
+    void turned(asked(api.POST('/api/cards/moved', { params: { query }, body: card })));
   }
 
   function mount(piece: string) {
     if (!card) return;
-    const centred = { kind: 'CENTRE' as const, mm: 0, others: [] };
-    const on = inside ? vocabulary.now.cards.inside : vocabulary.now.cards.front;
-    const fresh = {
-      key: piece,
-      piece,
-      on,
-      way: 'FLAT' as const,
-      foamMm: 0,
-      quarterTurns: 0,
-      across: centred,
-      along: centred,
-      fillingMm: 0,
-      through: false,
-    };
-    change({ ...card, mounted: [...card.mounted, fresh] });
     chosen = piece;
+    const query = { piece, on: inside ? vocabulary.now.cards.inside : vocabulary.now.cards.front };
+    void turned(asked(api.POST('/api/cards/mounted', { params: { query }, body: card })));
   }
 
-  function takeOff() {
-    if (!card || !mounted) return;
-    const { key, on } = mounted;
-    const left = card.mounted.filter((m) => m.key !== key).map((m) => (m.on === key ? { ...m, on } : m));
-    change({ ...card, mounted: left });
+  function takeOff(key: string) {
+    if (!card) return;
     chosen = '';
+    void turned(asked(api.POST('/api/cards/without', { params: { query: { key } }, body: card })));
   }
 </script>
 
@@ -219,7 +205,7 @@
         </div>
         <div class="mt-3">
           {#if mounted}
-            <MountedForm {card} {mounted} {view} onchange={change} onremove={takeOff} />
+            <MountedForm {card} {mounted} {view} onchange={change} onremove={() => takeOff(mounted.key)} />
           {/if}
           <details class="border-rule mt-3 border-t pt-3" open={!mounted}>
             <summary class="text-heading font-title font-bold">Base and envelope</summary>
@@ -283,26 +269,7 @@
             {/each}
           </p>
         {/if}
-        {#if !led && view.ideas.length > 0}
-          <details>
-            <summary class="text-heading font-title font-bold">To try</summary>
-            <ul class="mt-2">
-              {#each view.ideas as idea (idea.label)}
-                <li class="border-rule border-t py-2">
-                  {#if idea.card}
-                    {@const tried = idea.card}
-                    <button class="text-verdigris text-left underline" onclick={() => change(tried)}
-                      >{idea.label}</button
-                    >
-                  {:else}
-                    <p>{idea.label}</p>
-                  {/if}
-                  <p class="text-soft text-fine">{preferences.said(idea.why)}.</p>
-                </li>
-              {/each}
-            </ul>
-          </details>
-        {/if}
+        {#if !led && view.ideas.length > 0}<ToTry ideas={view.ideas} onchange={change} />{/if}
         {#if planning.saved}
           <PrintCard
             jobId={planning.saved.id}

@@ -3,6 +3,7 @@
   import Pick from '../../parts/Pick.svelte';
   import Tick from '../../parts/Tick.svelte';
   import QuantityField from '../../parts/QuantityField.svelte';
+  import { tell } from '../../state/messages.svelte';
   import { preferences } from '../../state/preferences.svelte';
   import { vocabulary } from '../../state/vocabulary.svelte';
 
@@ -35,9 +36,13 @@
   const put = (part: Partial<Mounted>) =>
     onchange({ ...card, mounted: card.mounted.map((m) => (m.key === mounted.key ? { ...m, ...part } : m)) });
 
-  function foam(foamMm: number) {
-    const way = foamMm > 0 && mounted.way === 'FLAT' ? 'RAISED' : mounted.way;
-    put({ foamMm, way: foamMm === 0 && way === 'RAISED' ? 'FLAT' : way });
+  async function foam(foamMm: number) {
+    try {
+      const query = { key: mounted.key, foamMm };
+      onchange(await asked(api.POST('/api/cards/raised', { params: { query }, body: card })));
+    } catch (trouble) {
+      tell(trouble);
+    }
   }
 
   async function place(event: SubmitEvent) {

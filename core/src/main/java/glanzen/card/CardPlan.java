@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -47,6 +48,28 @@ public record CardPlan(Base base, @Nullable Envelope envelope, List<Mounted> mou
         return mounted.stream().filter(m -> m.key().equals(key)).findFirst();
     }
 
+    private Mounted mounted(String key) {
+        return find(key).orElseThrow(() -> new BadInput("key", key + " is not mounted", "a piece of the card"));
+    }
+
+    /** The same with one more piece on top, flat in the middle of what it lies on. */
+    public CardPlan mounting(String piece, String on) {
+        List<Mounted> more = new ArrayList<>(mounted);
+        more.add(Mounted.centred(piece, on, Way.FLAT, 0).called(freeKey(piece)));
+        return new CardPlan(base, envelope, more);
+    }
+
+    /** A key that nothing has yet: the name of a piece, with a number if it stands there already. */
+    public String freeKey(String piece) {
+        return find(piece).isEmpty()
+                ? piece
+                : IntStream.iterate(2, n -> n + 1)
+                        .mapToObj(n -> piece + " " + n)
+                        .filter(key -> find(key).isEmpty())
+                        .findFirst()
+                        .orElseThrow();
+    }
+
     /** The same with one of them changed. */
     public CardPlan changing(String key, UnaryOperator<Mounted> change) {
         List<Mounted> changed = new ArrayList<>(mounted);
@@ -61,7 +84,7 @@ public record CardPlan(Base base, @Nullable Envelope envelope, List<Mounted> mou
      * @throws BadInput naming {@code words} if something is not understood
      */
     public CardPlan placed(String key, String words, LengthUnit unit) {
-        Mounted m = find(key).orElseThrow(() -> new BadInput("key", key + " is not mounted", "a piece of the card"));
+        Mounted m = mounted(key);
         Holding held = Wording.read(named(m), List.of(key), key, new Holding(m.across(), m.along()), words, unit);
         return changing(key, x -> x.held(held.across(), held.along()));
     }
@@ -91,7 +114,7 @@ public record CardPlan(Base base, @Nullable Envelope envelope, List<Mounted> mou
 
     /** The same without one of them, what lay on it lying on what it lay on. */
     public CardPlan without(String key) {
-        Mounted gone = find(key).orElseThrow();
+        Mounted gone = mounted(key);
         List<Mounted> left = mounted.stream()
                 .filter(m -> !m.key().equals(key))
                 .map(m -> m.on().equals(key) ? m.lyingOn(gone.on()) : m)

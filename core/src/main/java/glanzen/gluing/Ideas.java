@@ -68,20 +68,12 @@ public final class Ideas {
                         .filter(m -> m.piece().equals(piece))
                         .reduce((a, b) -> b)
                         .orElseThrow();
-                Mounted more = last.called(freeKey(piece))
+                Mounted more = last.called(plan.freeKey(piece))
                         .held(last.across().moved(SMALL_MM / 2), last.along().moved(-SMALL_MM / 4));
                 ideas.add(new Idea(
                         "One " + piece + " more", "Odd numbers of small things please the eye", with(more, null)));
             }
         });
-    }
-
-    private String freeKey(String piece) {
-        return IntStream.iterate(2, n -> n + 1)
-                .mapToObj(n -> piece + " " + n)
-                .filter(key -> plan.find(key).isEmpty())
-                .findFirst()
-                .orElseThrow();
     }
 
     /** @param before key of what it lies under; nothing for on top */
@@ -107,7 +99,7 @@ public final class Ideas {
         }
         Laid top = front.get(front.size() - 1);
         Mounted m = top.mounted();
-        Mounted behind = m.called(freeKey(m.piece()))
+        Mounted behind = m.called(plan.freeKey(m.piece()))
                 .held(m.across().moved(EDGE_MM), m.along().moved(-EDGE_MM));
         ideas.add(new Idea(
                 "A copy of " + top.name() + " shifted behind it",

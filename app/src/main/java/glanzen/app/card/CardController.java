@@ -73,4 +73,22 @@ class CardController {
             @RequestParam double upMm) {
         return card.moved(key, rightMm, upMm);
     }
+
+    @Operation(summary = "A card with one piece on other foam, or flat")
+    @PostMapping("/raised")
+    CardPlan raised(@RequestBody CardPlan card, @RequestParam String key, @RequestParam double foamMm) {
+        return card.changing(key, m -> m.raised(foamMm));
+    }
+
+    @Operation(summary = "A card with one more piece, in the middle of the front or of the inside")
+    @PostMapping("/mounted")
+    CardPlan mounted(@RequestBody CardPlan card, @RequestParam String piece, @RequestParam String on) {
+        return card.mounting(piece, on);
+    }
+
+    @Operation(summary = "A card without one piece; what lay on it lies on what it lay on")
+    @PostMapping("/without")
+    CardPlan without(@RequestBody CardPlan card, @RequestParam String key) {
+        return card.without(key);
+    }
 }

@@ -14,7 +14,6 @@ import glanzen.app.setup.Snapshot;
 import glanzen.app.web.Conflict;
 import glanzen.app.web.NotFound;
 import glanzen.app.web.Pictures;
-import glanzen.diagnosis.Verdict;
 import glanzen.forecast.Forecast;
 import glanzen.forecast.Forecaster;
 import glanzen.forecast.RigFit;
@@ -27,7 +26,6 @@ import glanzen.measure.BadInput;
 import glanzen.measure.Checks;
 import glanzen.picture.Picture;
 import glanzen.pull.PullModel;
-import glanzen.route.Route;
 import glanzen.rules.Rules;
 import glanzen.setup.Difference;
 import glanzen.setup.SetUp;
@@ -38,7 +36,6 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.data.domain.Sort;
@@ -270,22 +267,6 @@ public class PullService {
         return json.read(pull.snapshot, Snapshot.class).setUp();
     }
 
-    private @Nullable ReadSummary read(PullEntity p, Route route) {
-        LogRead read = p.readOff == null ? null : json.read(p.readOff, LogRead.class);
-        String next = p.next == null ? null : p.next.label(route);
-        if (read == null) {
-            return next == null ? null : new ReadSummary(null, null, null, null, null, next);
-        }
-        Verdict.Action verdict = read.verdict();
-        return new ReadSummary(
-                verdict,
-                verdict == null ? null : verdict.label(),
-                read.cause(),
-                read.cause().label(route),
-                read.lesson(),
-                next);
-    }
-
     private PullView view(PullEntity p) {
         Snapshot snapshot = json.read(p.snapshot, Snapshot.class);
         return new PullView(
@@ -309,7 +290,10 @@ public class PullService {
                 p.expectedOver,
                 p.proven,
                 p.pictured,
-                read(p, snapshot.draft().route()),
+                ReadSummary.of(
+                        p.readOff == null ? null : json.read(p.readOff, LogRead.class),
+                        p.next,
+                        snapshot.draft().route()),
                 p.version);
     }
 }

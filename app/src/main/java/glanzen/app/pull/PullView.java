@@ -1,6 +1,7 @@
 package glanzen.app.pull;
 
 import glanzen.diagnosis.Cause;
+import glanzen.diagnosis.Remedy;
 import glanzen.diagnosis.Verdict;
 import glanzen.learning.Fault;
 import glanzen.learning.Observation.Amount;
@@ -60,5 +61,25 @@ public record PullView(
             @Nullable Cause cause,
             @Nullable String causeLabel,
             @Nullable String lesson,
-            @Nullable String next) {}
+            @Nullable String next) {
+
+        /**
+         * @param read what was read off it; nothing where it was not
+         * @param tried the change that was made for the pull after it
+         */
+        static @Nullable ReadSummary of(@Nullable LogRead read, @Nullable Remedy tried, Route route) {
+            String next = tried == null ? null : tried.label(route);
+            if (read == null) {
+                return next == null ? null : new ReadSummary(null, null, null, null, null, next);
+            }
+            Verdict.Action verdict = read.verdict();
+            return new ReadSummary(
+                    verdict,
+                    verdict == null ? null : verdict.label(),
+                    read.cause(),
+                    read.cause().label(route),
+                    read.lesson(),
+                    next);
+        }
+    }
 }
