@@ -164,6 +164,11 @@ public final class Artwork {
 
     /** The shape with its holes filled: what a die of this line cuts out, or what a design covers. */
     public Geometry silhouette() {
+        return silhouette(raised);
+    }
+
+    /** The same of a shape by itself. */
+    public static Geometry silhouette(Geometry raised) {
         List<Geometry> shells = new ArrayList<>();
         for (int i = 0; i < raised.getNumGeometries(); i++) {
             if (raised.getGeometryN(i) instanceof Polygon polygon) {

@@ -73,7 +73,7 @@ public final class JobSheets {
     private Geometry cut(Geometry shape, Sheet plain, SetUp setUp) {
         Geometry left = shape;
         for (Tool tool : tools(plain, setUp)) {
-            Geometry blade = new Artwork(tool.shape, plain.widthMm(), plain.heightMm()).silhouette();
+            Geometry blade = Artwork.silhouette(tool.shape);
             Envelope box = blade.getEnvelopeInternal();
             boolean outline = box.getArea() >= OUTLINE * plain.widthMm() * plain.heightMm();
             Geometry cut = outline ? left.intersection(blade) : left.difference(blade);

@@ -109,7 +109,7 @@ class CardService {
                         "card.base.stockId",
                         "is not in your kit: " + card.base().stockId(),
                         "stock of your kit"));
-        return new Assembly(card, stock, JobSheets.of(job, jobs.readable(), kit.kit(), shelf()));
+        return new Assembly(card, stock, JobSheets.of(job, jobs.named(job), kit.kit(), shelf()));
     }
 
     private ArtworkShelf shelf() {

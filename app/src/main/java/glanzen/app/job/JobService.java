@@ -38,6 +38,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
@@ -136,7 +137,7 @@ public class JobService {
     @Transactional(readOnly = true)
     JobLook look(Job job) {
         Kit things = kit.kit();
-        Map<String, SetUp> all = setUps(things);
+        Map<String, SetUp> all = setUps(job, things);
         Supplies supplies =
                 Supplies.of(job, all, things, kit.leftovers(), preferences.get().thumb());
         return new JobLook(
@@ -198,20 +199,28 @@ public class JobService {
         return view(find(id));
     }
 
-    /** Every set-up that an operation may name and that can still be read, by its key. */
+    /** The set-ups that a job names and that can still be read, by their keys. */
     @Transactional(readOnly = true)
-    public Map<String, SetUp> readable() {
-        return setUps(kit.kit());
+    public Map<String, SetUp> named(Job job) {
+        return setUps(job, kit.kit());
     }
 
     private static boolean filmed(JobPiece piece, Kit things) {
         return things.stock(piece.stockId()).filter(Stock::protectiveFilm).isPresent();
     }
 
-    /** Every set-up that can still be read; one whose things are gone counts for nothing. */
-    private Map<String, SetUp> setUps(Kit things) {
+    /** One whose things are gone counts for nothing. */
+    private Map<String, SetUp> setUps(Job job, Kit things) {
+        Set<String> named = job.pieces().stream()
+                .flatMap(p -> p.operations().stream())
+                .map(Operation::setUpId)
+                .filter(Objects::nonNull)
+                .collect(Collectors.toSet());
         Map<String, SetUp> found = new HashMap<>();
         for (SavedSetUp saved : setUps.all()) {
+            if (!named.contains(saved.id())) {
+                continue;
+            }
             try {
                 SetUp setUp = Drafts.setUp(saved.draft(), things);
                 if (Rules.computable(setUp)) {
