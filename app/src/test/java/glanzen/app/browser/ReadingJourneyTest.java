@@ -20,14 +20,14 @@ class ReadingJourneyTest extends BrowserTest {
     @Test
     void aPullIsReadItsNextChangeTakenAndTheSecondIsBetter() {
         JsonNode start = Asked.fresh(caller, "Read me");
-        String draft = Asked.soaking(start.path("draft"), 8).toString();
+        String draft = Asked.soaking(start.path("draft"), 5).toString();
         String id = start.path("id").asString();
         caller.put(
                 "/api/set-ups/" + id + "?version=" + start.path("version").asLong(),
                 "{\"name\": \"Read me\", \"draft\": %s}".formatted(draft));
 
         double first = read(pulled(id));
-        assertTrue(first < 97, "eight seconds are too few: " + first);
+        assertTrue(first < 97, "five seconds are too few: " + first);
         browser.see("li", "too little heat, time or pressure");
         assertEquals(List.of(), browser.serious());
         browser.press("button", "Change the set-up so, and log this one");
