@@ -103,7 +103,7 @@
         vector-effect="non-scaling-stroke"
       />
       {#if !inside}
-        {#each view.base.decor as decor (decor.name)}
+        {#each view.base.decor as decor, n (n)}
           <path
             d={decor.path}
             fill={decor.colour || 'var(--ink)'}
@@ -164,7 +164,7 @@
             stroke-width={piece.key === chosen ? 2.5 : 1}
             vector-effect="non-scaling-stroke"
           />
-          {#each piece.decor as decor (decor.name)}
+          {#each piece.decor as decor, n (n)}
             <path
               d={decor.path}
               fill={decor.colour || 'var(--ink)'}

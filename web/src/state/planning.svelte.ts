@@ -3,6 +3,17 @@ import { Question } from '../asking/question.svelte';
 import { Drafts } from '../editing/drafts.svelte';
 import { world } from './world.svelte';
 
+/** A piece that is called otherwise stays where it is mounted. */
+function renamed(card: Job['card'], before?: string, now?: string): Job['card'] {
+  if (!card || !now || now === before) return card;
+  const called = (piece: string) => (piece === before ? now : piece);
+  return {
+    ...card,
+    base: { ...card.base, piece: called(card.base.piece) },
+    mounted: card.mounted.map((m) => ({ ...m, piece: called(m.piece) })),
+  };
+}
+
 /** The job on the Job place, and what the server says of it. */
 class Planning extends Drafts<Job, SavedJob> {
   all = $state<SavedJob[]>([]);
@@ -51,8 +62,9 @@ class Planning extends Drafts<Job, SavedJob> {
 
   piece(index: number, part: Partial<JobPiece>) {
     if (!this.job) return;
+    const before = this.job.pieces[index]?.name;
     const pieces = this.job.pieces.map((p, i) => (i === index ? { ...p, ...part } : p));
-    this.change({ ...this.job, pieces });
+    this.change({ ...this.job, pieces, card: renamed(this.job.card, before, part.name) });
   }
 
   async begin(job: Job): Promise<string> {

@@ -212,8 +212,9 @@
             <div class="mt-2"><BaseForm {card} {job} {view} onchange={change} /></div>
           </details>
         </div>
-      {:else if looked.trouble}
-        <p role="alert" class="text-ochre mt-4">{looked.trouble.message}</p>
+      {/if}
+      {#if card && looked.trouble}
+        <p role="alert" class="text-ochre mt-4">{preferences.said(looked.trouble.message)}</p>
       {/if}
     </section>
     <aside

@@ -48,6 +48,15 @@ public record CardPlan(Base base, @Nullable Envelope envelope, List<Mounted> mou
         return mounted.stream().filter(m -> m.key().equals(key)).findFirst();
     }
 
+    /** The same without what is of none of some pieces. */
+    public CardPlan of(Set<String> pieces) {
+        CardPlan left = this;
+        for (Mounted m : mounted) {
+            left = pieces.contains(m.piece()) ? left : left.without(m.key());
+        }
+        return left;
+    }
+
     private Mounted mounted(String key) {
         return find(key).orElseThrow(() -> new BadInput("key", key + " is not mounted", "a piece of the card"));
     }

@@ -98,11 +98,6 @@ public final class Heights {
         return leavesMm() + inside[cell] + front[cell];
     }
 
-    /** How high what is mounted stands over the outside of the front leaf in a cell, mm. */
-    public double frontMm(int cell) {
-        return front[cell];
-    }
-
     private double leavesMm() {
         return assembly.plan().base().fold().leaves() * assembly.baseStock().thicknessMm();
     }

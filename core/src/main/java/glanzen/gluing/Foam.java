@@ -121,11 +121,6 @@ public record Foam(List<Geometry> pads, double heightMm, boolean wall) {
         return GEOMETRY.createGeometryCollection(pads.toArray(Geometry[]::new)).buffer(0);
     }
 
-    /** How much foam it is, mm². */
-    public double areaMm2() {
-        return pads.stream().mapToDouble(Geometry::getArea).sum();
-    }
-
     /** The sheets that are stuck on each other to its height, thickest first, mm. */
     public List<Double> layers() {
         List<Double> layers = new ArrayList<>();

@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -33,6 +34,8 @@ public record Job(
                 .present("pieces", pieces, "pieces, perhaps none")
                 .done();
         new Checks().figure("pieces", pieces.size(), 0, MOST, "pieces").done();
+        // What a job has no more cannot be mounted.
+        card = card == null ? null : card.of(pieces.stream().map(JobPiece::name).collect(Collectors.toSet()));
         pieces = card == null ? List.copyOf(pieces) : following(pieces, card);
     }
 

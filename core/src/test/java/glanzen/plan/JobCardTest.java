@@ -115,4 +115,17 @@ class JobCardTest {
         CardPlan ring = new CardPlan(card.base(), null, List.of(Mounted.centred("Panel", "Panel", Way.FLAT, 0)));
         assertEquals(110, job.mounting(ring).piece("Panel").orElseThrow().heightMm(), "a ring changes nothing");
     }
+
+    @Test
+    void whatAJobHasNoMoreIsNotMountedAndWhatLayOnItLiesLower() {
+        CardPlan card = new CardPlan(
+                new Base(160, 120, Fold.LEFT, Bench.SMOOTH.id(), Grain.UPRIGHT, ""),
+                null,
+                List.of(
+                        Mounted.centred("Gone", Mounted.FRONT, Way.FLAT, 0),
+                        Mounted.centred("Panel", "Gone", Way.RAISED, 1)));
+        CardPlan left = new Job("Card", 1, List.of(piece("Panel", 60, 40)), card).card();
+        assertEquals(1, left.mounted().size());
+        assertEquals(Mounted.FRONT, left.mounted().get(0).on());
+    }
 }
