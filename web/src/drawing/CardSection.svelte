@@ -5,22 +5,20 @@
   /** The closed card cut through, heights drawn larger, under what its envelope takes. */
   interface Props {
     view: CardView;
-    widthMm: number;
+    cut: CardView['cut'];
     envelope?: Schemas['Envelope'];
   }
-  let { view, widthMm, envelope }: Props = $props();
+  let { view, cut, envelope }: Props = $props();
 
   const TALLER = 5;
   const LEFT = 44;
   let width = $state(320);
-  const stretches = $derived(view.cut.stretches);
-  const from = $derived(Math.min(0, ...stretches.map((s) => s.fromMm)));
-  const to = $derived(Math.max(widthMm, ...stretches.map((s) => s.toMm)));
-  const scale = $derived((width - LEFT - 8) / Math.max(1, to - from));
+  const stretches = $derived(cut.stretches);
+  const scale = $derived((width - LEFT - 8) / Math.max(1, cut.lengthMm));
   const tall = $derived(Math.min(TALLER * scale, 120 / Math.max(1, view.thickestMm, envelope?.takesMm ?? 0)));
   const most = $derived(Math.max(view.thickestMm, envelope?.takesMm ?? 0) * tall);
   const foot = $derived(most + 34);
-  const x = (mm: number) => LEFT + (mm - from) * scale;
+  const x = (mm: number) => LEFT + mm * scale;
   const fill = (s: Schemas['Stretch']) => {
     if (s.what === 'FOAM') return 'var(--fill-card)';
     return view.pieces.find((p) => p.key === s.key)?.colour ?? view.base.colour;
@@ -33,9 +31,9 @@
     {width}
     height={foot + 8}
     role="img"
-    aria-label="Cut through {preferences.length(view.cut.yMm)} from the foot: {preferences.length(
-      view.thickestMm,
-    )} at its thickest{envelope ? `, ${envelope.name} takes ${preferences.length(envelope.takesMm)}` : ''}"
+    aria-label="Cut through along the line: {preferences.length(view.thickestMm)} at its thickest{envelope
+      ? `, ${envelope.name} takes ${preferences.length(envelope.takesMm)}`
+      : ''}"
   >
     {#if envelope}
       {@const y = foot - envelope.takesMm * tall}

@@ -146,3 +146,6 @@ export function plainNumber(text: string): number | undefined {
   const plain = text.trim().replace(',', '.').replace('−', '-');
   return /^[+-]?(\d+\.?\d*|\.\d+)$/.test(plain) ? Number(plain) : undefined;
 }
+
+/** A word with its article. */
+export const one = (word: string) => `${/^[aeiou]/i.test(word) ? 'an' : 'a'} ${word}`;

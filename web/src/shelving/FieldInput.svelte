@@ -15,13 +15,12 @@
     onvalue: (value: unknown) => void;
   }
   let { field, name, value, error, onvalue }: Props = $props();
+  const own = (shelf: 'films' | 'stocks') => [
+    { key: '', label: 'choose…' },
+    ...kit.inUse(shelf).map((thing) => ({ key: thing.id, label: thing.name })),
+  ];
   const options = $derived(
-    field.input === 'FILM'
-      ? [
-          { key: '', label: 'choose…' },
-          ...kit.inUse('films').map((film) => ({ key: film.id, label: film.name })),
-        ]
-      : field.options,
+    field.input === 'FILM' ? own('films') : field.input === 'STOCK' ? own('stocks') : field.options,
   );
 </script>
 
@@ -33,7 +32,7 @@
   <div class="self-end py-1.5">
     <Tick {name} checked={value === true} ontick={onvalue}>{field.label}</Tick>
   </div>
-{:else if field.input === 'CHOICE' || field.input === 'FILM'}
+{:else if field.input === 'CHOICE' || field.input === 'FILM' || field.input === 'STOCK'}
   <div>
     <Pick
       {name}

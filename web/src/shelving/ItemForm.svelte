@@ -13,6 +13,7 @@
   import PressWords from './PressWords.svelte';
   import TenOnRuler from './TenOnRuler.svelte';
   import SvgOutline from './SvgOutline.svelte';
+  import { one } from '../parts/format';
   import { readings } from '../parts/readings';
   import { vocabulary } from '../state/vocabulary.svelte';
   import { path, read, written, type Field, type Item } from './fields';
@@ -47,7 +48,10 @@
   /** What a new thing starts from; its name, its words and what it is of are for the person to give. */
   function fresh(): Item {
     const start = { ...$state.snapshot(vocabulary.now.starts[shelf]) } as Item;
-    const open = { name: '', ...(shelf === 'leftovers' ? { filmId: '' } : {}) };
+    const open = {
+      name: '',
+      ...(shelf === 'leftovers' ? { filmId: '' } : shelf === 'offcuts' ? { stockId: '' } : {}),
+    };
     return shelf === 'plates'
       ? { ...start, ...open, motif: { ...(start.motif as Item), text: '' } }
       : { ...start, ...open };
@@ -92,7 +96,7 @@
   />
 {/snippet}
 
-<Modal open title={id ? String(kept?.item.name) : `Add a ${form.one}`} size="md" {onclose}>
+<Modal open title={id ? String(kept?.item.name) : `Add ${one(form.one)}`} size="md" {onclose}>
   <form
     class="text-ink grid gap-4 sm:grid-cols-2"
     onsubmit={(e) => {

@@ -10,6 +10,9 @@ const EMPTY: KitView = {
   films: [],
   leftovers: [],
   rollers: [],
+  offcuts: [],
+  foams: [],
+  envelopes: [],
 };
 
 export type Shelf = keyof KitView;
@@ -22,6 +25,9 @@ export const SHELVES: Shelf[] = [
   'stocks',
   'films',
   'leftovers',
+  'offcuts',
+  'foams',
+  'envelopes',
 ];
 
 /** The kit, loaded once and again after each change. */

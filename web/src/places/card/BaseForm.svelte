@@ -17,15 +17,21 @@
 
   const words = $derived(vocabulary.now.cards);
   const put = (part: Partial<Schemas['Base']>) => onchange({ ...card, base: { ...card.base, ...part } });
+  /** The person's own first, then usual sizes; and what it is sent in, if it is none of them any more. */
+  const all = $derived.by(() => {
+    const known = [...kit.inUse('envelopes'), ...words.envelopes];
+    const now = card.envelope;
+    return now && !known.some((e) => e.name === now.name) ? [now, ...known] : known;
+  });
   const envelopes = $derived(
-    words.envelopes.map((e) => ({
+    all.map((e) => ({
       id: e.name,
       name: `${e.name}, ${preferences.lengthFigure(e.widthMm)} × ${preferences.length(e.heightMm)}`,
     })),
   );
 
   function send(name: string) {
-    const envelope = words.envelopes.find((e) => e.name === name);
+    const envelope = all.find((e) => e.name === name);
     onchange({ ...card, envelope });
   }
 </script>

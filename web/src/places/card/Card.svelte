@@ -4,7 +4,6 @@
   import { api, asked, type CardPlan, type CardView } from '../../api/client';
   import { Question } from '../../asking/question.svelte';
   import CardInSpace from '../../drawing/CardInSpace.svelte';
-  import CardSection from '../../drawing/CardSection.svelte';
   import Conflict from '../../editing/Conflict.svelte';
   import { undoKeys } from '../../editing/undo';
   import Findings from '../../parts/Findings.svelte';
@@ -17,6 +16,9 @@
   import { vocabulary } from '../../state/vocabulary.svelte';
   import BaseForm from './BaseForm.svelte';
   import BottomUp from './BottomUp.svelte';
+  import CutThrough from './CutThrough.svelte';
+  import FallsOut from './FallsOut.svelte';
+  import FoamToCut from './FoamToCut.svelte';
   import Leading from './Leading.svelte';
   import MountedForm from './MountedForm.svelte';
   import PrintCard from './PrintCard.svelte';
@@ -31,8 +33,7 @@
   let led = $state(false);
   /** Another arrangement of the same card, to be held against this one. */
   let aside = $state<CardPlan>();
-  /** Where it is cut through, from the foot; in its middle until somebody says. */
-  let cutMm = $state<number>();
+  let over = $state(false);
   const looked = new Question<CardView>();
   const job = $derived(planning.job);
   const card = $derived(job?.card);
@@ -65,8 +66,7 @@
   $effect(() => {
     const body = planning.job;
     if (!body?.card) return;
-    const query = { cutMm };
-    return looked.follow((signal) => asked(api.POST('/api/cards/look', { params: { query }, body, signal })));
+    return looked.follow((signal) => asked(api.POST('/api/cards/look', { body, signal })));
   });
 
   function change(changed: CardPlan) {
@@ -138,7 +138,6 @@
           items={there.map((saved) => ({ id: saved.id, name: saved.job.name }))}
           onchoose={(id) => {
             chosen = '';
-            cutMm = undefined;
             aside = undefined;
             led = false;
             void push(`/card/${id}`);
@@ -160,6 +159,7 @@
             base={card.base}
             {ground}
             {inside}
+            {over}
             {apart}
             {chosen}
             {warned}
@@ -186,6 +186,9 @@
               >{inside ? 'Close it' : 'Open it'}</button
             >
           {/if}
+          <button class="press press-quiet" aria-pressed={over} onclick={() => (over = !over)}
+            >{over ? 'Face up again' : 'Turn it over'}</button
+          >
           {#if aside}
             <button class="press press-quiet" onclick={swap}>Change places with the other</button>
           {:else}
@@ -226,6 +229,7 @@
           <Leading
             steps={view.steps}
             cards={job.cards}
+            jobId={planning.saved?.id ?? ''}
             onstep={(key) => {
               chosen = key;
               inside = view.pieces.find((p) => p.key === key)?.inside ?? inside;
@@ -235,41 +239,15 @@
         {:else}
           <Findings findings={view.findings} most={3} onmend={(mend) => change(mend.card)} />
         {/if}
-        <div>
-          <CardSection {view} widthMm={card.base.widthMm} envelope={card.envelope ?? undefined} />
-          <label class="mt-1 block">
-            <span class="text-soft text-fine"
-              >Cut through {preferences.length(view.cut.yMm)} from the foot, heights larger</span
-            >
-            <input
-              type="range"
-              class="bare block w-full accent-(--verdigris)"
-              min="0.5"
-              max={card.base.heightMm - 0.5}
-              step="0.5"
-              bind:value={() => cutMm ?? view.cut.yMm, (mm) => (cutMm = mm)}
-              aria-label="How far up it is cut through"
-            />
-          </label>
-        </div>
+        {#key planning.saved?.id}<CutThrough {job} {view} />{/key}
         <div>
           <BottomUp steps={view.steps} {chosen} onchoose={(key) => (chosen = key)} />
           {#if !led}
             <button class="press press-strong mt-2" onclick={() => (led = true)}>Lead my hands</button>
           {/if}
         </div>
-        {#if view.foam.length > 0}
-          <p class="text-soft text-fine">
-            {#each view.foam as cut (cut.thicknessMm)}
-              <span class="block"
-                >Foam {preferences.length(cut.thicknessMm)}: {cut.placed.length} pieces from {cut.sheets} sheet{cut.sheets ===
-                1
-                  ? ''
-                  : 's'}, {Math.round(100 * cut.waste)} % left over.</span
-              >
-            {/each}
-          </p>
-        {/if}
+        <FoamToCut cuts={view.foam} />
+        {#if view.fallsOut.length > 0}<FallsOut pieces={view.fallsOut} />{/if}
         {#if !led && view.ideas.length > 0}<ToTry ideas={view.ideas} onchange={change} />{/if}
         {#if planning.saved}
           <PrintCard

@@ -3,20 +3,27 @@
   import { clock } from '../../parts/format';
   import { preferences } from '../../state/preferences.svelte';
   import { typing } from '../../editing/undo';
+  import { keepLed, ledSoFar } from './led';
 
   /** The hands are led: one step at a time, card after card; Space goes on. */
   interface Props {
     steps: CardView['steps'];
     cards: number;
+    jobId: string;
     onstep: (key: string) => void;
     onend: () => void;
   }
-  let { steps, cards, onstep, onend }: Props = $props();
+  let { steps, cards, jobId, onstep, onend }: Props = $props();
 
-  let at = $state(0);
-  let card = $state(1);
+  // Another job makes this anew.
+  // svelte-ignore state_referenced_locally
+  const before = ledSoFar(jobId);
+  // svelte-ignore state_referenced_locally
+  let at = $state(Math.max(0, Math.min(before?.at ?? 0, steps.length - 1)));
+  // svelte-ignore state_referenced_locally
+  let card = $state(Math.max(1, Math.min(before?.card ?? 1, cards)));
   /** When the weight on the card before may come off. */
-  let until = $state<number>();
+  let until = $state(before?.until);
   let now = $state(Date.now());
   const step = $derived(steps[at]);
   const left = $derived(until === undefined ? 0 : Math.max(0, (until - now) / 1000));
@@ -26,12 +33,18 @@
     return () => clearInterval(ticking);
   });
   $effect(() => onstep(step?.key ?? ''));
+  $effect(() => keepLed(jobId, { at, card, until }));
+
+  function finished() {
+    keepLed(jobId, undefined);
+    onend();
+  }
 
   function on() {
     if (step && step.waitMinutes > 0) until = Date.now() + 60_000 * step.waitMinutes;
     if (at + 1 < steps.length) at += 1;
     else if (card < cards) [at, card] = [0, card + 1];
-    else onend();
+    else finished();
   }
 
   function back() {

@@ -28,11 +28,7 @@
       : []),
     ...card.mounted.filter((m) => m.key !== mounted.key).map((m) => ({ id: m.key, name: m.key })),
   ]);
-  const heights = $derived.by(() => {
-    const most = Math.max(0, ...told.foamMm) * 2;
-    const all = Array.from({ length: most + 1 }, (_, mm) => mm);
-    return [...new Set([...all, mounted.foamMm])].sort((a, b) => a - b);
-  });
+  const heights = $derived([...new Set([0, ...(view?.foamMm ?? []), mounted.foamMm])].sort((a, b) => a - b));
   const put = (part: Partial<Mounted>) =>
     onchange({ ...card, mounted: card.mounted.map((m) => (m.key === mounted.key ? { ...m, ...part } : m)) });
 

@@ -53,6 +53,15 @@
     <li class="border-rule text-soft border-t py-2">Nothing yet.</li>
   {/each}
 </ul>
+{#if look.offcuts.length > 0}
+  <h3 class="label mt-4 font-sans font-normal">From what was kept</h3>
+  {#each look.offcuts as fit (fit.piece)}
+    <p>
+      {fit.piece} fits on {fit.offcut.name}, {preferences.lengthFigure(fit.offcut.widthMm)} ×
+      {preferences.length(fit.offcut.heightMm)}{fit.offcut.left > 1 ? `, ${fit.offcut.left} of them` : ''}.
+    </p>
+  {/each}
+{/if}
 {#if look.machines.length > 0}
   <h3 class="label mt-4 font-sans font-normal">Machines</h3>
   <p>{look.machines.join(', ')}</p>

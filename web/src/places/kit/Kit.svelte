@@ -6,6 +6,7 @@
   import ItemForm from '../../shelving/ItemForm.svelte';
   import ShelfItem from './ShelfItem.svelte';
   import Standing from './Standing.svelte';
+  import { one } from '../../parts/format';
   import { type Plain } from './plain';
   import LeftoverShelf from './LeftoverShelf.svelte';
   import { vocabulary } from '../../state/vocabulary.svelte';
@@ -16,6 +17,7 @@
     shelves: Plain[];
   }
   const MACHINES: Plain[] = ['presses', 'platforms', 'rollers'];
+  const GLUING: Plain[] = ['foams', 'envelopes', 'offcuts'];
   const many = (shelf: Shelf) => vocabulary.form(shelf).many;
   const racks: Rack[] = [
     { home: 'presses', label: 'Machines', shelves: MACHINES },
@@ -25,6 +27,7 @@
       shelves: [s],
     })),
     { home: 'leftovers', label: many('leftovers'), shelves: [] },
+    { home: 'foams', label: 'For gluing', shelves: GLUING },
   ];
 
   let { params = {} }: { params?: { shelf?: string } } = $props();
@@ -60,7 +63,7 @@
       {#each onRack as s (s)}
         <button
           class="press {onRack.length === 1 ? 'press-strong' : ''}"
-          onclick={() => (edited = { shelf: s })}>Add a {vocabulary.form(s).one}</button
+          onclick={() => (edited = { shelf: s })}>Add {one(vocabulary.form(s).one)}</button
         >
       {/each}
     </div>

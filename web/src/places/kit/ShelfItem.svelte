@@ -9,6 +9,7 @@
     type Plate,
     type Platform,
     type Press,
+    type Schemas,
     type Stock,
   } from '../../api/client';
   import { Question } from '../../asking/question.svelte';
@@ -65,6 +66,19 @@
       const r = item as HeatedRollers;
       const settings = r.settings.map((l) => `${l.name} ${preferences.temperature(l.celsius)}`).join(', ');
       return `${vocabulary.kind('rollers', r.kind)}, warm in ${duration(r.warmUpSeconds)}, ${settings}`;
+    }
+    if (shelf === 'foams') {
+      const f = item as Schemas['FoamSheet'];
+      return `${preferences.length(f.thicknessMm)} thick, ${preferences.lengthFigure(f.widthMm)} × ${preferences.length(f.heightMm)}, ${f.left} left`;
+    }
+    if (shelf === 'envelopes') {
+      const e = item as Schemas['Envelope'];
+      return `${preferences.lengthFigure(e.widthMm)} × ${preferences.length(e.heightMm)} inside, takes ${preferences.length(e.takesMm)}`;
+    }
+    if (shelf === 'offcuts') {
+      const o = item as Schemas['Offcut'];
+      const stock = kit.all.stocks.find((k) => k.item.id === o.stockId)?.item.name ?? 'stock that is gone';
+      return `${stock}, ${preferences.lengthFigure(o.widthMm)} × ${preferences.length(o.heightMm)}, ${o.left} left`;
     }
     const size = item as Stock;
     const base = `${preferences.length(size.widthMm)} × ${preferences.length(size.heightMm)}`;

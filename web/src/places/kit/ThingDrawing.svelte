@@ -1,7 +1,8 @@
 <script lang="ts">
-  import type { Board, HeatedRollers, KitView, Press } from '../../api/client';
+  import type { Board, HeatedRollers, KitView, Press, Schemas } from '../../api/client';
   import ItemDrawing from '../../drawing/ItemDrawing.svelte';
   import { layerKind, type Plain } from './plain';
+  import FlatDrawing from './FlatDrawing.svelte';
   import PressDrawing from './PressDrawing.svelte';
 
   /** A thing as it stands on its shelf; one scale to a shelf. */
@@ -13,6 +14,8 @@
 
 {#if kind}
   <ItemDrawing {kind} item={item as Board} {scale} />
+{:else if shelf === 'foams' || shelf === 'envelopes' || shelf === 'offcuts'}
+  <FlatDrawing {shelf} item={item as Schemas['Offcut']} {scale} />
 {:else if shelf === 'rollers'}
   <PressDrawing throatMm={(item as HeatedRollers).throatMm} hot />
 {:else}

@@ -9,6 +9,7 @@ import glanzen.card.Mounted;
 import glanzen.card.Sheet;
 import glanzen.card.Way;
 import glanzen.gluing.CardLook;
+import glanzen.gluing.FoamShelf;
 import glanzen.kit.Stock;
 import glanzen.layout.PlacementConstraint;
 import glanzen.layout.PlacementConstraint.Kind;
@@ -72,7 +73,7 @@ public class CardBenchmark {
     /** Arranged, heights, what is seen, foam, joints, steps and findings. */
     @Benchmark
     public int look() {
-        CardLook look = new CardLook(new Assembly(plan, stock, sheets));
+        CardLook look = new CardLook(new Assembly(plan, stock, sheets), FoamShelf.EMPTY, List.of());
         return look.steps().size() + look.findings().size();
     }
 }

@@ -3,7 +3,6 @@ package glanzen.artwork;
 import glanzen.measure.BadInput;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.locationtech.jts.algorithm.Orientation;
@@ -87,11 +86,12 @@ public final class PathText {
         text.append('Z');
     }
 
+    /** To hundredths; outlines have thousands of figures, and a formatter would take most of the time. */
     private static String figure(double mm) {
-        double rounded = Math.round(mm * 100) / 100.0;
-        return rounded == Math.rint(rounded) && Math.abs(rounded) < 1e9
-                ? Long.toString((long) rounded)
-                : String.format(Locale.ROOT, "%.2f", rounded);
+        long hundredths = Math.round(mm * 100);
+        long rest = Math.abs(hundredths % 100);
+        String whole = (hundredths < 0 && hundredths > -100 ? "-" : "") + hundredths / 100;
+        return rest == 0 ? Long.toString(hundredths / 100) : whole + (rest < 10 ? ".0" : ".") + rest;
     }
 
     private static Coordinate[] coordinates(String points) {

@@ -106,7 +106,12 @@ public final class Assembly {
         return pieces.stream()
                 .filter(p -> p.mounted().through() && !p.inside())
                 .map(Laid::windows)
-                .reduce(GEOMETRY.toGeometry(baseBox()), Geometry::difference);
+                .reduce(leafShape(), Geometry::difference);
+    }
+
+    /** A leaf that nothing is cut out of. */
+    Geometry leafShape() {
+        return GEOMETRY.toGeometry(baseBox());
     }
 
     /** Everything, with what reaches over the edge. */

@@ -1,5 +1,6 @@
 package glanzen.card;
 
+import glanzen.kit.Envelope;
 import glanzen.layout.Wording;
 import glanzen.layout.Wording.Holding;
 import glanzen.layout.Wording.Named;

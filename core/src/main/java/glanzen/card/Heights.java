@@ -167,38 +167,43 @@ public final class Heights {
     }
 
     /**
-     * The closed card cut through from left to right.
+     * The closed card cut through.
      *
-     * @param yMm how far up, mm
+     * @param line where
      * @param foam shapes of foam by the piece it carries
      */
-    public List<Stretch> cutThrough(double yMm, Map<String, Geometry> foam) {
+    public List<Stretch> cutThrough(CutLine line, Map<String, Geometry> foam) {
         double leaf = assembly.baseStock().thicknessMm();
         int leaves = assembly.plan().base().fold().leaves();
-        double width = assembly.plan().base().widthMm();
         double frontAt = leaves * leaf + apartMm();
         List<Stretch> all = new ArrayList<>();
         for (int n = 0; n < leaves; n++) {
-            double bottom = n == leaves - 1 ? frontAt - leaf : n * leaf;
-            all.add(new Stretch("", Stretch.What.BASE, 0, width, bottom, bottom + leaf));
+            boolean front = n == leaves - 1;
+            double bottom = front ? frontAt - leaf : n * leaf;
+            Geometry shape = front ? assembly.baseShape() : assembly.leafShape();
+            add(all, line, shape, "", Stretch.What.BASE, bottom, bottom + leaf);
         }
         for (Laid piece : assembly.pieces()) {
+            String key = piece.key();
             double from = piece.inside() ? (leaves - 1) * leaf : frontAt;
-            double bottom = from + bottomMm(piece.key());
-            if (foam.containsKey(piece.key())) {
-                Cut.along(foam.get(piece.key()), yMm)
-                        .forEach(s -> all.add(new Stretch(
-                                piece.key(),
-                                Stretch.What.FOAM,
-                                s[0],
-                                s[1],
-                                bottom - piece.mounted().foamMm(),
-                                bottom)));
+            double bottom = from + bottomMm(key);
+            if (foam.containsKey(key)) {
+                double foot = bottom - piece.mounted().foamMm();
+                add(all, line, foam.get(key), key, Stretch.What.FOAM, foot, bottom);
             }
-            double top = from + topMm(piece.key());
-            Cut.along(piece.shape(), yMm)
-                    .forEach(s -> all.add(new Stretch(piece.key(), Stretch.What.PIECE, s[0], s[1], bottom, top)));
+            add(all, line, piece.shape(), key, Stretch.What.PIECE, bottom, from + topMm(key));
         }
         return all;
+    }
+
+    private static void add(
+            List<Stretch> all,
+            CutLine line,
+            Geometry shape,
+            String key,
+            Stretch.What what,
+            double bottomMm,
+            double topMm) {
+        line.through(shape).forEach(s -> all.add(new Stretch(key, what, s[0], s[1], bottomMm, topMm)));
     }
 }

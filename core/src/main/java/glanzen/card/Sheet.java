@@ -34,7 +34,7 @@ public record Sheet(String name, Stock stock, double widthMm, double heightMm, G
      * @param name of its tool
      * @param shape where it lies, mm
      * @param colour of foil or flock, #rrggbb; empty where it is relief
-     * @param words whether it is read
+     * @param look what eyes want of it
      * @param flock whether it is flocked
      * @param foilMm2 film it takes, mm²
      * @param seconds of hands and machine, s
@@ -44,7 +44,7 @@ public record Sheet(String name, Stock stock, double widthMm, double heightMm, G
             String name,
             Geometry shape,
             String colour,
-            boolean words,
+            Look look,
             boolean flock,
             double foilMm2,
             double seconds,
@@ -54,8 +54,18 @@ public record Sheet(String name, Stock stock, double widthMm, double heightMm, G
         public Decor within(Geometry piece) {
             Geometry left = shape.intersection(piece);
             double away = shape.isEmpty() ? 0 : 1 - left.getArea() / shape.getArea();
-            return new Decor(name, left, colour, words, flock, foilMm2, seconds, away);
+            return new Decor(name, left, colour, look, flock, foilMm2, seconds, away);
         }
+    }
+
+    /** What eyes want of something that is laid on a piece. */
+    public enum Look {
+        /** Read, or not read. */
+        WORDS,
+        /** Known by its whole. */
+        FIGURE,
+        /** A ground or a border: parts of it do. */
+        GROUND
     }
 
     /** A plain rectangle. */

@@ -1,6 +1,7 @@
 package glanzen.card;
 
 import glanzen.card.Sheet.Decor;
+import glanzen.card.Sheet.Look;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -11,6 +12,8 @@ public final class Sight {
 
     /** Covered or cut away more than this, words look cut off, as a share. */
     private static final double CUT_OFF = 0.04;
+    /** Covered more than this, a figure is not known by what is left of it. */
+    private static final double HALF = 0.25;
     /** Covered more than this, nobody sees that it is there. */
     private static final double HIDDEN = 0.97;
 
@@ -28,12 +31,17 @@ public final class Sight {
 
         /** Whether words are cut off by what lies over them. */
         public boolean cutOff() {
-            return decor.words() && covered > CUT_OFF && covered < HIDDEN;
+            return decor.look() == Look.WORDS && covered > CUT_OFF && covered < HIDDEN;
+        }
+
+        /** Whether a figure is half hidden. */
+        public boolean halfHidden() {
+            return decor.look() == Look.FIGURE && covered > HALF && covered < HIDDEN;
         }
 
         /** Whether part of its words was cut away with the piece. */
         public boolean cutInto() {
-            return decor.words() && decor.cutAway() > CUT_OFF;
+            return decor.look() == Look.WORDS && decor.cutAway() > CUT_OFF;
         }
 
         /** Whether nobody will see it. */

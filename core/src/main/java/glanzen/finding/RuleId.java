@@ -124,6 +124,7 @@ public enum RuleId {
     WORDS_CUT_OFF(Weight.WARN),
     FOLD_GRAIN(Weight.WARN),
     WORDS_FAINT(Weight.WARN),
+    FIGURE_HIDDEN(Weight.NOTE),
     NEVER_SEEN(Weight.NOTE),
     CUT_BOTH(Weight.FACT);
 

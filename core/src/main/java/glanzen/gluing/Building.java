@@ -3,11 +3,11 @@ package glanzen.gluing;
 import glanzen.card.Assembly;
 import glanzen.card.Base;
 import glanzen.card.Laid;
+import glanzen.kit.Offcut;
 import glanzen.measure.Figures;
 import java.util.ArrayList;
 import java.util.List;
-import org.locationtech.jts.geom.Envelope;
-import org.locationtech.jts.geom.Geometry;
+import java.util.stream.Collectors;
 
 /** The order of the hands: from the bottom up, inside first, what will be out of reach first. */
 public final class Building {
@@ -35,7 +35,8 @@ public final class Building {
     private Building() {}
 
     /** All steps of one card. */
-    static List<CardStep> of(Assembly assembly, CardLook.Parts parts) {
+    static List<CardStep> of(CardLook look) {
+        Assembly assembly = look.assembly();
         List<CardStep> steps = new ArrayList<>();
         Base base = assembly.plan().base();
         if (base.fold().opens()) {
@@ -46,8 +47,8 @@ public final class Building {
                     FOLD_S,
                     0));
         }
-        assembly.pieces().forEach(p -> piece(assembly, p, parts, steps));
-        String kept = kept(assembly);
+        assembly.pieces().forEach(p -> piece(look, p, steps));
+        String kept = kept(look.fallsOut(1));
         if (!kept.isEmpty()) {
             steps.add(new CardStep(
                     "", "Keep what fell out", kept + ": pieces for another card, or a mask for a stencil", LOOK_S, 0));
@@ -56,7 +57,9 @@ public final class Building {
         return steps;
     }
 
-    private static void piece(Assembly assembly, Laid p, CardLook.Parts parts, List<CardStep> steps) {
+    private static void piece(CardLook look, Laid p, List<CardStep> steps) {
+        Assembly assembly = look.assembly();
+        CardLook.Parts parts = look.joined();
         String name = p.name();
         if (p.sheet().clear() && p.sheet().stock().protectiveFilm()) {
             steps.add(new CardStep(
@@ -71,7 +74,7 @@ public final class Building {
             steps.add(new CardStep(
                     p.key(),
                     "Foam under " + name,
-                    foam.says() + ", " + Figures.length(Foam.INSIDE_MM)
+                    foam.says(look.foams()) + ", " + Figures.length(Foam.INSIDE_MM)
                             + " inside every edge; mark top and left on its back",
                     PAD_S * Math.max(1, foam.pads().size()),
                     0));
@@ -102,18 +105,10 @@ public final class Building {
                 joint.glue().weightMinutes()));
     }
 
-    /** What is cut out of windows. */
-    private static String kept(Assembly assembly) {
-        List<String> all = new ArrayList<>();
-        for (Laid p : assembly.pieces()) {
-            Geometry windows = p.windows();
-            for (int n = 0; n < windows.getNumGeometries() && !windows.isEmpty(); n++) {
-                Envelope box = windows.getGeometryN(n).getEnvelopeInternal();
-                all.add(Figures.length(box.getWidth()) + " by " + Figures.length(box.getHeight()) + " of "
-                        + p.sheet().stock().name());
-            }
-        }
-        return String.join(", ", all);
+    private static String kept(List<Offcut> all) {
+        return all.stream()
+                .map(o -> Figures.length(o.widthMm()) + " by " + Figures.length(o.heightMm()) + ", " + o.name())
+                .collect(Collectors.joining("; "));
     }
 
     private static String where(Laid p) {

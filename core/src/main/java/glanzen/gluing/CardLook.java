@@ -2,7 +2,7 @@ package glanzen.gluing;
 
 import glanzen.card.Assembly;
 import glanzen.card.CardPlan;
-import glanzen.card.Envelope;
+import glanzen.card.CutLine;
 import glanzen.card.Heights;
 import glanzen.card.Laid;
 import glanzen.card.Sheet;
@@ -10,7 +10,11 @@ import glanzen.card.Sight;
 import glanzen.card.Way;
 import glanzen.finding.Finding;
 import glanzen.gluing.Building.CardStep;
+import glanzen.kit.Envelope;
+import glanzen.kit.Offcut;
+import glanzen.kit.Stock;
 import glanzen.measure.Figures;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -22,6 +26,8 @@ import org.locationtech.jts.geom.GeometryFactory;
 public final class CardLook {
 
     private final Assembly assembly;
+    private final FoamShelf foams;
+    private final List<Envelope> envelopes;
     private final Heights heights;
     private final Sight sight;
     private final Parts parts;
@@ -35,8 +41,14 @@ public final class CardLook {
      */
     public record Parts(Map<String, Foam> foam, Map<String, Joint> joints, Map<String, Shaker> shakers) {}
 
-    public CardLook(Assembly assembly) {
+    /**
+     * @param foams what pieces can be raised on
+     * @param envelopes of the kit
+     */
+    public CardLook(Assembly assembly, FoamShelf foams, List<Envelope> envelopes) {
+        this.envelopes = List.copyOf(envelopes);
         this.assembly = assembly;
+        this.foams = foams;
         this.heights = new Heights(assembly);
         this.sight = new Sight(assembly, heights);
         this.parts = parts();
@@ -98,6 +110,16 @@ public final class CardLook {
         return assembly;
     }
 
+    /** What pieces can be raised on. */
+    public FoamShelf foams() {
+        return foams;
+    }
+
+    /** Envelopes of the kit. */
+    List<Envelope> envelopes() {
+        return envelopes;
+    }
+
     /** How high it stands. */
     public Heights heights() {
         return heights;
@@ -126,19 +148,37 @@ public final class CardLook {
     /** How a piece is held: its foam, or its glue. */
     public String holds(Laid piece) {
         Foam foam = parts.foam().get(piece.key());
-        return foam != null ? foam.says() : parts.joints().get(piece.key()).says();
+        return foam != null ? foam.says(foams) : parts.joints().get(piece.key()).says();
     }
 
-    /** The closed card cut through from left to right, so far up, mm. */
-    public List<Heights.Stretch> cutThrough(double yMm) {
+    /** The closed card cut through along a line. */
+    public List<Heights.Stretch> cutThrough(CutLine line) {
         Map<String, Geometry> foam = new LinkedHashMap<>();
         parts.foam().forEach((key, f) -> foam.put(key, f.shape()));
-        return heights.cutThrough(yMm, foam);
+        return heights.cutThrough(line, foam);
     }
 
     /** The order of the hands. */
     public List<CardStep> steps() {
-        return Building.of(assembly, parts);
+        return Building.of(this);
+    }
+
+    /** What falls out of its windows, to be kept for another card. */
+    public List<Offcut> fallsOut(int cards) {
+        List<Offcut> all = new ArrayList<>();
+        for (Laid p : assembly.pieces()) {
+            add(all, p.name(), p.sheet().stock(), p.sheet().windows(), cards);
+            if (p.mounted().through()) {
+                add(all, "the base", assembly.baseStock(), p.sheet().windows(), cards);
+            }
+        }
+        return all;
+    }
+
+    private static void add(List<Offcut> all, String of, Stock stock, Geometry windows, int cards) {
+        for (int n = 0; n < windows.getNumGeometries() && !windows.isEmpty(); n++) {
+            all.add(Offcut.fallen("window of " + of, stock.id(), windows.getGeometryN(n), cards));
+        }
     }
 
     /** What will not work, worst first. */
@@ -153,6 +193,6 @@ public final class CardLook {
 
     /** Foam of a job by thickness, cut from sheets. */
     public List<FoamCut> foamCuts(int cards) {
-        return FoamCut.of(List.copyOf(parts.foam().values()), cards);
+        return FoamCut.of(List.copyOf(parts.foam().values()), cards, foams);
     }
 }

@@ -3,14 +3,15 @@ package glanzen.gluing;
 import glanzen.card.Assembly;
 import glanzen.card.Base;
 import glanzen.card.CardPlan;
-import glanzen.card.Envelope;
 import glanzen.card.Laid;
 import glanzen.card.Mounted;
+import glanzen.card.Sheet.Look;
 import glanzen.card.Sight;
 import glanzen.finding.Concern;
 import glanzen.finding.Finding;
 import glanzen.finding.Finding.Mend;
 import glanzen.finding.RuleId;
+import glanzen.kit.Envelope;
 import glanzen.kit.Stock;
 import glanzen.material.Colour;
 import glanzen.measure.Figures;
@@ -111,7 +112,7 @@ public final class CardRules {
                     "It does not go into " + envelope.name() + ", " + Figures.length(envelope.widthMm()) + " by "
                             + Figures.length(envelope.heightMm()) + " inside",
                     "A card wants " + Figures.length(Envelope.ROOM_MM) + " of room to slide in",
-                    larger(base));
+                    larger().orElse(null));
         }
         double thick = look.heights().thickestMm();
         if (thick > envelope.takesMm()) {
@@ -126,16 +127,23 @@ public final class CardRules {
                             envelope.name(),
                             Figures.length(envelope.takesMm())),
                     "Post gets stuck, and foam is pressed flat on the way",
-                    lower(keys));
+                    Optional.ofNullable(lower(keys)).or(this::larger).orElse(null));
         }
     }
 
-    private @Nullable Mend<CardPlan> larger(Base base) {
-        return Envelope.USUAL.stream()
-                .filter(e -> e.holds(base.widthMm(), base.heightMm()))
-                .min(Comparator.comparingDouble(e -> e.widthMm() * e.heightMm()))
-                .map(e -> new Mend<>("Send it in " + e.name(), plan.sentIn(e)))
-                .orElse(null);
+    /** The smallest envelope that it goes into, the person's own first. */
+    private Optional<Mend<CardPlan>> larger() {
+        return fitting(look.envelopes())
+                .or(() -> fitting(Envelope.USUAL))
+                .map(e -> new Mend<>("Send it in " + e.name(), plan.sentIn(e)));
+    }
+
+    private Optional<Envelope> fitting(List<Envelope> all) {
+        double thick = look.heights().thickestMm();
+        Base base = plan.base();
+        return all.stream()
+                .filter(e -> e.holds(base.widthMm(), base.heightMm()) && e.takesMm() >= thick)
+                .min(Comparator.comparingDouble(e -> e.widthMm() * e.heightMm()));
     }
 
     /** What stands highest over the front, and all that carries it. */
@@ -150,17 +158,19 @@ public final class CardRules {
         return keys;
     }
 
-    /** One millimetre less of the highest foam among some pieces. */
+    /** The next lower foam under the highest among some pieces that has any. */
     private @Nullable Mend<CardPlan> lower(List<String> keys) {
+        FoamShelf foams = look.foams();
         return keys.stream()
                 .map(k -> card.piece(k).mounted())
-                .filter(m -> m.foamMm() > 0 && m.foamMm() - 1 >= m.fillingMm())
+                .filter(m -> m.foamMm() > 0 && foams.below(m.foamMm()) >= m.fillingMm())
                 .max(Comparator.comparingDouble(Mounted::foamMm))
-                .map(m -> new Mend<>(
-                        m.foamMm() > 1
-                                ? m.piece() + " on " + Figures.length(m.foamMm() - 1) + " of foam"
-                                : m.piece() + " flat",
-                        plan.changing(m.key(), x -> x.raised(Math.max(0, x.foamMm() - 1)))))
+                .map(m -> {
+                    double mm = foams.below(m.foamMm());
+                    return new Mend<>(
+                            mm > 0 ? m.piece() + " on " + Figures.length(mm) + " of foam" : m.piece() + " flat",
+                            plan.changing(m.key(), x -> x.raised(mm)));
+                })
                 .orElse(null);
     }
 
@@ -199,7 +209,20 @@ public final class CardRules {
                                 card.piece(seen.by()).name()),
                         "Words are read where nothing crosses them",
                         null);
-            } else if (seen.decor().words() && faint(seen)) {
+            } else if (seen.halfHidden()) {
+                say(
+                        RuleId.FIGURE_HIDDEN,
+                        List.of(seen.key(), seen.by()),
+                        String.format(
+                                Locale.ROOT,
+                                "%.0f %% of %s on %s is under %s",
+                                100 * seen.covered(),
+                                seen.decor().name(),
+                                name,
+                                card.piece(seen.by()).name()),
+                        "A face or a figure half hidden looks like a mistake; a ground or a border does not",
+                        null);
+            } else if (seen.decor().look() == Look.WORDS && faint(seen)) {
                 say(
                         RuleId.WORDS_FAINT,
                         List.of(seen.key()),

@@ -22,8 +22,6 @@ import org.locationtech.jts.geom.Polygon;
  */
 public record Foam(List<Geometry> pads, double heightMm, boolean wall) {
 
-    /** The thicknesses foam comes in, mm. */
-    public static final List<Double> SHEETS_MM = List.of(1.0, 2.0, 3.0);
     /** Further from foam to foam, a piece sags, mm. */
     public static final double MOST_SPAN_MM = 40;
     /** So far inside every edge it is not seen, mm. */
@@ -121,27 +119,17 @@ public record Foam(List<Geometry> pads, double heightMm, boolean wall) {
         return GEOMETRY.createGeometryCollection(pads.toArray(Geometry[]::new)).buffer(0);
     }
 
-    /** The sheets that are stuck on each other to its height, thickest first, mm. */
-    public List<Double> layers() {
-        List<Double> layers = new ArrayList<>();
-        double left = heightMm;
-        for (int i = SHEETS_MM.size() - 1; i >= 0; i--) {
-            double sheet = SHEETS_MM.get(i);
-            while (left > sheet - 1e-6) {
-                layers.add(sheet);
-                left -= sheet;
-            }
-        }
-        return layers;
-    }
-
-    /** In words: how many of what. */
-    public String says() {
+    /**
+     * In words: how many of what.
+     *
+     * @param shelf the foam there is
+     */
+    public String says(FoamShelf shelf) {
         if (pads.isEmpty()) {
             return "no room for foam " + Figures.length(INSIDE_MM) + " inside the edge";
         }
-        String sheets =
-                String.join(" + ", layers().stream().map(Figures::length).toList());
+        String sheets = String.join(
+                " + ", shelf.layersMm(heightMm).stream().map(Figures::length).toList());
         String what = pads.size() == 1 ? "one pad" : pads.size() + (wall ? " pieces with a closed wall" : " strips");
         return what + ", foam " + sheets;
     }

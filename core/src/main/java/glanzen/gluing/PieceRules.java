@@ -113,7 +113,7 @@ final class PieceRules {
                     "What is shaken is seen through a window",
                     new Mend<>("No filling", plan.changing(p.key(), m -> m.shaking(0))));
         } else if (!shaker.moves()) {
-            double wall = Math.ceil(shaker.fillingMm() + Shaker.ROOM_MM);
+            double wall = look.foams().atLeast(shaker.fillingMm() + Shaker.ROOM_MM);
             say(
                     RuleId.SHAKER_WALL,
                     p.key(),

@@ -20,6 +20,8 @@ public record ItemForm(String shelf, String one, String many, List<Field> fields
         COLOUR,
         /** A film of the kit. */
         FILM,
+        /** Stock of the kit. */
+        STOCK,
         /** A length, in the person's units. */
         LENGTH,
         /** A paper weight, in the person's units. */

@@ -174,9 +174,36 @@ public final class ItemForms {
             "Leftovers",
             List.of(NAME, field("filmId", "Of which film", Input.FILM), WIDTH, HEIGHT));
 
+    private static final ItemForm OFFCUTS = new ItemForm(
+            "offcuts",
+            "piece of stock",
+            "Offcuts",
+            List.of(
+                    NAME,
+                    field("stockId", "Of which stock", Input.STOCK),
+                    WIDTH,
+                    HEIGHT,
+                    number("left", "How many", "")));
+
+    private static final ItemForm FOAMS = new ItemForm(
+            "foams",
+            "sheet of foam",
+            "Foam",
+            List.of(NAME, BY_CALIPER, WIDTH, HEIGHT, number("left", "How many, offcuts too", "")));
+
+    private static final ItemForm ENVELOPES = new ItemForm(
+            "envelopes",
+            "envelope",
+            "Envelopes",
+            List.of(
+                    NAME,
+                    field("widthMm", "Width inside", Input.LENGTH),
+                    field("heightMm", "Height inside", Input.LENGTH),
+                    field("takesMm", "Thickest card it takes", Input.LENGTH)));
+
     /** Every shelf's form. */
     public static final List<ItemForm> ALL =
-            List.of(PRESSES, PLATFORMS, ROLLERS, BOARDS, PLATES, STOCKS, FILMS, LEFTOVERS);
+            List.of(PRESSES, PLATFORMS, ROLLERS, BOARDS, PLATES, STOCKS, FILMS, LEFTOVERS, OFFCUTS, FOAMS, ENVELOPES);
 
     private ItemForms() {}
 

@@ -67,6 +67,15 @@ public final class Starts {
     /** A piece as it is often left. */
     public static final Leftover LEFTOVER = new Leftover("", UNNAMED, "none", 100, 80, "", List.of());
 
+    /** What falls out of a window. */
+    public static final Offcut OFFCUT = new Offcut("", UNNAMED, "none", 60, 40, "", 1);
+
+    /** A usual sheet of foam. */
+    public static final FoamSheet FOAM = new FoamSheet("", UNNAMED, 2, 150, 200, 1);
+
+    /** An envelope for a folded A5 sheet. */
+    public static final Envelope ENVELOPE = new Envelope("", UNNAMED, 162, 114, 5);
+
     /** The metal reaches this far past a design on every side, mm. */
     private static final double RIM_MM = 2;
 

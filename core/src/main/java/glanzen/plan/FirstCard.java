@@ -3,10 +3,10 @@ package glanzen.plan;
 import glanzen.card.Base;
 import glanzen.card.Base.Grain;
 import glanzen.card.CardPlan;
-import glanzen.card.Envelope;
 import glanzen.card.Fold;
 import glanzen.card.Mounted;
 import glanzen.card.Way;
+import glanzen.kit.Envelope;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -19,8 +19,9 @@ public final class FirstCard {
 
     /**
      * @param stockId of a base, where no piece is one
+     * @param own envelopes of the kit; a usual one is taken where none of them holds it
      */
-    public static CardPlan of(Job job, String stockId) {
+    public static CardPlan of(Job job, String stockId, List<Envelope> own) {
         Optional<JobPiece> folded = job.pieces().stream()
                 .filter(p -> p.operations().stream().anyMatch(o -> o.kind() == Operation.Kind.FOLD))
                 .findFirst();
@@ -32,11 +33,15 @@ public final class FirstCard {
                 .flatMap(p -> IntStream.range(0, p.perCard()).mapToObj(n -> mounted(p.name(), n)))
                 .limit(CardPlan.MOST)
                 .toList();
-        Envelope envelope = Envelope.USUAL.stream()
-                .filter(e -> e.holds(base.widthMm(), base.heightMm()))
-                .min(Comparator.comparingDouble(e -> e.widthMm() * e.heightMm()))
-                .orElse(null);
+        Envelope envelope =
+                smallest(own, base).or(() -> smallest(Envelope.USUAL, base)).orElse(null);
         return new CardPlan(base, envelope, mounted);
+    }
+
+    private static Optional<Envelope> smallest(List<Envelope> all, Base base) {
+        return all.stream()
+                .filter(e -> e.holds(base.widthMm(), base.heightMm()))
+                .min(Comparator.comparingDouble(e -> e.widthMm() * e.heightMm()));
     }
 
     /** Large enough for the largest piece. */

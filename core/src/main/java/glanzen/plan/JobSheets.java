@@ -5,6 +5,7 @@ import glanzen.artwork.ArtworkShelf;
 import glanzen.artwork.Motif;
 import glanzen.card.Sheet;
 import glanzen.card.Sheet.Decor;
+import glanzen.card.Sheet.Look;
 import glanzen.kit.Kit;
 import glanzen.kit.Plate;
 import glanzen.kit.Stock;
@@ -58,8 +59,8 @@ public final class JobSheets {
             if (setUp == null) {
                 continue;
             }
-            if (operation.kind() == Operation.Kind.CUT) {
-                shape = cut(shape, plain, setUp);
+            if (operation.kind().cuts()) {
+                shape = cut(shape, plain, setUp, operation.kind() == Operation.Kind.CUT);
             } else {
                 decor.addAll(decor(plain, setUp));
             }
@@ -69,13 +70,17 @@ public final class JobSheets {
         return new Sheet(plain.name(), stock, plain.widthMm(), plain.heightMm(), left, kept);
     }
 
-    /** What a die leaves of a piece. */
-    private Geometry cut(Geometry shape, Sheet plain, SetUp setUp) {
+    /**
+     * What a die leaves of a piece.
+     *
+     * @param outlines whether a large die cuts the outline, not an opening
+     */
+    private Geometry cut(Geometry shape, Sheet plain, SetUp setUp, boolean outlines) {
         Geometry left = shape;
         for (Tool tool : tools(plain, setUp)) {
             Geometry blade = Artwork.silhouette(tool.shape);
             Envelope box = blade.getEnvelopeInternal();
-            boolean outline = box.getArea() >= OUTLINE * plain.widthMm() * plain.heightMm();
+            boolean outline = outlines && box.getArea() >= OUTLINE * plain.widthMm() * plain.heightMm();
             Geometry cut = outline ? left.intersection(blade) : left.difference(blade);
             left = cut.isEmpty() ? left : cut;
         }
@@ -92,12 +97,22 @@ public final class JobSheets {
                         t.plate.name(),
                         t.shape,
                         colour,
-                        t.plate.motif().kind() == Motif.Kind.WORDS,
+                        look(t, plain),
                         flock,
                         colour.isEmpty() ? 0 : 100 * Supplies.foilCm2(setUp) / tools.size(),
                         setUp.totalSeconds() / tools.size(),
                         0))
                 .toList();
+    }
+
+    /** Outlines of unknown meaning are grounds where they take most of a piece. */
+    private static Look look(Tool tool, Sheet on) {
+        Motif.Kind kind = tool.plate.motif().kind();
+        if (kind != Motif.Kind.OUTLINE) {
+            return kind == Motif.Kind.WORDS ? Look.WORDS : kind == Motif.Kind.BEE ? Look.FIGURE : Look.GROUND;
+        }
+        double share = tool.shape.getEnvelopeInternal().getArea() / (on.widthMm() * on.heightMm());
+        return share < OUTLINE ? Look.FIGURE : Look.GROUND;
     }
 
     private record Tool(Plate plate, Geometry shape) {}

@@ -31,6 +31,7 @@ public record Operation(Kind kind, String note, @Nullable String setUpId) {
         FILM_OFF_BACK("protective film off the back"),
         TAPE_OFF("tape off"),
         EMBOSS("emboss"),
+        WINDOW("cut an opening"),
         CUT("die-cut"),
         TRIM("trim"),
         FOLD("score and fold"),
@@ -56,7 +57,7 @@ public record Operation(Kind kind, String note, @Nullable String setUpId) {
                 case GEL_FOIL -> bonding == BondingLayer.GEL_FOIL;
                 case FLOCK -> bonding == BondingLayer.GEL_FLOCK;
                 case REACTIVE_FOIL -> bonding == BondingLayer.REACTIVE_INK;
-                case CUT -> route.mechanism().cuts();
+                case CUT, WINDOW -> route.mechanism().cuts();
                 case EMBOSS -> route.mechanism() == Mechanism.EMBOSS || route.mechanism() == Mechanism.CUT_AND_EMBOSS;
                 default -> false;
             };
@@ -65,6 +66,11 @@ public record Operation(Kind kind, String note, @Nullable String setUpId) {
         /** Whether it lays foil or flock. */
         public boolean lays() {
             return this == HOT_FOIL || this == TONER_FOIL || this == GEL_FOIL || this == FLOCK || this == REACTIVE_FOIL;
+        }
+
+        /** Whether a die does it. */
+        public boolean cuts() {
+            return this == CUT || this == WINDOW;
         }
 
         /** Whether it takes gel that is dry. */

@@ -102,7 +102,7 @@ public final class OrderCheck {
     }
 
     private void cutting() {
-        int cut = first(k -> k == Kind.CUT, 0);
+        int cut = first(Kind::cuts, 0);
         int foil = last(k -> k == Kind.HOT_FOIL || k == Kind.TONER_FOIL || k == Kind.REACTIVE_FOIL);
         if (cut >= 0 && foil > cut) {
             boolean toner = operations.get(foil).kind() == Kind.TONER_FOIL;
@@ -216,7 +216,7 @@ public final class OrderCheck {
         if (fold < 0) {
             return;
         }
-        int flat = last(k -> k.lays() || k == Kind.EMBOSS || k == Kind.CUT);
+        int flat = last(k -> k.lays() || k == Kind.EMBOSS || k.cuts());
         if (flat > fold) {
             find(
                     RuleId.FOLD_LAST,

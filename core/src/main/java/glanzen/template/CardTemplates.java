@@ -1,6 +1,7 @@
 package glanzen.template;
 
 import glanzen.card.Assembly;
+import glanzen.card.CutLine;
 import glanzen.card.Heights;
 import glanzen.card.Laid;
 import glanzen.gluing.Building.CardStep;
@@ -59,7 +60,10 @@ public final class CardTemplates {
                 rows.add(new Area(to.transform(pad), Style.EDGE));
                 Envelope there = new Envelope(to.transform(pad).getEnvelopeInternal());
                 String sheets = String.join(
-                        " + ", foam.layers().stream().map(printer::length).toList());
+                        " + ",
+                        look.foams().layersMm(foam.heightMm()).stream()
+                                .map(printer::length)
+                                .toList());
                 rows.label(there, look.assembly().piece(key).name() + ", " + sheets);
             }
         });
@@ -100,9 +104,9 @@ public final class CardTemplates {
     private static double section(CardLook look, double foot, List<Mark> marks) {
         Assembly card = look.assembly();
         double scale = Math.min(1, SHEET_MM / card.box().getWidth());
-        double left = (SHEET_MM - card.plan().base().widthMm() * scale) / 2;
+        double left = (SHEET_MM - card.box().getWidth() * scale) / 2;
         double top = foot;
-        for (Heights.Stretch s : look.cutThrough(card.plan().base().heightMm() / 2)) {
+        for (Heights.Stretch s : look.cutThrough(CutLine.middle(card))) {
             Envelope box = new Envelope(
                     left + s.fromMm() * scale,
                     left + s.toMm() * scale,

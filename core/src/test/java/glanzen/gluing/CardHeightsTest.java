@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.card.CardPlan;
+import glanzen.card.CutLine;
 import glanzen.card.Fold;
 import glanzen.card.Heights;
 import glanzen.card.Laid;
@@ -11,7 +12,11 @@ import glanzen.card.Mounted;
 import glanzen.card.Raster;
 import glanzen.card.Sheet;
 import glanzen.card.Way;
+import glanzen.finding.RuleId;
 import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -135,11 +140,52 @@ class CardHeightsTest {
         CardLook look = Cards.look(plan, Cards.plain("a", 60, 60), Cards.plain("b", 60, 60), Cards.plain("c", 30, 30));
         assertEquals(2 * CARD + (1 + CARD) + (2 + CARD), look.heights().thickestMm(), 1e-6);
         assertEquals(List.of("a"), look.heights().touching());
-        double thickest = look.cutThrough(40).stream()
+        double thickest = look.cutThrough(new CutLine(0, 40, 148, 40)).stream()
                 .mapToDouble(Heights.Stretch::topMm)
                 .max()
                 .orElseThrow();
         assertEquals(look.heights().thickestMm(), thickest, 1e-5);
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6})
+    void cutThroughAnywhereItShowsWhatLiesThereAsHighAsItStands(long seed) {
+        CardLook look = Cards.any(9, seed);
+        Random luck = new Random(seed);
+        CutLine line = new CutLine(
+                148 * luck.nextDouble(), 105 * luck.nextDouble(), 148 * luck.nextDouble(), 105 * luck.nextDouble());
+        for (double at = 0.25; at < line.lengthMm(); at += 0.5) {
+            double share = at / line.lengthMm();
+            Geometry place = Cards.GEOMETRY.createPoint(new Coordinate(
+                    line.fromXMm() + share * (line.toXMm() - line.fromXMm()),
+                    line.fromYMm() + share * (line.toYMm() - line.fromYMm())));
+            double along = at;
+            Set<String> cut = look.cutThrough(line).stream()
+                    .filter(s -> s.what() == Heights.Stretch.What.PIECE && s.fromMm() < along && along < s.toMm())
+                    .map(Heights.Stretch::key)
+                    .collect(Collectors.toSet());
+            Set<String> there = look.assembly().pieces().stream()
+                    .filter(p -> p.shape().contains(place))
+                    .map(Laid::key)
+                    .collect(Collectors.toSet());
+            assertEquals(there, cut);
+        }
+    }
+
+    @Test
+    void halfAFigureIsToldAndHalfAGroundIsNot() {
+        for (Sheet.Look kind : List.of(Sheet.Look.FIGURE, Sheet.Look.GROUND)) {
+            Sheet plain = Cards.plain("panel", 80, 60);
+            Sheet.Decor bee = new Sheet.Decor("Bee", Cards.box(20, 20, 20, 20), "#b87333", kind, false, 9, 60, 0);
+            Sheet panel = new Sheet("panel", plain.stock(), 80, 60, plain.shape(), List.of(bee));
+            CardPlan plan = new CardPlan(
+                    Cards.base(Fold.NONE),
+                    null,
+                    List.of(Cards.at("panel", Mounted.FRONT, 0, 10, 10), Cards.at("leaf", "panel", 0, 30, 10)));
+            boolean told = Cards.look(plan, panel, Cards.plain("leaf", 30, 40)).findings().stream()
+                    .anyMatch(f -> f.rule() == RuleId.FIGURE_HIDDEN);
+            assertEquals(kind == Sheet.Look.FIGURE, told);
+        }
     }
 
     @Test

@@ -58,7 +58,7 @@ final class Cards {
     }
 
     static Sheet worded(Sheet sheet, Geometry words) {
-        Decor decor = new Decor("Honey", words, "#b87333", true, false, 900, 120, 0);
+        Decor decor = new Decor("Honey", words, "#b87333", Sheet.Look.WORDS, false, 900, 120, 0);
         return new Sheet(sheet.name(), sheet.stock(), sheet.widthMm(), sheet.heightMm(), sheet.shape(), List.of(decor));
     }
 
@@ -82,7 +82,7 @@ final class Cards {
         for (Sheet s : sheets) {
             byName.put(s.name(), s);
         }
-        return new CardLook(new Assembly(plan, STOCK, byName));
+        return new CardLook(new Assembly(plan, STOCK, byName), FoamShelf.EMPTY, List.of());
     }
 
     /** Pieces of all kinds anywhere on a card, one on another. */

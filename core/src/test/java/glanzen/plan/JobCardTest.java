@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import glanzen.Bench;
 import glanzen.Crafts;
 import glanzen.artwork.Artwork;
+import glanzen.card.Assembly;
 import glanzen.card.Base;
 import glanzen.card.Base.Grain;
 import glanzen.card.CardPlan;
@@ -14,21 +15,30 @@ import glanzen.card.Fold;
 import glanzen.card.Mounted;
 import glanzen.card.Sheet;
 import glanzen.card.Way;
+import glanzen.finding.Finding;
+import glanzen.kit.Envelope;
 import glanzen.kit.Kit;
+import glanzen.kit.Offcut;
 import glanzen.kit.Plate;
+import glanzen.kit.Stock;
+import glanzen.material.Surface;
 import glanzen.plan.Operation.Kind;
 import glanzen.route.Route;
+import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
 
 /** Pieces of a job as a card is put together from them. */
 class JobCardTest {
 
     private static final Kit KIT =
             new Kit(List.of(), List.of(), List.of(), List.of(), List.of(Bench.SMOOTH), List.of(Bench.COPPER));
+    private static final Envelope KEPT = new Envelope("kept", "Kept", 162, 114, 3);
     private static final SetUp FOIL = Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30);
     private static final SetUp DIE = Crafts.started(Route.THIN_CUT);
 
@@ -52,7 +62,7 @@ class JobCardTest {
         Sheet.Decor words = panel.decor().get(0);
         assertEquals(45, words.shape().getEnvelopeInternal().centre().x, 1.5);
         assertEquals(Bench.COPPER.colour(), words.colour());
-        assertTrue(words.words() && !words.flock());
+        assertTrue(words.look() == Sheet.Look.WORDS && !words.flock());
         assertTrue(words.foilMm2() > 0 && words.seconds() > 0);
         assertTrue(
                 sheet(piece("Plain", 90, 60, by(Kind.HOT_FOIL, "gone"))).decor().isEmpty());
@@ -92,15 +102,78 @@ class JobCardTest {
                         piece("Base", 148, 105, Operation.of(Kind.FOLD)),
                         piece("Panel", 120, 80),
                         new JobPiece("Leaf", Bench.SMOOTH.id(), 3, 20, 20, List.of())));
-        CardPlan first = FirstCard.of(job, "other");
+        CardPlan first = FirstCard.of(job, "other", List.of());
         assertEquals("Base", first.base().piece());
         assertEquals("C6", first.envelope().name());
         assertEquals(
                 List.of("Panel", "Leaf", "Leaf 2", "Leaf 3"),
                 first.mounted().stream().map(Mounted::key).toList());
-        CardPlan loose = FirstCard.of(new Job("Loose", 1, List.of(piece("Panel", 120, 80))), "other");
+        CardPlan loose = FirstCard.of(new Job("Loose", 1, List.of(piece("Panel", 120, 80))), "other", List.of(KEPT));
         assertEquals("other", loose.base().stockId());
         assertEquals(120, loose.base().widthMm());
+        assertEquals(KEPT, loose.envelope(), "the person's own comes first");
+    }
+
+    @Test
+    void anOpeningIsAnOpeningHoweverLargeItsDie() {
+        double w = DIE.plate().widthMm() + 4;
+        double h = DIE.plate().heightMm() + 4;
+        Sheet frame = sheet(piece("Frame", w, h, by(Kind.WINDOW, "die")));
+        assertFalse(frame.windows().isEmpty());
+        assertTrue(frame.shape().getArea() < 0.5 * w * h);
+    }
+
+    @Test
+    void aWindowThroughTwoSheetsIsHeldAgainstTheStackThatCutsOne() {
+        JobPiece panel =
+                piece("Panel", 3 * DIE.plate().widthMm(), 3 * DIE.plate().heightMm(), by(Kind.WINDOW, "die"));
+        CardPlan card = new CardPlan(
+                new Base(panel.widthMm() + 10, panel.heightMm() + 10, Fold.NONE, "thick", Grain.UPRIGHT, ""),
+                null,
+                List.of(Mounted.centred("Panel", Mounted.FRONT, Way.FLAT, 0).cutThrough()));
+        Job job = new Job("Card", 1, List.of(panel), card);
+        Map<String, SetUp> setUps = Map.of("die", DIE);
+        Inventory shop = new Inventory(List.of(), Crafts.ARTWORKS, List.of());
+        List<String> thick = said(job, setUps, base(1.2), shop);
+        assertTrue(
+                thick.stream().anyMatch(what -> what.startsWith("The window of Panel and the base at once")),
+                thick::toString);
+        List<String> thin = said(job, setUps, base(0.05), shop);
+        assertTrue(thin.size() < thick.size(), "thin paper makes less of it");
+    }
+
+    private static Stock base(double mm) {
+        return new Stock(
+                "thick", "Base", Stock.Kind.CARD, Surface.SMOOTH, mm, 300, 300, 300, 9, true, false, "#ffffff");
+    }
+
+    private static List<String> said(Job job, Map<String, SetUp> setUps, Stock base, Inventory shop) {
+        Assembly card = new Assembly(job.card(), base, JobSheets.of(job, setUps, KIT, Crafts.ARTWORKS));
+        return ThroughBoth.check(job, card, setUps, shop).stream()
+                .map(Finding::what)
+                .toList();
+    }
+
+    @Test
+    void piecesAreFoundAmongWhatWasKept() {
+        Map<String, Sheet> sheets = Map.of("Panel", Sheet.plain("Panel", Bench.SMOOTH, 60, 40));
+        Offcut small = new Offcut("a", "small", Bench.SMOOTH.id(), 59, 39, "", 1);
+        Offcut turned = new Offcut("b", "turned", Bench.SMOOTH.id(), 41, 62, "", 3);
+        Offcut large = new Offcut("c", "large", Bench.SMOOTH.id(), 100, 100, "", 1);
+        Offcut other = new Offcut("d", "other stock", "another", 60, 40, "", 1);
+        List<OffcutFit> found = OffcutFit.of(sheets, List.of(small, large, other, turned));
+        assertEquals(List.of(new OffcutFit("Panel", turned)), found);
+        Sheet round = new Sheet(
+                "Round",
+                Bench.SMOOTH,
+                50,
+                50,
+                new GeometryFactory().createPoint(new Coordinate(25, 25)).buffer(25),
+                List.of());
+        Offcut hole = Offcut.fallen("hole", Bench.SMOOTH.id(), round.shape().buffer(1), 1);
+        assertEquals(1, OffcutFit.of(Map.of("Round", round), List.of(hole)).size());
+        assertTrue(OffcutFit.of(Map.of("Square", Sheet.plain("Square", Bench.SMOOTH, 50, 50)), List.of(hole))
+                .isEmpty());
     }
 
     @Test

@@ -13,6 +13,7 @@ import glanzen.card.Mounted;
 import glanzen.card.Sheet;
 import glanzen.card.Way;
 import glanzen.gluing.CardLook;
+import glanzen.gluing.FoamShelf;
 import glanzen.measure.LengthUnit;
 import glanzen.measure.Printer;
 import glanzen.template.Template.Area;
@@ -25,17 +26,20 @@ import org.junit.jupiter.api.Test;
 /** Sheets for putting a card together are true to scale and say the order. */
 class CardTemplatesTest {
 
-    private static final CardLook LOOK = new CardLook(new Assembly(
-            new CardPlan(
-                    new Base(148, 105, Fold.LEFT, "ivory", Grain.UPRIGHT, ""),
-                    null,
-                    List.of(
-                            Mounted.centred("Panel", Mounted.FRONT, Way.RAISED, 2),
-                            Mounted.centred("Letter", Mounted.INSIDE, Way.FLAT, 0))),
-            Bench.SMOOTH,
-            Map.of(
-                    "Panel", Sheet.plain("Panel", Bench.SMOOTH, 100, 80),
-                    "Letter", Sheet.plain("Letter", Bench.SMOOTH, 120, 90))));
+    private static final CardLook LOOK = new CardLook(
+            new Assembly(
+                    new CardPlan(
+                            new Base(148, 105, Fold.LEFT, "ivory", Grain.UPRIGHT, ""),
+                            null,
+                            List.of(
+                                    Mounted.centred("Panel", Mounted.FRONT, Way.RAISED, 2),
+                                    Mounted.centred("Letter", Mounted.INSIDE, Way.FLAT, 0))),
+                    Bench.SMOOTH,
+                    Map.of(
+                            "Panel", Sheet.plain("Panel", Bench.SMOOTH, 100, 80),
+                            "Letter", Sheet.plain("Letter", Bench.SMOOTH, 120, 90))),
+            FoamShelf.EMPTY,
+            List.of());
 
     private static String words(Template t) {
         return t.marks().stream()

@@ -5,6 +5,7 @@ import glanzen.app.job.JobService;
 import glanzen.app.keeping.Json;
 import glanzen.app.keeping.Numbers;
 import glanzen.app.kit.KitService;
+import glanzen.app.kit.KitView;
 import glanzen.app.pull.PullArchive;
 import glanzen.app.pull.PullRecord;
 import glanzen.app.pull.PullService;
@@ -141,19 +142,18 @@ public class WorkshopArchive {
                 throw new BadInput("pulls.number", p.number() + " stands there twice", "each number once");
             }
         });
-        file.kit().boards().forEach(k -> unique(keys, "kit.boards.id", k.item().id()));
-        file.kit().plates().forEach(k -> unique(keys, "kit.plates.id", k.item().id()));
-        file.kit().stocks().forEach(k -> unique(keys, "kit.stocks.id", k.item().id()));
-        file.kit().films().forEach(k -> unique(keys, "kit.films.id", k.item().id()));
-        file.kit()
-                .presses()
-                .forEach(k -> unique(keys, "kit.presses.id", k.item().id()));
-        file.kit()
-                .rollers()
-                .forEach(k -> unique(keys, "kit.rollers.id", k.item().id()));
-        file.kit()
-                .platforms()
-                .forEach(k -> unique(keys, "kit.platforms.id", k.item().id()));
+        KitView kit = file.kit();
+        kit.presses().forEach(k -> unique(keys, "kit.presses.id", k.item().id()));
+        kit.platforms().forEach(k -> unique(keys, "kit.platforms.id", k.item().id()));
+        kit.rollers().forEach(k -> unique(keys, "kit.rollers.id", k.item().id()));
+        kit.boards().forEach(k -> unique(keys, "kit.boards.id", k.item().id()));
+        kit.plates().forEach(k -> unique(keys, "kit.plates.id", k.item().id()));
+        kit.stocks().forEach(k -> unique(keys, "kit.stocks.id", k.item().id()));
+        kit.films().forEach(k -> unique(keys, "kit.films.id", k.item().id()));
+        kit.leftovers().forEach(k -> unique(keys, "kit.leftovers.id", k.item().id()));
+        kit.offcuts().forEach(k -> unique(keys, "kit.offcuts.id", k.item().id()));
+        kit.foams().forEach(k -> unique(keys, "kit.foams.id", k.item().id()));
+        kit.envelopes().forEach(k -> unique(keys, "kit.envelopes.id", k.item().id()));
     }
 
     private static void unique(Set<String> keys, String field, String id) {

@@ -1,11 +1,12 @@
 package glanzen.app.card;
 
 import glanzen.app.card.CardService.SavedCard;
+import glanzen.app.card.CardView.CutThrough;
 import glanzen.card.CardPlan;
+import glanzen.card.CutLine;
 import glanzen.plan.Job;
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -46,10 +47,19 @@ class CardController {
     /** A job with its card as it stands on the page. */
     @Operation(
             summary = "Sizes, heights, what is seen, foam, joints, order and findings of a card that need not be kept",
-            description = "The draft is a job with its card. cutMm is where it is cut through, from the foot.")
+            description = "The draft is a job with its card. It is cut through its middle.")
     @PostMapping("/look")
-    CardView look(@RequestBody Job draft, @RequestParam(required = false) @Nullable Double cutMm) {
-        return cards.look(draft, cutMm);
+    CardView look(@RequestBody Job draft) {
+        return cards.look(draft);
+    }
+
+    /** A job with its card, and where it is cut. */
+    record CutQuestion(Job draft, CutLine line) {}
+
+    @Operation(summary = "A card that need not be kept, cut through along any line")
+    @PostMapping("/cut")
+    CutThrough cut(@RequestBody CutQuestion asked) {
+        return cards.cut(asked.draft(), asked.line());
     }
 
     @Operation(summary = "A first way of putting the pieces of a job together")

@@ -17,6 +17,7 @@ import glanzen.artwork.PathText;
 import glanzen.card.Assembly;
 import glanzen.card.Base;
 import glanzen.card.CardPlan;
+import glanzen.card.CutLine;
 import glanzen.card.Heights;
 import glanzen.card.Laid;
 import glanzen.card.Raster;
@@ -25,15 +26,24 @@ import glanzen.finding.Weight;
 import glanzen.gluing.CardLook;
 import glanzen.gluing.CardRules;
 import glanzen.gluing.Foam;
+import glanzen.gluing.FoamShelf;
+import glanzen.kit.Envelope;
+import glanzen.kit.FoamSheet;
+import glanzen.kit.Kit;
 import glanzen.kit.Stock;
 import glanzen.measure.BadInput;
 import glanzen.plan.FirstCard;
 import glanzen.plan.Job;
 import glanzen.plan.JobSheets;
+import glanzen.plan.ThroughBoth;
+import glanzen.setup.SetUp;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReference;
 import org.jspecify.annotations.Nullable;
-import org.locationtech.jts.geom.Envelope;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -49,6 +59,9 @@ class CardService {
     private final KitService kit;
     private final ForecastService forecasts;
     private final PreferencesService preferences;
+
+    /** A hand that slides a cut asks for the same card many times a second. */
+    private final AtomicReference<@Nullable Answer> last = new AtomicReference<>();
 
     CardService(JobService jobs, KitService kit, ForecastService forecasts, PreferencesService preferences) {
         this.jobs = jobs;
@@ -72,7 +85,7 @@ class CardService {
     public SavedCard change(String jobId, CardPlan card, long version) {
         Job job = jobs.get(jobId).job().mounting(card);
         if (CardRules.ring(card).isEmpty()) {
-            assembled(job);
+            assembled(question(job));
         }
         return saved(jobs.change(jobId, job, version)).orElseThrow();
     }
@@ -89,7 +102,8 @@ class CardService {
                         .filter(s -> s.kind() == Stock.Kind.CARD)
                         .findFirst()
                         .map(Stock::id)
-                        .orElseThrow(() -> new BadInput("card.base.stockId", "is nothing yet", "card in your kit")));
+                        .orElseThrow(() -> new BadInput("card.base.stockId", "is nothing yet", "card in your kit")),
+                kit.envelopes());
     }
 
     CardPlan placed(CardPlan card, String key, String words) {
@@ -98,18 +112,37 @@ class CardService {
 
     /** A card of a job, worked out. */
     CardLook look(String jobId) {
-        return new CardLook(assembled(jobs.get(jobId).job()));
+        return looked(question(jobs.get(jobId).job()));
     }
 
-    private Assembly assembled(Job job) {
-        CardPlan card = plan(job);
-        Stock stock = kit.kit()
-                .stock(card.base().stockId())
+    /** All that a card is worked out from. */
+    private record Question(
+            Job job, Map<String, SetUp> setUps, Kit kit, List<FoamSheet> foams, List<Envelope> envelopes) {}
+
+    private record Answer(Question question, CardLook look) {}
+
+    private Question question(Job job) {
+        return new Question(job, jobs.named(job), kit.kit(), kit.foams(), kit.envelopes());
+    }
+
+    private CardLook looked(Question question) {
+        Answer known = last.get();
+        if (known != null && known.question.equals(question)) {
+            return known.look;
+        }
+        CardLook look = new CardLook(assembled(question), new FoamShelf(question.foams), question.envelopes);
+        last.set(new Answer(question, look));
+        return look;
+    }
+
+    private Assembly assembled(Question q) {
+        CardPlan card = plan(q.job);
+        Stock stock = q.kit.stock(card.base().stockId())
                 .orElseThrow(() -> new BadInput(
                         "card.base.stockId",
                         "is not in your kit: " + card.base().stockId(),
                         "stock of your kit"));
-        return new Assembly(card, stock, JobSheets.of(job, jobs.named(job), kit.kit(), shelf()));
+        return new Assembly(card, stock, JobSheets.of(q.job, q.setUps, q.kit, shelf()));
     }
 
     private ArtworkShelf shelf() {
@@ -123,24 +156,39 @@ class CardService {
         return job.card();
     }
 
-    /**
-     * @param cutMm where it is cut through, from the foot, mm; in its middle where nothing is said
-     */
-    CardView look(Job job, @Nullable Double cutMm) {
-        CardPlan plan = plan(job);
-        Optional<Finding<CardPlan>> ring = CardRules.ring(plan);
-        if (ring.isPresent()) {
-            Job without = job.mounting(new CardPlan(plan.base(), plan.envelope(), List.of()));
-            return view(new CardLook(assembled(without)), without, cutMm, List.of(ring.get()));
-        }
-        CardLook look = new CardLook(assembled(job));
-        return view(look, job, cutMm, look.findings());
+    /** A card cut through along any line. */
+    CutThrough cut(Job job, CutLine line) {
+        Job lying = CardRules.ring(plan(job)).isPresent() ? bare(job) : job;
+        return cut(looked(question(lying)), line);
     }
 
-    private CardView view(CardLook look, Job job, @Nullable Double cutMm, List<Finding<CardPlan>> findings) {
+    private static CutThrough cut(CardLook look, CutLine line) {
+        return new CutThrough(line, line.lengthMm(), look.cutThrough(line));
+    }
+
+    /** The same with nothing mounted on it. */
+    private static Job bare(Job job) {
+        CardPlan plan = plan(job);
+        return job.mounting(new CardPlan(plan.base(), plan.envelope(), List.of()));
+    }
+
+    CardView look(Job job) {
+        Optional<Finding<CardPlan>> ring = CardRules.ring(plan(job));
+        if (ring.isPresent()) {
+            Job without = bare(job);
+            return view(looked(question(without)), without, List.of(ring.get()));
+        }
+        Question question = question(job);
+        CardLook look = looked(question);
+        List<Finding<CardPlan>> findings = new ArrayList<>(look.findings());
+        findings.addAll(ThroughBoth.check(job, look.assembly(), question.setUps, forecasts.inventory()));
+        findings.sort(Comparator.comparing(Finding::weight));
+        return view(look, job, findings);
+    }
+
+    private CardView view(CardLook look, Job job, List<Finding<CardPlan>> findings) {
         Heights heights = look.heights();
         Assembly card = look.assembly();
-        double at = cutMm == null ? card.plan().base().heightMm() / 2 : cutMm;
         Raster raster = heights.raster();
         boolean stopped = findings.stream().anyMatch(f -> f.weight() == Weight.STOP);
         return new CardView(
@@ -157,11 +205,13 @@ class CardService {
                         (raster.columns() + MAP_CELLS - 1) / MAP_CELLS,
                         (raster.rows() + MAP_CELLS - 1) / MAP_CELLS,
                         heights.coarse(MAP_CELLS)),
-                new CutThrough(at, look.cutThrough(at)),
+                cut(look, CutLine.middle(card)),
                 look.steps(),
                 look.foamCuts(job.cards()),
                 findings.stream().map(CardFinding::of).toList(),
-                look.ideas());
+                look.ideas(),
+                look.fallsOut(job.cards()),
+                look.foams().heightsMm());
     }
 
     private static OpenBase base(Assembly card, int cards) {
@@ -180,12 +230,12 @@ class CardService {
                 PathText.write(card.baseShape()),
                 card.baseSheet().stream()
                         .flatMap(sheet -> sheet.decor().stream())
-                        .map(d -> new DecorView(d.name(), PathText.write(d.shape()), d.colour(), 0))
+                        .map(d -> DecorView.of(d, d.shape(), stock, 0))
                         .toList());
     }
 
     private static MountedView view(CardLook look, Laid p) {
-        Envelope box = p.shape().getEnvelopeInternal();
+        org.locationtech.jts.geom.Envelope box = p.shape().getEnvelopeInternal();
         Foam foam = look.joined().foam().get(p.key());
         return new MountedView(
                 p.key(),
@@ -207,10 +257,10 @@ class CardService {
                 foam == null ? "" : PathText.write(foam.shape()),
                 look.sight().decors().stream()
                         .filter(d -> d.key().equals(p.key()))
-                        .map(d -> new DecorView(
-                                d.decor().name(),
-                                PathText.write(p.placing().transform(d.decor().shape())),
-                                d.decor().colour(),
+                        .map(d -> DecorView.of(
+                                d.decor(),
+                                p.placing().transform(d.decor().shape()),
+                                p.sheet().stock(),
                                 d.covered()))
                         .toList());
     }

@@ -1,15 +1,21 @@
 package glanzen.app.card;
 
+import glanzen.artwork.PathText;
 import glanzen.card.CardPlan;
+import glanzen.card.CutLine;
 import glanzen.card.Heights.Stretch;
+import glanzen.card.Sheet;
 import glanzen.card.Way;
 import glanzen.finding.Finding;
 import glanzen.finding.Weight;
 import glanzen.gluing.Building.CardStep;
 import glanzen.gluing.FoamCut;
 import glanzen.gluing.Ideas.Idea;
+import glanzen.kit.Offcut;
+import glanzen.kit.Stock;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.locationtech.jts.geom.Geometry;
 
 /**
  * What there is to say of a card before it is glued.
@@ -26,6 +32,8 @@ import org.jspecify.annotations.Nullable;
  * @param foam how foam is cut for all cards
  * @param findings what will not work, worst first
  * @param ideas what practised eyes would try
+ * @param fallsOut what falls out of windows of all cards, as it could be kept
+ * @param foamMm heights of foam that can be made, mm
  */
 record CardView(
         String title,
@@ -39,7 +47,9 @@ record CardView(
         List<CardStep> steps,
         List<FoamCut> foam,
         List<CardFinding> findings,
-        List<Idea> ideas) {
+        List<Idea> ideas,
+        List<Offcut> fallsOut,
+        List<Double> foamMm) {
 
     /**
      * The sheet before it is folded.
@@ -99,14 +109,25 @@ record CardView(
             String foam,
             List<DecorView> decor) {}
 
-    /** Foil, flock or relief; no colour where it is relief. */
-    record DecorView(String name, String path, String colour, double covered) {}
+    /**
+     * Foil, flock or relief.
+     *
+     * @param colour none where it is relief
+     * @param flock whether it does not shine
+     * @param ground colour of the stock it is on
+     */
+    record DecorView(String name, String path, String colour, boolean flock, String ground, double covered) {
+
+        static DecorView of(Sheet.Decor d, Geometry lying, Stock on, double covered) {
+            return new DecorView(d.name(), PathText.write(lying), d.colour(), d.flock(), on.colour(), covered);
+        }
+    }
 
     /** Squares, row by row from the foot. */
     record ThicknessMap(double leftMm, double bottomMm, double cellMm, int columns, int rows, double[] mm) {}
 
-    /** From left to right, so far up. */
-    record CutThrough(double yMm, List<Stretch> stretches) {}
+    /** Cut through along a line; stretches are measured from where it begins. */
+    record CutThrough(CutLine line, double lengthMm, List<Stretch> stretches) {}
 
     /** Something that will not work, and pieces it is about. */
     record CardFinding(

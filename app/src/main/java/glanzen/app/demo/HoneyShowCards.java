@@ -3,7 +3,6 @@ package glanzen.app.demo;
 import glanzen.card.Base;
 import glanzen.card.Base.Grain;
 import glanzen.card.CardPlan;
-import glanzen.card.Envelope;
 import glanzen.card.Fold;
 import glanzen.card.Mounted;
 import glanzen.card.Way;
@@ -24,18 +23,11 @@ final class HoneyShowCards {
         return PlacementConstraint.at(Kind.FROM_HIGH, mm);
     }
 
-    private static Envelope envelope(String name) {
-        return Envelope.USUAL.stream()
-                .filter(e -> e.name().equals(name))
-                .findFirst()
-                .orElseThrow();
-    }
-
     /** On foam: the bee high over its comb, the rosette across from it. */
     static CardPlan prize() {
         return new CardPlan(
                 new Base(148, 105, Fold.LEFT, "white-350", Grain.UPRIGHT, "Base, folded"),
-                envelope("C6"),
+                HoneyShowGluing.C6,
                 List.of(
                         Mounted.centred("Comb ground", Mounted.FRONT, Way.FLAT, 0)
                                 .showing(6),
@@ -80,7 +72,7 @@ final class HoneyShowCards {
     static CardPlan certificate() {
         return new CardPlan(
                 new Base(148, 210, Fold.GATE, "white-350", Grain.UPRIGHT, ""),
-                envelope("C5"),
+                HoneyShowGluing.C5,
                 List.of(Mounted.centred("Certificate", Mounted.INSIDE, Way.FLAT, 0)
                         .showing(4)));
     }
@@ -89,7 +81,7 @@ final class HoneyShowCards {
     static CardPlan drip() {
         return new CardPlan(
                 new Base(117, 160, Fold.LEFT, "ivory-300", Grain.UPRIGHT, ""),
-                envelope("C5"),
+                HoneyShowGluing.C5,
                 List.of(
                         Mounted.centred("Positive", Mounted.INSIDE, Way.FLAT, 0),
                         Mounted.centred("Negative", Mounted.FRONT, Way.FLAT, 0).showing(6),

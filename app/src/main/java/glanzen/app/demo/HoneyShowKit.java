@@ -40,6 +40,7 @@ final class HoneyShowKit {
         new HoneyShowTools(kit).lay();
         new HoneyShowSheets(kit).lay();
         new HoneyShowLeftovers(kit).lay();
+        new HoneyShowGluing(kit).lay();
     }
 
     private void machines() {

@@ -2,6 +2,7 @@ package glanzen.app.job;
 
 import glanzen.finding.Finding;
 import glanzen.finding.Weight;
+import glanzen.plan.OffcutFit;
 import glanzen.plan.Operation;
 import glanzen.route.Route;
 import java.util.List;
@@ -17,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param lines what it uses up, dearest first
  * @param costPerCard in the person's own money
  * @param unpriced what has no price
+ * @param offcuts pieces that fit what was kept of other cards
  */
 record JobLook(
         List<List<OrderView>> findings,
@@ -25,7 +27,8 @@ record JobLook(
         List<String> tools,
         List<LineView> lines,
         double costPerCard,
-        List<String> unpriced) {
+        List<String> unpriced,
+        List<OffcutFit> offcuts) {
 
     /**
      * A set-up as an operation uses it.

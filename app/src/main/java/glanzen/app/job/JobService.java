@@ -23,6 +23,8 @@ import glanzen.layout.Layout;
 import glanzen.measure.BadInput;
 import glanzen.plan.Job;
 import glanzen.plan.JobPiece;
+import glanzen.plan.JobSheets;
+import glanzen.plan.OffcutFit;
 import glanzen.plan.Operation;
 import glanzen.plan.OrderCheck;
 import glanzen.plan.Supplies;
@@ -151,7 +153,9 @@ public class JobService {
                 supplies.tools(),
                 supplies.lines().stream().map(JobService::view).toList(),
                 supplies.costPerCard(),
-                supplies.unpriced());
+                supplies.unpriced(),
+                OffcutFit.of(
+                        JobSheets.of(job, all, things, forecasts.inventory().artworks()), kit.offcuts()));
     }
 
     private List<WorkView> works(Job job, Map<String, SetUp> all) {
@@ -217,10 +221,7 @@ public class JobService {
                 .filter(Objects::nonNull)
                 .collect(Collectors.toSet());
         Map<String, SetUp> found = new HashMap<>();
-        for (SavedSetUp saved : setUps.all()) {
-            if (!named.contains(saved.id())) {
-                continue;
-            }
+        for (SavedSetUp saved : setUps.those(named)) {
             try {
                 SetUp setUp = Drafts.setUp(saved.draft(), things);
                 if (Rules.computable(setUp)) {

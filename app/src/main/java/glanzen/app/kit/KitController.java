@@ -4,9 +4,12 @@ import glanzen.advice.BoardCare;
 import glanzen.app.keeping.Versioned;
 import glanzen.app.web.NotFound;
 import glanzen.kit.Board;
+import glanzen.kit.Envelope;
 import glanzen.kit.Film;
+import glanzen.kit.FoamSheet;
 import glanzen.kit.HeatedRollers;
 import glanzen.kit.Leftover;
+import glanzen.kit.Offcut;
 import glanzen.kit.Plate;
 import glanzen.kit.Platform;
 import glanzen.kit.Press;
@@ -157,6 +160,30 @@ class KitController {
     static class Films extends OnShelf<Film> {
         Films(KitService kit) {
             super(kit, Film.class);
+        }
+    }
+
+    @RestController
+    @RequestMapping("/api/kit/offcuts")
+    static class Offcuts extends OnShelf<Offcut> {
+        Offcuts(KitService kit) {
+            super(kit, Offcut.class);
+        }
+    }
+
+    @RestController
+    @RequestMapping("/api/kit/foams")
+    static class Foams extends OnShelf<FoamSheet> {
+        Foams(KitService kit) {
+            super(kit, FoamSheet.class);
+        }
+    }
+
+    @RestController
+    @RequestMapping("/api/kit/envelopes")
+    static class Envelopes extends OnShelf<Envelope> {
+        Envelopes(KitService kit) {
+            super(kit, Envelope.class);
         }
     }
 

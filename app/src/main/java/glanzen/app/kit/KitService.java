@@ -6,10 +6,13 @@ import glanzen.app.keeping.Versioned;
 import glanzen.app.web.Conflict;
 import glanzen.app.web.NotFound;
 import glanzen.kit.Board;
+import glanzen.kit.Envelope;
 import glanzen.kit.Film;
+import glanzen.kit.FoamSheet;
 import glanzen.kit.HeatedRollers;
 import glanzen.kit.Kit;
 import glanzen.kit.Leftover;
+import glanzen.kit.Offcut;
 import glanzen.kit.Plate;
 import glanzen.kit.Platform;
 import glanzen.kit.Press;
@@ -62,7 +65,10 @@ public class KitService {
                 kept(all, Stock.class),
                 kept(all, Film.class),
                 kept(all, Leftover.class),
-                kept(all, HeatedRollers.class));
+                kept(all, HeatedRollers.class),
+                kept(all, Offcut.class),
+                kept(all, FoamSheet.class),
+                kept(all, Envelope.class));
     }
 
     /** Everything, as the core knows it; retired things too, since old set-ups may name them. */
@@ -87,6 +93,24 @@ public class KitService {
     @Transactional(readOnly = true)
     public List<Leftover> leftovers() {
         return items(view().leftovers(), k -> !k.retired());
+    }
+
+    /** Offcuts of stock in use. */
+    @Transactional(readOnly = true)
+    public List<Offcut> offcuts() {
+        return items(view().offcuts(), k -> !k.retired());
+    }
+
+    /** Foam in use. */
+    @Transactional(readOnly = true)
+    public List<FoamSheet> foams() {
+        return items(view().foams(), k -> !k.retired());
+    }
+
+    /** Envelopes in use. */
+    @Transactional(readOnly = true)
+    public List<Envelope> envelopes() {
+        return items(view().envelopes(), k -> !k.retired());
     }
 
     /** Puts a new thing on its shelf. */
@@ -157,6 +181,9 @@ public class KitService {
         view.films().forEach(k -> restore(Film.class, k, k.item().id(), restoring));
         view.leftovers().forEach(k -> restore(Leftover.class, k, k.item().id(), restoring));
         view.rollers().forEach(k -> restore(HeatedRollers.class, k, k.item().id(), restoring));
+        view.offcuts().forEach(k -> restore(Offcut.class, k, k.item().id(), restoring));
+        view.foams().forEach(k -> restore(FoamSheet.class, k, k.item().id(), restoring));
+        view.envelopes().forEach(k -> restore(Envelope.class, k, k.item().id(), restoring));
     }
 
     private <T extends Record> void restore(Class<T> type, Versioned<T> kept, String id, Restoring restoring) {

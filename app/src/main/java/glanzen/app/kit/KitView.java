@@ -2,14 +2,18 @@ package glanzen.app.kit;
 
 import glanzen.app.keeping.Versioned;
 import glanzen.kit.Board;
+import glanzen.kit.Envelope;
 import glanzen.kit.Film;
+import glanzen.kit.FoamSheet;
 import glanzen.kit.HeatedRollers;
 import glanzen.kit.Leftover;
+import glanzen.kit.Offcut;
 import glanzen.kit.Plate;
 import glanzen.kit.Platform;
 import glanzen.kit.Press;
 import glanzen.kit.Stock;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** The whole kit, retired things included. */
 public record KitView(
@@ -20,11 +24,21 @@ public record KitView(
         List<Versioned<Stock>> stocks,
         List<Versioned<Film>> films,
         List<Versioned<Leftover>> leftovers,
-        List<Versioned<HeatedRollers>> rollers) {
+        List<Versioned<HeatedRollers>> rollers,
+        List<Versioned<Offcut>> offcuts,
+        List<Versioned<FoamSheet>> foams,
+        List<Versioned<Envelope>> envelopes) {
 
     public KitView {
-        // A workshop written before there were leftovers, or such machines, has none.
-        leftovers = leftovers == null ? List.of() : leftovers;
-        rollers = rollers == null ? List.of() : rollers;
+        // A workshop written before there was such a shelf has nothing on it.
+        leftovers = orNone(leftovers);
+        rollers = orNone(rollers);
+        offcuts = orNone(offcuts);
+        foams = orNone(foams);
+        envelopes = orNone(envelopes);
+    }
+
+    private static <T> List<T> orNone(@Nullable List<T> shelf) {
+        return shelf == null ? List.of() : shelf;
     }
 }

@@ -1,9 +1,12 @@
 package glanzen.app.kit;
 
 import glanzen.kit.Board;
+import glanzen.kit.Envelope;
 import glanzen.kit.Film;
+import glanzen.kit.FoamSheet;
 import glanzen.kit.HeatedRollers;
 import glanzen.kit.Leftover;
+import glanzen.kit.Offcut;
 import glanzen.kit.Plate;
 import glanzen.kit.Platform;
 import glanzen.kit.Press;
@@ -18,7 +21,10 @@ enum Shelf {
     STOCKS(Stock.class, "stock"),
     FILMS(Film.class, "film"),
     LEFTOVERS(Leftover.class, "leftover"),
-    ROLLERS(HeatedRollers.class, "machine");
+    ROLLERS(HeatedRollers.class, "machine"),
+    OFFCUTS(Offcut.class, "offcut"),
+    FOAMS(FoamSheet.class, "foam"),
+    ENVELOPES(Envelope.class, "envelope");
 
     private final Class<? extends Record> type;
     private final String word;

@@ -85,6 +85,12 @@ public class SetUpService {
         return setUps.findAllByOrderByTouchedAtDesc().stream().map(this::view).toList();
     }
 
+    /** Those that are there of some. */
+    @Transactional(readOnly = true)
+    public List<SavedSetUp> those(Set<String> ids) {
+        return setUps.findAllById(ids).stream().map(this::view).toList();
+    }
+
     @Transactional(readOnly = true)
     public SavedSetUp get(String id) {
         return view(find(id));

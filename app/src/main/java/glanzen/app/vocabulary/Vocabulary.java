@@ -1,18 +1,19 @@
 package glanzen.app.vocabulary;
 
 import glanzen.card.Base;
-import glanzen.card.Envelope;
 import glanzen.card.Fold;
 import glanzen.card.Mounted;
 import glanzen.card.Way;
 import glanzen.forecast.Forecast;
-import glanzen.gluing.Foam;
 import glanzen.kit.Board;
+import glanzen.kit.Envelope;
 import glanzen.kit.Film;
+import glanzen.kit.FoamSheet;
 import glanzen.kit.HeatedRollers;
 import glanzen.kit.ItemForm;
 import glanzen.kit.ItemForms;
 import glanzen.kit.Leftover;
+import glanzen.kit.Offcut;
 import glanzen.kit.Pace;
 import glanzen.kit.Plate;
 import glanzen.kit.Platform;
@@ -79,7 +80,10 @@ record Vocabulary(
             Plate plates,
             Stock stocks,
             Film films,
-            Leftover leftovers) {}
+            Leftover leftovers,
+            Offcut offcuts,
+            FoamSheet foams,
+            Envelope envelopes) {}
 
     /** A group of routes; a name for it in full and in a narrow place. */
     record GroupWord(RouteGroup group, String name, String inShort) {}
@@ -108,7 +112,6 @@ record Vocabulary(
      * About putting a card together.
      *
      * @param envelopes usual ones
-     * @param foamMm heights of foam sheets, mm
      * @param front what lies on the outside of the front lies on
      * @param inside what lies inside lies on
      * @param places what words place a piece
@@ -118,7 +121,6 @@ record Vocabulary(
             List<GrainWord> grains,
             List<WayWord> ways,
             List<Envelope> envelopes,
-            List<Double> foamMm,
             String front,
             String inside,
             String places) {}
@@ -139,7 +141,6 @@ record Vocabulary(
                         .toList(),
                 Arrays.stream(Way.values()).map(w -> new WayWord(w, w.label())).toList(),
                 Envelope.USUAL,
-                Foam.SHEETS_MM,
                 Mounted.FRONT,
                 Mounted.INSIDE,
                 Wording.ACCEPTED);
@@ -180,7 +181,10 @@ record Vocabulary(
                         Starts.PLATE,
                         Starts.STOCK,
                         Starts.FILM,
-                        Starts.LEFTOVER),
+                        Starts.LEFTOVER,
+                        Starts.OFFCUT,
+                        Starts.FOAM,
+                        Starts.ENVELOPE),
                 Arrays.stream(RouteGroup.values())
                         .map(g -> new GroupWord(g, g.label(), g.inShort()))
                         .toList(),

@@ -57,13 +57,27 @@ class CardJourneyTest extends BrowserTest {
         assertEquals(
                 136, kept(id).path("job").path("pieces").get(1).path("widthMm").asDouble());
         browser.until(() -> caller.get("/api/cards/" + id).json().toString().contains("\"mm\":1.0"));
-        assertEquals("C6", card.path("card").path("envelope").path("name").asString());
+        assertEquals(
+                "Cream C6", card.path("card").path("envelope").path("name").asString(), "the kit's own comes first");
+        browser.press("button", "Turn it over");
+        browser.see("svg[aria-label='The card from outside, turned over']");
+        browser.press("button", "Face up again");
+        String across =
+                String.valueOf(browser.see("svg[aria-label^='Cut through']").getDomAttribute("aria-label"));
+        browser.see("circle[aria-label^='Where the cut begins']").sendKeys(Keys.ARROW_UP);
+        browser.see("button", "Through the middle again");
+        assertTrue(across.contains("at its thickest"), across);
         browser.press("button", "Lead my hands");
         browser.see("h2", "Score and fold the base");
         browser.script("document.activeElement.blur()");
         browser.keys(" ");
         browser.see("h2", "Panel on the base");
         browser.press("button", "Stop");
+        browser.open("/kit/foams");
+        browser.see("h1", "Kit");
+        browser.open("/card/" + id);
+        browser.press("button", "Lead my hands");
+        browser.see("h2", "Panel on the base");
         String link = browser.see("a[href*='paper.pdf?kind=ASSEMBLY']").getDomAttribute("href");
         assertTrue(caller.get(String.valueOf(link)).bytes().length > 1000);
     }

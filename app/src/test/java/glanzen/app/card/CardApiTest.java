@@ -20,6 +20,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
 @ExtendWith(Server.class)
@@ -125,6 +126,68 @@ class CardApiTest {
         ((ObjectNode) mended).set("card", thick.path("mend").path("card"));
         assertTrue(look(mended).path("thickestMm").asDouble()
                 < look.path("thickestMm").asDouble());
+    }
+
+    @Test
+    void itIsCutThroughAlongAnyLineAndNotAlongNone() {
+        JsonNode job = saved("Prize cards").path("job");
+        Reply slant = caller.post("/api/cards/cut", cutting(job, 0, 0, 148, 105));
+        assertEquals(200, slant.status(), text(slant));
+        assertEquals(Math.hypot(148, 105), slant.json().path("lengthMm").asDouble(), 1e-6);
+        Set<String> cut = new TreeSet<>();
+        slant.json().path("stretches").forEach(s -> cut.add(s.path("key").asString()));
+        assertTrue(cut.contains("Bee and word"), cut.toString());
+        Reply none = caller.post("/api/cards/cut", cutting(job, 10, 10, 10, 11));
+        assertEquals(422, none.status());
+        assertTrue(text(none).contains("line"), text(none));
+    }
+
+    private ObjectNode cutting(JsonNode job, double... ends) {
+        ObjectNode asked = JsonNodeFactory.instance.objectNode();
+        asked.set("draft", job);
+        asked.putObject("line")
+                .put("fromXMm", ends[0])
+                .put("fromYMm", ends[1])
+                .put("toXMm", ends[2])
+                .put("toYMm", ends[3]);
+        return asked;
+    }
+
+    @Test
+    void whatFallsOutOfAWindowIsKeptAndTheNextJobFindsItBySizeAndShape() {
+        JsonNode fallen =
+                look(saved("Stall signs").path("job")).path("fallsOut").get(0);
+        assertEquals(6, fallen.path("left").asInt());
+        Reply kept = caller.post("/api/kit/offcuts", fallen);
+        assertEquals(201, kept.status(), text(kept));
+        String id = kept.json().path("item").path("id").asString();
+        String small = """
+                {"name": "Tags", "cards": 2, "pieces": [{"name": "Tag", "stockId": "slate-270", "perCard": 1,
+                 "widthMm": %s, "heightMm": %s, "operations": []}]}""";
+        JsonNode fits = caller.post("/api/jobs/look", small.formatted(60, 30)).json();
+        assertEquals("Tag", fits.path("offcuts").get(0).path("piece").asString());
+        JsonNode corners =
+                caller.post("/api/jobs/look", small.formatted(80, 70)).json();
+        corners.path("offcuts")
+                .forEach(o -> assertFalse(
+                        o.path("offcut").path("id").asString().equals(id),
+                        "a rectangle does not fit into the hexagon"));
+        assertEquals(
+                200,
+                caller.put("/api/kit/offcuts/" + id + "/retired?version=0&retired=true", "")
+                        .status());
+    }
+
+    @Test
+    void foamAndEnvelopesOfTheKitComeFirst() {
+        JsonNode look = look(saved("Prize cards").path("job"));
+        assertEquals(
+                "Foam, 2 mm, an end",
+                look.path("foam").get(1).path("sheets").get(0).path("name").asString());
+        Reply wrong = caller.post("/api/kit/foams", """
+                        {"id": "", "name": "Thick", "thicknessMm": 40, "widthMm": 100, "heightMm": 100, "left": 1}""");
+        assertEquals(422, wrong.status());
+        assertTrue(text(wrong).contains("thicknessMm"), text(wrong));
     }
 
     @Test
