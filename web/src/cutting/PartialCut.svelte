@@ -4,6 +4,7 @@
   import Asked from '../asking/Asked.svelte';
   import { Question } from '../asking/question.svelte';
   import { api, asked, type Plate, type Schemas } from '../api/client';
+  import NumberField from '../parts/NumberField.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
   import { kit } from '../state/kit.svelte';
   import { preferences } from '../state/preferences.svelte';
@@ -14,9 +15,17 @@
   let dieId = $state('');
   let boardId = $state('');
   let stopMm = $state(30);
+  let degrees = $state(0);
   const asking = new Question<Schemas['PartialView']>();
   const found = $derived(asking.answer);
   const scale = $derived(found ? Math.min(130 / found.widthMm, 190 / found.heightMm) : 1);
+
+  /** The plate from its end back to where the die begins. */
+  function plate(end: Schemas['EndLine'], deepMm: number) {
+    const turn = (degrees * Math.PI) / 180;
+    const [dx, dy] = [Math.sin(turn) * deepMm, -Math.cos(turn) * deepMm];
+    return `M${end.fromXMm} ${end.fromYMm}L${end.toXMm} ${end.toYMm}l${dx} ${dy}L${end.fromXMm + dx} ${end.fromYMm + dy}Z`;
+  }
 
   $effect(() => {
     if (!dies.some((d) => d.id === dieId)) dieId = dies[0]?.id ?? '';
@@ -24,7 +33,7 @@
   });
   $effect(() => {
     if (!dieId || !boardId) return;
-    const params = { query: { dieId, boardId, stopMm } };
+    const params = { query: { dieId, boardId, stopMm, degrees } };
     return asking.follow((signal) => asked(api.GET('/api/layouts/partial-cut', { params, signal })));
   });
 </script>
@@ -45,29 +54,37 @@
       value={stopMm}
       onvalue={(v) => (stopMm = v)}
     />
+    <NumberField
+      label="Plate turned, for a corner"
+      unit="°"
+      name="degrees"
+      value={degrees}
+      onvalue={(v) => (degrees = v)}
+    />
   </div>
   <Asked question={asking} />
   {#if found}
     {@const h = found.heightMm * scale}
-    {@const stop = h - found.cut.stopMm * scale}
+    {@const end = found.cut.end}
     <svg
       class="mt-3"
       width="270"
       height={h + 40}
       viewBox="-20 -12 270 {h + 40}"
       role="img"
-      aria-label="The top plate ends {preferences.length(found.cut.stopMm)} from the leading edge"
+      aria-label="The top plate ends {preferences.length(found.cut.stopMm)} from the leading edge{degrees
+        ? `, turned ${degrees}°`
+        : ''}"
     >
-      <rect
-        x="-14"
-        y={stop}
-        width={found.widthMm * scale + 28}
-        height={h - stop + 22}
-        fill="var(--fill-clear)"
-        opacity="0.55"
-        stroke="var(--rule-strong)"
-      />
       <g transform="translate(0 {h}) scale({scale} {-scale})">
+        <!-- The plate lies on the near side of its end. -->
+        <path
+          d={plate(end, found.cut.stopMm)}
+          fill="var(--fill-clear)"
+          opacity="0.55"
+          stroke="var(--rule-strong)"
+          vector-effect="non-scaling-stroke"
+        />
         <path
           d={found.path}
           fill="none"
@@ -75,37 +92,25 @@
           stroke-width="2"
           vector-effect="non-scaling-stroke"
         />
+        {#each found.cut.joined as flap, i (i)}
+          <path
+            d="M{flap.line.fromXMm} {flap.line.fromYMm}L{flap.line.toXMm} {flap.line.toYMm}"
+            stroke="var(--verdigris)"
+            stroke-width="4"
+            vector-effect="non-scaling-stroke"
+          />
+        {/each}
       </g>
-      {#each found.cut.joined as stretch, i (i)}
-        <line
-          x1={stretch.fromMm * scale}
-          x2={stretch.toMm * scale}
-          y1={stop}
-          y2={stop}
-          stroke="var(--verdigris)"
-          stroke-width="4"
-        />
-      {/each}
-      <path
-        d="M{found.widthMm * scale + 26} {stop}V{h}m-5 0h10M{found.widthMm * scale + 21} {stop}h10"
-        stroke="var(--verdigris)"
-        fill="none"
-        stroke-width="1.6"
-      />
-      <text
-        x={found.widthMm * scale + 36}
-        y={(stop + h) / 2 + 5}
-        fill="var(--verdigris)"
-        font-size="15"
-        font-weight="700">{preferences.length(found.cut.stopMm)}</text
-      >
     </svg>
     <p class="text-small">
       {found.cut.passes.length === 1 ? 'One pass' : `${found.cut.passes.length} passes`}; mark the top plate's
       far end at {found.cut.passes.map((p) => preferences.length(p.toMm)).join(', then ')}.
-      {found.cut.joinedMm > 0
-        ? `${preferences.length(found.cut.joinedMm)} stays joined, drawn thick.`
-        : 'Nothing stays joined.'}
+      {#each found.cut.joined as flap, i (i)}
+        A flap {preferences.length(flap.deepMm)} deep stays joined along {preferences.length(flap.widthMm)},
+        drawn thick: {flap.folds ? 'fold it in' : 'trim it'}.
+      {:else}
+        Nothing stays joined.
+      {/each}
     </p>
   {/if}
 </Fold>

@@ -12,8 +12,10 @@
     job: Job;
     view?: CardView;
     onchange: (card: CardPlan) => void;
+    /** A plain panel more inside. */
+    oninside: () => void;
   }
-  let { card, job, view, onchange }: Props = $props();
+  let { card, job, view, onchange, oninside }: Props = $props();
 
   const words = $derived(vocabulary.now.cards);
   const put = (part: Partial<Schemas['Base']>) => onchange({ ...card, base: { ...card.base, ...part } });
@@ -105,4 +107,7 @@
       ? ''
       : 's'}.
   </p>
+{/if}
+{#if words.folds.find((f) => f.fold === card.base.fold)?.opens}
+  <button class="press press-quiet mt-1" onclick={oninside}>A plain panel inside</button>
 {/if}

@@ -84,6 +84,16 @@
     if (job) void turned(asked(api.POST('/api/cards/first', { body: job })));
   }
 
+  async function addInside() {
+    if (!job) return;
+    try {
+      planning.change(await asked(api.POST('/api/cards/inside', { body: job })));
+      inside = true;
+    } catch (trouble) {
+      tell(trouble);
+    }
+  }
+
   /** The server knows how a card changes; the page shows what comes of it. */
   async function turned(into: Promise<CardPlan>) {
     try {
@@ -212,7 +222,7 @@
           {/if}
           <details class="border-rule mt-3 border-t pt-3" open={!mounted}>
             <summary class="text-heading font-title font-bold">Base and envelope</summary>
-            <div class="mt-2"><BaseForm {card} {job} {view} onchange={change} /></div>
+            <div class="mt-2"><BaseForm {card} {job} {view} onchange={change} oninside={addInside} /></div>
           </details>
         </div>
       {/if}

@@ -6,9 +6,8 @@
   let { cuts }: { cuts: CardView['foam'] } = $props();
 
   function from(cut: CardView['foam'][number]) {
-    const names = cut.sheets.map((sheet) => sheet.name);
-    return [...new Set(names)]
-      .map((name) => ({ name, n: names.filter((other) => other === name).length }))
+    return [...new Set(cut.from)]
+      .map((name) => ({ name, n: cut.from.filter((other) => other === name).length }))
       .map(({ name, n }) => (n > 1 ? `${n} × ${name}` : name))
       .join(' and ');
   }
@@ -17,10 +16,9 @@
 {#if cuts.length > 0}
   <p class="text-soft text-fine">
     {#each cuts as cut (cut.thicknessMm)}
-      {@const within = cut.placed.filter((p) => p.within).length}
       <span class="block"
-        >Foam {preferences.length(cut.thicknessMm)}: {cut.placed.length} pieces from {from(cut)}{within > 0
-          ? `, ${within} out of what falls from walls`
+        >Foam {preferences.length(cut.thicknessMm)}: {cut.pads} pieces from {from(cut)}{cut.within > 0
+          ? `, ${cut.within} out of what falls from walls`
           : ''}; {Math.round(100 * cut.waste)} % left over.</span
       >
     {/each}

@@ -52,6 +52,9 @@ public record Sheet(String name, Stock stock, double widthMm, double heightMm, G
 
         /** What is left of it on a piece that is cut. */
         public Decor within(Geometry piece) {
+            if (piece.covers(shape.getEnvelope())) {
+                return this;
+            }
             Geometry left = shape.intersection(piece);
             double away = shape.isEmpty() ? 0 : 1 - left.getArea() / shape.getArea();
             return new Decor(name, left, colour, look, flock, foilMm2, seconds, away);

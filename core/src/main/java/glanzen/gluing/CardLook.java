@@ -15,9 +15,11 @@ import glanzen.kit.Offcut;
 import glanzen.kit.Stock;
 import glanzen.measure.Figures;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -58,31 +60,26 @@ public final class CardLook {
         Map<String, Foam> foam = new LinkedHashMap<>();
         Map<String, Joint> joints = new LinkedHashMap<>();
         Map<String, Shaker> shakers = new LinkedHashMap<>();
+        Map<Boolean, Geometry> carrying =
+                new HashMap<>(Map.of(true, assembly.baseShape(), false, assembly.baseShape()));
         for (Laid piece : assembly.pieces()) {
+            // Where foam under it stands on something: all that lies below it.
+            Geometry below = Objects.requireNonNull(carrying.get(piece.inside()));
             Geometry ground = piece.mounted().way() == Way.INTO_OPENING
-                    ? carrying(piece)
+                    ? below
                     : assembly.host(piece).map(Laid::shape).orElse(assembly.baseShape());
             if (piece.mounted().foamMm() > 0) {
-                foam.put(piece.key(), Foam.under(piece, carrying(piece)));
+                foam.put(piece.key(), Foam.under(piece, below));
             }
             joints.put(piece.key(), Joint.of(assembly, piece, ground, laid(piece, true), laid(piece, false)));
             if (piece.mounted().fillingMm() > 0) {
                 shakers.put(piece.key(), shaker(piece, foam.get(piece.key())));
             }
+            if (!below.covers(piece.shape())) {
+                carrying.put(piece.inside(), below.union(piece.shape()));
+            }
         }
         return new Parts(foam, joints, shakers);
-    }
-
-    /** Where foam under a piece stands on something: all that lies below it. */
-    private Geometry carrying(Laid piece) {
-        Geometry ground = assembly.baseShape();
-        for (Laid below : assembly.pieces()) {
-            if (below.key().equals(piece.key())) {
-                break;
-            }
-            ground = below.inside() == piece.inside() ? ground.union(below.shape()) : ground;
-        }
-        return ground;
     }
 
     private static Shaker shaker(Laid piece, @Nullable Foam foam) {

@@ -17,7 +17,12 @@ final class FoamRows {
     private final boolean across;
     private final List<BegunFoam> free = new ArrayList<>();
     private final List<BegunFoam> begun = new ArrayList<>();
+    /** How much of each is used, from its foot, mm. */
+    private final List<Double> used = new ArrayList<>();
+    /** Rows that still hold something. */
     private final List<Row> rows = new ArrayList<>();
+
+    private double narrowestMm;
     private final List<CutPad> cuts = new ArrayList<>();
 
     private static final class Row {
@@ -32,6 +37,10 @@ final class FoamRows {
             this.yMm = yMm;
             this.heightMm = heightMm;
             this.widthMm = widthMm;
+        }
+
+        boolean holds(Pad pad) {
+            return heightMm >= pad.heightMm() - 1e-9 && usedMm + pad.widthMm() <= widthMm + 1e-9;
         }
     }
 
@@ -56,17 +65,32 @@ final class FoamRows {
     FoamCut cut(List<Pad> pads) {
         List<Pad> order = new ArrayList<>(pads);
         order.sort(Comparator.comparingDouble((Pad p) -> -p.heightMm()).thenComparingDouble(p -> -p.widthMm()));
+        narrowestMm = order.stream().mapToDouble(Pad::widthMm).min().orElse(0);
         double area = 0;
+        int from = 0;
+        Pad before = null;
         for (Pad pad : order) {
-            Row row = rows.stream()
-                    .filter(r -> r.heightMm >= pad.heightMm() - 1e-9 && r.usedMm + pad.widthMm() <= r.widthMm + 1e-9)
-                    .findFirst()
-                    .orElseGet(() -> next(pad));
+            // Where one of the same size found no room there is none for the next.
+            boolean same = before != null && before.widthMm() == pad.widthMm() && before.heightMm() == pad.heightMm();
+            from = first(pad, same ? from : 0);
+            Row row = from < rows.size() ? rows.get(from) : next(pad);
             place(pad, row.sheet, row.usedMm, row.yMm, false);
             row.usedMm += pad.widthMm();
+            if (row.usedMm + narrowestMm > row.widthMm + 1e-9) {
+                rows.remove(row);
+            }
             area += pad.usedMm2();
+            before = pad;
         }
         return new FoamCut(thicknessMm, begun, cuts, Math.max(0, 1 - area / begunMm2()));
+    }
+
+    private int first(Pad pad, int from) {
+        int at = from;
+        while (at < rows.size() && !rows.get(at).holds(pad)) {
+            at++;
+        }
+        return at;
     }
 
     private void place(Pad pad, int sheet, double xMm, double yMm, boolean within) {
@@ -79,21 +103,23 @@ final class FoamRows {
     /** A new row: on a sheet that is begun, or else on the smallest that holds it. */
     private Row next(Pad pad) {
         for (int n = 0; n < begun.size(); n++) {
-            double used = used(n);
             if (pad.widthMm() <= begun.get(n).widthMm() + 1e-9
-                    && used + pad.heightMm() <= begun.get(n).heightMm() + 1e-9) {
-                return row(n, used, pad);
+                    && used.get(n) + pad.heightMm() <= begun.get(n).heightMm() + 1e-9) {
+                return row(n, pad);
             }
         }
         BegunFoam sheet =
                 free.stream().filter(s -> holds(s, pad)).findFirst().orElseGet(() -> large(lying(another), pad));
         free.remove(sheet);
         begun.add(sheet);
-        return row(begun.size() - 1, 0, pad);
+        used.add(0.0);
+        return row(begun.size() - 1, pad);
     }
 
-    private Row row(int sheet, double yMm, Pad pad) {
-        Row row = new Row(sheet, yMm, pad.heightMm(), begun.get(sheet).widthMm());
+    private Row row(int sheet, Pad pad) {
+        Row row =
+                new Row(sheet, used.get(sheet), pad.heightMm(), begun.get(sheet).widthMm());
+        used.set(sheet, row.yMm + row.heightMm);
         rows.add(row);
         return row;
     }
@@ -108,18 +134,10 @@ final class FoamRows {
                 sheet.name(), Math.max(sheet.widthMm(), pad.widthMm()), Math.max(sheet.heightMm(), pad.heightMm()));
     }
 
-    private double used(int sheet) {
-        return rows.stream()
-                .filter(r -> r.sheet == sheet)
-                .mapToDouble(r -> r.yMm + r.heightMm)
-                .max()
-                .orElse(0);
-    }
-
     private double begunMm2() {
         double sum = 0;
         for (int n = 0; n < begun.size(); n++) {
-            sum += begun.get(n).widthMm() * used(n);
+            sum += begun.get(n).widthMm() * used.get(n);
         }
         return sum;
     }

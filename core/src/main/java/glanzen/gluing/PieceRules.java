@@ -3,6 +3,7 @@ package glanzen.gluing;
 import glanzen.card.Assembly;
 import glanzen.card.Base;
 import glanzen.card.CardPlan;
+import glanzen.card.Fold;
 import glanzen.card.Laid;
 import glanzen.card.Way;
 import glanzen.finding.Concern;
@@ -127,7 +128,7 @@ final class PieceRules {
                     p.key(),
                     "The wall round the shaker of " + p.name() + " has a gap",
                     "Its filling is lost: the opening lies too near to the edge for a closed wall",
-                    null);
+                    new Mend<>("No filling", plan.changing(p.key(), m -> m.shaking(0))));
         }
     }
 
@@ -184,7 +185,14 @@ final class PieceRules {
                     p.key(),
                     "The window of " + p.name() + " lies " + Figures.length(Math.max(0, away)) + " from the fold",
                     "Nearer than " + Figures.length(FROM_FOLD_MM) + " the fold tears",
-                    null);
+                    new Mend<>("Move " + p.name() + " away from the fold", away(p, FROM_FOLD_MM - away)));
         }
+    }
+
+    /** Moved so far from the nearest fold, mm. */
+    private CardPlan away(Laid p, double mm) {
+        boolean right = plan.base().fold() == Fold.GATE
+                && p.shape().getCentroid().getX() > plan.base().widthMm() / 2;
+        return plan.base().fold() == Fold.TOP ? plan.moved(p.key(), 0, -mm) : plan.moved(p.key(), right ? -mm : mm, 0);
     }
 }

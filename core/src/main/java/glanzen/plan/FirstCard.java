@@ -7,6 +7,8 @@ import glanzen.card.Fold;
 import glanzen.card.Mounted;
 import glanzen.card.Way;
 import glanzen.kit.Envelope;
+import glanzen.measure.BadInput;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -14,6 +16,10 @@ import java.util.stream.IntStream;
 
 /** A first way of putting the pieces of a job together, to be changed: what is folded is the base, the rest lies on it as it stands. */
 public final class FirstCard {
+
+    private static final String INSIDE_PANEL = "Inside panel";
+    /** So much of the base shows round a panel inside, mm. */
+    private static final double INSIDE_SHOWS_MM = 6;
 
     private FirstCard() {}
 
@@ -36,6 +42,26 @@ public final class FirstCard {
         Envelope envelope =
                 smallest(own, base).or(() -> smallest(Envelope.USUAL, base)).orElse(null);
         return new CardPlan(base, envelope, mounted);
+    }
+
+    /**
+     * A job with one more piece: a plain panel inside its card, to write on.
+     *
+     * @param stockId what it is cut from
+     * @throws BadInput if its card has no inside
+     */
+    public static Job insidePanel(Job job, String stockId) {
+        CardPlan card = job.card();
+        if (card == null || !card.base().fold().opens()) {
+            throw new BadInput("card.base.fold", "has no inside", "a card that opens");
+        }
+        String name = card.freeKey(INSIDE_PANEL);
+        List<JobPiece> pieces = new ArrayList<>(job.pieces());
+        pieces.add(new JobPiece(
+                name, stockId, 1, card.base().widthMm(), card.base().heightMm(), List.of()));
+        List<Mounted> mounted = new ArrayList<>(card.mounted());
+        mounted.add(Mounted.centred(name, Mounted.INSIDE, Way.FLAT, 0).showing(INSIDE_SHOWS_MM));
+        return new Job(job.name(), job.cards(), pieces, new CardPlan(card.base(), card.envelope(), mounted));
     }
 
     private static Optional<Envelope> smallest(List<Envelope> all, Base base) {

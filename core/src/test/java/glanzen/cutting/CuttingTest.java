@@ -199,11 +199,11 @@ class CuttingTest {
     @Test
     void aPartialCutEndsWhereItIsToldAndSaysWhatStaysJoined() {
         Artwork die = Artwork.of(Motif.of(Motif.Kind.FRAME), 60, 100);
-        PartialCut half = PartialCut.of(die, 210, 70);
+        PartialCut half = PartialCut.of(die, 210, 70, 0);
         assertEquals(1, half.passes().size());
         assertEquals(70, half.passes().get(0).toMm(), 1e-9);
         assertEquals(59, half.joinedMm(), 0.1);
-        PartialCut all = PartialCut.of(Artwork.of(Motif.of(Motif.Kind.FRAME), 60, 250), 120, 250);
+        PartialCut all = PartialCut.of(Artwork.of(Motif.of(Motif.Kind.FRAME), 60, 250), 120, 250, 0);
         assertTrue(all.joined().isEmpty());
         assertEquals(250, all.passes().get(all.passes().size() - 1).toMm(), 1e-9);
         double reached = 0;
@@ -212,5 +212,25 @@ class CuttingTest {
             assertEquals(120, pass.toMm() - pass.fromMm(), 1e-9);
             reached = pass.toMm();
         }
+    }
+
+    @Test
+    void acrossACornerThePlateEndsAtAnAngleAndItsFlapIsFoldedInOrTrimmed() {
+        Artwork die = Artwork.of(Motif.of(Motif.Kind.FRAME), 90, 210);
+        for (double degrees : new double[] {-45, -20, 20, 45}) {
+            double most = PartialCut.mostMm(die, degrees);
+            PartialCut shallow = PartialCut.of(die, 120, most - 4, degrees);
+            PartialCut deep = PartialCut.of(die, 120, most - 40, degrees);
+            assertFalse(shallow.joined().stream().anyMatch(PartialCut.Joined::folds), "too small to fold");
+            assertTrue(deep.joined().get(0).folds());
+            assertTrue(deep.joinedMm() > shallow.joinedMm());
+            PartialCut.EndLine end = deep.end();
+            double rise = Math.toDegrees(Math.atan2(end.toYMm() - end.fromYMm(), end.toXMm() - end.fromXMm()));
+            assertEquals(degrees, rise, 1e-6);
+            assertTrue(deep.passes().size() >= 2, "longer than the plate");
+        }
+        Artwork square = Artwork.of(Motif.of(Motif.Kind.FRAME), 100, 100);
+        double corner = PartialCut.mostMm(square, 45) - 30;
+        assertEquals(60, PartialCut.of(square, 200, corner, 45).joinedMm(), 3, "twice as broad as deep at 45°");
     }
 }

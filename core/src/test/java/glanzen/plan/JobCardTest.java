@@ -2,6 +2,7 @@ package glanzen.plan;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.Bench;
@@ -22,6 +23,7 @@ import glanzen.kit.Offcut;
 import glanzen.kit.Plate;
 import glanzen.kit.Stock;
 import glanzen.material.Surface;
+import glanzen.measure.BadInput;
 import glanzen.plan.Operation.Kind;
 import glanzen.route.Route;
 import glanzen.setup.Inventory;
@@ -112,6 +114,20 @@ class JobCardTest {
         assertEquals("other", loose.base().stockId());
         assertEquals(120, loose.base().widthMm());
         assertEquals(KEPT, loose.envelope(), "the person's own comes first");
+    }
+
+    @Test
+    void aPanelInsideShowsItsBaseAllRoundAndWantsACardThatOpens() {
+        Base base = new Base(148, 105, Fold.LEFT, Bench.SMOOTH.id(), Grain.UPRIGHT, "");
+        Job job = new Job("Card", 1, List.of(), new CardPlan(base, null, List.of()));
+        Job written = FirstCard.insidePanel(FirstCard.insidePanel(job, Bench.SMOOTH.id()), Bench.SMOOTH.id());
+        assertEquals(2, written.pieces().size());
+        assertEquals(136, written.pieces().get(1).widthMm());
+        assertEquals(93, written.pieces().get(1).heightMm());
+        Base flat = new Base(148, 105, Fold.NONE, Bench.SMOOTH.id(), Grain.UPRIGHT, "");
+        assertThrows(
+                BadInput.class,
+                () -> FirstCard.insidePanel(job.mounting(new CardPlan(flat, null, List.of())), Bench.SMOOTH.id()));
     }
 
     @Test

@@ -68,6 +68,12 @@ class CardController {
         return cards.first(draft);
     }
 
+    @Operation(summary = "A job with a plain panel more inside its card")
+    @PostMapping("/inside")
+    Job inside(@RequestBody Job draft) {
+        return cards.insidePanel(draft);
+    }
+
     @Operation(summary = "A card with one piece placed as words say")
     @PostMapping("/placed")
     CardPlan placed(@RequestBody CardPlan card, @RequestParam String key, @RequestParam String words) {

@@ -3,6 +3,7 @@ package glanzen.app.card;
 import glanzen.app.card.CardView.CardFinding;
 import glanzen.app.card.CardView.CutThrough;
 import glanzen.app.card.CardView.DecorView;
+import glanzen.app.card.CardView.FoamToCut;
 import glanzen.app.card.CardView.MountedView;
 import glanzen.app.card.CardView.OpenBase;
 import glanzen.app.card.CardView.ThicknessMap;
@@ -96,14 +97,19 @@ class CardService {
     }
 
     CardPlan first(Job job) {
-        return FirstCard.of(
-                job,
-                kit.kit().stocks().stream()
-                        .filter(s -> s.kind() == Stock.Kind.CARD)
-                        .findFirst()
-                        .map(Stock::id)
-                        .orElseThrow(() -> new BadInput("card.base.stockId", "is nothing yet", "card in your kit")),
-                kit.envelopes());
+        return FirstCard.of(job, first(Stock.Kind.CARD), kit.envelopes());
+    }
+
+    Job insidePanel(Job job) {
+        return FirstCard.insidePanel(job, first(Stock.Kind.CARD));
+    }
+
+    private String first(Stock.Kind kind) {
+        return kit.kit().stocks().stream()
+                .filter(s -> s.kind() == kind)
+                .findFirst()
+                .map(Stock::id)
+                .orElseThrow(() -> new BadInput("card.base.stockId", "is nothing yet", kind.label() + " in your kit"));
     }
 
     CardPlan placed(CardPlan card, String key, String words) {
@@ -207,7 +213,7 @@ class CardService {
                         heights.coarse(MAP_CELLS)),
                 cut(look, CutLine.middle(card)),
                 look.steps(),
-                look.foamCuts(job.cards()),
+                look.foamCuts(job.cards()).stream().map(FoamToCut::of).toList(),
                 findings.stream().map(CardFinding::of).toList(),
                 look.ideas(),
                 look.fallsOut(job.cards()),

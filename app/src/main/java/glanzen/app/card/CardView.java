@@ -45,7 +45,7 @@ record CardView(
         ThicknessMap map,
         CutThrough cut,
         List<CardStep> steps,
-        List<FoamCut> foam,
+        List<FoamToCut> foam,
         List<CardFinding> findings,
         List<Idea> ideas,
         List<Offcut> fallsOut,
@@ -120,6 +120,26 @@ record CardView(
 
         static DecorView of(Sheet.Decor d, Geometry lying, Stock on, double covered) {
             return new DecorView(d.name(), PathText.write(lying), d.colour(), d.flock(), on.colour(), covered);
+        }
+    }
+
+    /**
+     * Foam of one thickness for all cards.
+     *
+     * @param from names of sheets and offcuts, one for each that is begun
+     * @param pads how many are cut
+     * @param within how many of them from what falls out of walls
+     * @param waste share of the begun part that is left over, 0…1
+     */
+    record FoamToCut(double thicknessMm, List<String> from, int pads, int within, double waste) {
+
+        static FoamToCut of(FoamCut cut) {
+            return new FoamToCut(
+                    cut.thicknessMm(),
+                    cut.sheets().stream().map(FoamCut.BegunFoam::name).toList(),
+                    cut.placed().size(),
+                    (int) cut.placed().stream().filter(FoamCut.CutPad::within).count(),
+                    cut.waste());
         }
     }
 

@@ -38,9 +38,13 @@ class CuttingController {
         return cutting.dies(question);
     }
 
-    @Operation(summary = "Where the top plate must end for a partial cut")
+    @Operation(summary = "Where the top plate must end for a partial cut, straight across or over a corner")
     @GetMapping("/partial-cut")
-    PartialView partial(@RequestParam String dieId, @RequestParam String boardId, @RequestParam double stopMm) {
-        return cutting.partial(dieId, boardId, stopMm);
+    PartialView partial(
+            @RequestParam String dieId,
+            @RequestParam String boardId,
+            @RequestParam double stopMm,
+            @RequestParam(defaultValue = "0") double degrees) {
+        return cutting.partial(dieId, boardId, stopMm, degrees);
     }
 }

@@ -216,7 +216,7 @@ class CuttingService {
     record PartialView(
             String path, double widthMm, double heightMm, String plateName, double plateMm, PartialCut cut) {}
 
-    PartialView partial(String dieId, String boardId, double stopMm) {
+    PartialView partial(String dieId, String boardId, double stopMm, double degrees) {
         Plate die = kit.kit()
                 .plate(dieId)
                 .filter(p -> p.kind() == Plate.Kind.THIN_DIE)
@@ -226,7 +226,8 @@ class CuttingService {
                 .filter(b -> b.kind() == Board.Kind.OUTER_PLATE)
                 .orElseThrow(() -> new BadInput("boardId", "is no outer plate of your kit", "an outer plate"));
         Artwork artwork = shelf.of(die.motif(), die.widthMm(), die.heightMm());
-        PartialCut cut = PartialCut.of(artwork, board.heightMm(), Math.min(stopMm, die.heightMm()));
+        double stop = Math.min(stopMm, PartialCut.mostMm(artwork, degrees));
+        PartialCut cut = PartialCut.of(artwork, board.heightMm(), stop, degrees);
         return new PartialView(
                 PathText.write(artwork.silhouette()),
                 die.widthMm(),

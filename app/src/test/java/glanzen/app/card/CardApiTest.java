@@ -183,7 +183,7 @@ class CardApiTest {
         JsonNode look = look(saved("Prize cards").path("job"));
         assertEquals(
                 "Foam, 2 mm, an end",
-                look.path("foam").get(1).path("sheets").get(0).path("name").asString());
+                look.path("foam").get(1).path("from").get(0).asString());
         Reply wrong = caller.post("/api/kit/foams", """
                         {"id": "", "name": "Thick", "thicknessMm": 40, "widthMm": 100, "heightMm": 100, "left": 1}""");
         assertEquals(422, wrong.status());
