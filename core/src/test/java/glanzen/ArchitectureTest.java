@@ -16,6 +16,7 @@ class ArchitectureTest {
 
     private static final List<String> ORDER = List.of(
             "measure",
+            "schedule",
             "finding",
             "material",
             "artwork",
@@ -44,6 +45,7 @@ class ArchitectureTest {
             "learning",
             "diagnosis",
             "plan",
+            "evening",
             "simulate");
 
     private static final JavaClasses CORE = new ClassFileImporter()

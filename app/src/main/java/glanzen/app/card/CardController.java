@@ -4,6 +4,7 @@ import glanzen.app.card.CardService.SavedCard;
 import glanzen.app.card.CardView.CutThrough;
 import glanzen.card.CardPlan;
 import glanzen.card.CutLine;
+import glanzen.measure.Checks;
 import glanzen.plan.Job;
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
@@ -54,7 +55,14 @@ class CardController {
     }
 
     /** A job with its card, and where it is cut. */
-    record CutQuestion(Job draft, CutLine line) {}
+    record CutQuestion(Job draft, CutLine line) {
+        CutQuestion {
+            new Checks()
+                    .present("draft", draft, "a job with its card")
+                    .present("line", line, "where it is cut")
+                    .done();
+        }
+    }
 
     @Operation(summary = "A card that need not be kept, cut through along any line")
     @PostMapping("/cut")

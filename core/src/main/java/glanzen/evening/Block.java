@@ -1,0 +1,33 @@
+package glanzen.evening;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A stretch of an evening's work, in words.
+ *
+ * @param task key of the task it is
+ * @param jobId key of the job
+ * @param job its name
+ * @param title what is done
+ * @param count how many of what
+ * @param seconds how long it takes, s
+ * @param setUpId the set-up it is done with; nothing where it is done by hand
+ * @param cycle the round, where it is a batch
+ * @param ready what must lie ready for it
+ */
+public record Block(
+        String task,
+        String jobId,
+        String job,
+        String title,
+        int count,
+        int seconds,
+        @Nullable String setUpId,
+        @Nullable Cycle cycle,
+        List<String> ready) {
+
+    public Block {
+        ready = List.copyOf(ready);
+    }
+}

@@ -1,0 +1,159 @@
+package glanzen.schedule;
+
+import glanzen.schedule.Task.After;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.OptionalInt;
+import java.util.PriorityQueue;
+
+/**
+ * A plan at once: one task after another is put where it fits first, by several rules of what comes next, and the best plan is kept
+ * (serial schedule generation, Kolisch 1996).
+ */
+public final class Greedy {
+
+    /** Which of the tasks that could be begun is. */
+    private enum Rule {
+        /** What has most before it, waits included. */
+        LONGEST_TAIL,
+        /** What can begin first. */
+        SOONEST,
+        /** As they were thought of. */
+        AS_LISTED
+    }
+
+    private final Workload work;
+    private final Map<String, Long> tails = new HashMap<>();
+    private final Map<String, Integer> places = new HashMap<>();
+
+    private Greedy(Workload work) {
+        this.work = work;
+        List<Task> order = work.ordered().orElseThrow(() -> new IllegalArgumentException("tasks wait for each other"));
+        for (int n = order.size() - 1; n >= 0; n--) {
+            tail(order.get(n));
+        }
+        work.tasks().forEach(t -> places.put(t.id(), places.size()));
+    }
+
+    private void tail(Task task) {
+        long own = tails.getOrDefault(task.id(), 0L) + task.seconds();
+        tails.put(task.id(), own);
+        for (After a : task.after()) {
+            tails.merge(a.task(), own + a.leastSeconds(), Math::max);
+        }
+    }
+
+    /**
+     * The best of the quick plans.
+     *
+     * @throws IllegalArgumentException if tasks wait for each other in a ring
+     */
+    public static Schedule plan(Workload work) {
+        Greedy greedy = new Greedy(work);
+        Schedule best = null;
+        for (Rule rule : Rule.values()) {
+            Schedule tried = greedy.by(rule);
+            best = best == null || tried.cost(work).compareTo(best.cost(work)) < 0 ? tried : best;
+        }
+        return Objects.requireNonNull(best);
+    }
+
+    /** Tasks one after another, each where it fits first. */
+    public static Schedule inOrder(Workload work, List<Task> order) {
+        Timeline timeline = new Timeline(work);
+        order.stream()
+                .filter(t -> !timeline.holds(t.id()))
+                .forEach(t -> timeline.earliest(t, 0).ifPresent(at -> timeline.put(t, at)));
+        return timeline.schedule();
+    }
+
+    /** The same plan with everything as early as the order it is done in allows; or just the same, if that is no better. */
+    public static Schedule pulledForward(Workload work, Schedule plan) {
+        List<Task> order = work.tasks().stream()
+                .filter(plan::plans)
+                .sorted(Comparator.comparingInt(plan::start))
+                .toList();
+        Schedule forward = inOrder(work, order);
+        return forward.cost(work).compareTo(plan.cost(work)) <= 0
+                        && Check.of(work, forward).isEmpty()
+                ? forward
+                : plan;
+    }
+
+    private Schedule by(Rule rule) {
+        Timeline timeline = new Timeline(work);
+        Comparator<Task> byDue = Comparator.comparingInt(work::dueSeconds);
+        Comparator<Task> byTail = Comparator.comparingLong(t -> -Objects.requireNonNull(tails.get(t.id())));
+        Comparator<Task> byPlace = Comparator.comparingInt(t -> Objects.requireNonNull(places.get(t.id())));
+        return switch (rule) {
+            case LONGEST_TAIL -> byRank(timeline, byDue.thenComparing(byTail).thenComparing(byPlace));
+            case AS_LISTED -> byRank(timeline, byPlace);
+            case SOONEST -> soonest(timeline, byDue.thenComparing(byTail).thenComparing(byPlace));
+        };
+    }
+
+    private List<Task> left(Timeline timeline, Comparator<Task> rank) {
+        return new ArrayList<>(work.tasks().stream()
+                .filter(t -> !timeline.holds(t.id()))
+                .sorted(rank)
+                .toList());
+    }
+
+    /** The first in rank that can be begun at all. */
+    private Schedule byRank(Timeline timeline, Comparator<Task> rank) {
+        List<Task> left = left(timeline, rank);
+        boolean more = true;
+        while (more) {
+            more = false;
+            for (Task task : List.copyOf(left)) {
+                OptionalInt at = timeline.earliest(task, 0);
+                if (at.isPresent()) {
+                    timeline.put(task, at.getAsInt());
+                    left.remove(task);
+                    more = true;
+                    break;
+                }
+            }
+        }
+        return timeline.schedule();
+    }
+
+    /** A task and when it could begin as far as is known: never earlier, perhaps later. */
+    private record Known(Task task, int at) {}
+
+    private Schedule soonest(Timeline timeline, Comparator<Task> rank) {
+        PriorityQueue<Known> known =
+                new PriorityQueue<>(Comparator.comparingInt(Known::at).thenComparing(Known::task, rank));
+        List<Task> waiting = left(timeline, rank);
+        release(timeline, waiting, known);
+        while (!known.isEmpty()) {
+            Known next = known.remove();
+            OptionalInt at = timeline.earliest(next.task, next.at);
+            if (at.isEmpty()) {
+                continue;
+            }
+            if (at.getAsInt() > next.at) {
+                known.add(new Known(next.task, at.getAsInt()));
+                continue;
+            }
+            timeline.put(next.task, next.at);
+            release(timeline, waiting, known);
+        }
+        return timeline.schedule();
+    }
+
+    /** What no longer waits for anything. */
+    private void release(Timeline timeline, List<Task> waiting, PriorityQueue<Known> known) {
+        waiting.removeIf(t -> {
+            boolean free = t.after().stream().allMatch(a -> timeline.holds(a.task()) || !places.containsKey(a.task()));
+            if (free) {
+                known.add(new Known(t, 0));
+            }
+            return free;
+        });
+    }
+}

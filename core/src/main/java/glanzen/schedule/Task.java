@@ -1,0 +1,60 @@
+package glanzen.schedule;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Work that one pair of hands does without a break.
+ *
+ * @param id its key
+ * @param job key of the job it belongs to
+ * @param seconds how long it takes, s; at least 1
+ * @param machines keys of machines nothing else can use meanwhile
+ * @param hot the heat it is done with; nothing where it is done cold
+ * @param after what it waits for
+ * @param risky whether it is better known early how it comes out
+ */
+public record Task(
+        String id,
+        String job,
+        int seconds,
+        List<String> machines,
+        @Nullable Hot hot,
+        List<After> after,
+        boolean risky) {
+
+    public Task {
+        if (seconds < 1) {
+            throw new IllegalArgumentException(id + " takes " + seconds + " s");
+        }
+        machines = List.copyOf(machines);
+        after = List.copyOf(after);
+    }
+
+    /**
+     * A heater as a task wants it.
+     *
+     * @param heater its key
+     * @param setting which of its settings
+     * @param tool what lies on it: another one is swapped in between
+     */
+    public record Hot(String heater, int setting, String tool) {}
+
+    /**
+     * Something that must be over before.
+     *
+     * @param task its key
+     * @param leastSeconds so long after its end at the earliest, s
+     * @param mostSeconds so long after its end at the latest, s
+     */
+    public record After(String task, int leastSeconds, int mostSeconds) {
+
+        /** So far ahead nothing is planned, s. */
+        public static final int ANY_TIME = 60 * 24 * 3600;
+
+        /** Right after it, or at any time later. */
+        public static After of(String task) {
+            return new After(task, 0, ANY_TIME);
+        }
+    }
+}

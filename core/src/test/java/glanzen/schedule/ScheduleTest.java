@@ -1,0 +1,127 @@
+package glanzen.schedule;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import glanzen.schedule.Task.After;
+import glanzen.schedule.Task.Hot;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Plans can be kept, and cost what they are said to. */
+class ScheduleTest {
+
+    private static final int MINUTE = 60;
+
+    private static Task task(String id, int minutes, Hot hot, After... after) {
+        return new Task(id, "job", minutes * MINUTE, List.of(), hot, List.of(after), false);
+    }
+
+    private static Workload evening(int minutes, Task... tasks) {
+        List<Hours> hours = List.of(new Hours(0, minutes * MINUTE));
+        return new Workload(List.of(tasks), Workshops.HEATERS, hours, 1, Map.of(), Map.of());
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {4, 12, 30, 60})
+    void everyQuickPlanCanBeKept(int tasks) {
+        for (long seed = 0; seed < 100; seed++) {
+            Workload work = Workshops.any(tasks, seed);
+            Schedule plan = Greedy.plan(work);
+            assertEquals(List.of(), Check.of(work, plan), "seed " + seed);
+            assertEquals(plan, Greedy.plan(work), "the same work, the same plan");
+        }
+    }
+
+    @Test
+    void coldWorkIsDoneWhileThePlatformWarmsUp() {
+        Workload work = evening(60, task("pull", 10, new Hot("platform", 0, "bee")), task("cut", 5, null));
+        Schedule plan = Greedy.plan(work);
+        assertEquals(6 * MINUTE, plan.starts().get("pull"));
+        assertEquals(0, plan.starts().get("cut"));
+        assertEquals(
+                List.of(0), plan.spells(work).stream().map(Schedule.Spell::from).toList());
+    }
+
+    @Test
+    void whatIsHotStaysHotForWhatFollowsAndAnotherPlateIsSwapped() {
+        Workload work = evening(
+                60,
+                task("bee", 10, new Hot("platform", 0, "bee")),
+                task("words", 10, new Hot("platform", 0, "words"), After.of("bee")));
+        Schedule plan = Greedy.plan(work);
+        assertEquals(16 * MINUTE + 40, plan.starts().get("words"));
+        Cost cost = plan.cost(work);
+        assertEquals(2, cost.changes(), "one heat-up, one swap");
+        assertEquals(40, cost.idleSeconds());
+    }
+
+    @Test
+    void dryingWaitsWhateverTheHoursAndNothingIsHotOvernight() {
+        List<Hours> two = List.of(new Hours(0, 30 * MINUTE), new Hours(600 * MINUTE, 660 * MINUTE));
+        Task spread = task("spread", 5, null);
+        Task foil = new Task(
+                "foil",
+                "job",
+                20 * MINUTE,
+                List.of(),
+                new Hot("rollers", 0, ""),
+                List.of(new After("spread", 120 * MINUTE, 700 * MINUTE)),
+                false);
+        Workload work = new Workload(List.of(spread, foil), Workshops.HEATERS, two, 1, Map.of(), Map.of());
+        Schedule plan = Greedy.plan(work);
+        assertEquals(605 * MINUTE, plan.starts().get("foil"), "warmed up when somebody is there again");
+        Workload late = work.with(List.of(
+                spread, new Task("foil", "job", 1200, List.of(), null, List.of(new After("spread", 0, 60)), false)));
+        Schedule tooOld = new Schedule(Map.of("spread", 0, "foil", 30 * MINUTE));
+        assertFalse(Check.of(late, tooOld).isEmpty());
+    }
+
+    @Test
+    void whatDoesNotFitIsLeftWithAllThatWaitsForIt() {
+        Workload work =
+                evening(30, task("long", 40, null), task("then", 5, null, After.of("long")), task("short", 10, null));
+        Schedule plan = Greedy.plan(work);
+        assertEquals(Map.of("short", 0), plan.starts());
+        assertEquals(45 * MINUTE, plan.cost(work).leftSeconds());
+    }
+
+    @Test
+    void whatWasFixedByHandStaysAndTheRestGivesWay() {
+        Workload free = evening(60, task("a", 10, null), task("b", 10, null));
+        Workload fixed = new Workload(free.tasks(), free.heaters(), free.hours(), 1, Map.of(), Map.of("b", 5 * MINUTE));
+        Schedule plan = Greedy.plan(fixed);
+        assertEquals(Map.of("b", 5 * MINUTE, "a", 15 * MINUTE), plan.starts());
+        assertEquals(List.of(), Check.of(fixed, plan));
+    }
+
+    @Test
+    void aRingIsNoPlan() {
+        Workload ring = evening(60, task("a", 5, null, After.of("b")), task("b", 5, null, After.of("a")));
+        assertTrue(ring.ordered().isEmpty());
+        assertThrows(IllegalArgumentException.class, () -> Greedy.plan(ring));
+    }
+
+    @Test
+    void theCheckFindsWhateverIsMovedWhereItMustNotBe() {
+        int found = 0;
+        for (long seed = 0; seed < 60; seed++) {
+            Workload work = Workshops.any(12, seed);
+            Map<String, Integer> starts = new HashMap<>(Greedy.plan(work).starts());
+            String moved = starts.keySet().stream()
+                    .sorted()
+                    .skip(seed % starts.size())
+                    .findFirst()
+                    .orElseThrow();
+            starts.merge(moved, -7 * MINUTE, Integer::sum);
+            found += Check.of(work, new Schedule(starts)).isEmpty() ? 0 : 1;
+        }
+        assertTrue(found > 50, "only " + found + " of 60 noticed");
+    }
+}

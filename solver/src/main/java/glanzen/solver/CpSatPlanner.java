@@ -1,0 +1,122 @@
+package glanzen.solver;
+
+import com.google.ortools.Loader;
+import com.google.ortools.sat.CpSolver;
+import com.google.ortools.sat.CpSolverSolutionCallback;
+import com.google.ortools.sat.CpSolverStatus;
+import glanzen.schedule.Bound;
+import glanzen.schedule.Check;
+import glanzen.schedule.Cost;
+import glanzen.schedule.Greedy;
+import glanzen.schedule.Planner;
+import glanzen.schedule.Schedule;
+import glanzen.schedule.Workload;
+import glanzen.solver.Model.Aim;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
+
+/** Better plans by CP-SAT: what is left undone, lateness, the end and changes, one after the other, none at the cost of those before. */
+public final class CpSatPlanner implements Planner {
+
+    private static final int WORKERS = 2;
+    private static final int SEED = 20_26;
+    private static final double LEAST_SECONDS = 0.05;
+    private static final double NANO = 1e-9;
+    /** The end is worth more of the time than each of the others. */
+    private static final double SHARE = 0.6;
+
+    @Override
+    public boolean available() {
+        try {
+            Loader.loadNativeLibraries();
+            return true;
+        } catch (RuntimeException | UnsatisfiedLinkError none) {
+            return false;
+        }
+    }
+
+    @Override
+    public Found improve(
+            Workload work, Schedule start, double seconds, BooleanSupplier stopped, Consumer<Found> better) {
+        return new Search(work, start, seconds, stopped, better).run();
+    }
+
+    private static final class Search {
+        private final Workload work;
+        private final BooleanSupplier stopped;
+        private final Consumer<Found> better;
+        private final long until;
+        private final Model model;
+        private Schedule best;
+        private int endBound;
+        private boolean proven = true;
+
+        Search(Workload work, Schedule start, double seconds, BooleanSupplier stopped, Consumer<Found> better) {
+            this.work = work;
+            this.best = start;
+            this.stopped = stopped;
+            this.better = better;
+            this.until = System.nanoTime() + (long) (seconds / NANO);
+            this.model = new Model(work);
+        }
+
+        Found run() {
+            for (Aim aim : Aim.values()) {
+                if (aim.of(cost()) > 0 && left() > LEAST_SECONDS && !stopped.getAsBoolean()) {
+                    pursue(aim);
+                }
+                model.keep(aim, cost());
+            }
+            return found();
+        }
+
+        private double left() {
+            return NANO * (until - System.nanoTime());
+        }
+
+        private Cost cost() {
+            return best.cost(work);
+        }
+
+        private Found found() {
+            endBound = Math.max(endBound, Bound.endSeconds(work, best));
+            return new Found(best, endBound, proven);
+        }
+
+        private void pursue(Aim aim) {
+            model.aim(aim);
+            model.hint(best);
+            CpSolver solver = new CpSolver();
+            double share = aim == Aim.CHANGES ? 1 : SHARE;
+            solver.getParameters()
+                    .setNumSearchWorkers(WORKERS)
+                    .setInterleaveSearch(true)
+                    .setRandomSeed(SEED)
+                    .setMaxTimeInSeconds(share * left());
+            CpSolverStatus status = solver.solve(model.cp, new CpSolverSolutionCallback() {
+                @Override
+                public void onSolutionCallback() {
+                    take(model.read(this::value));
+                    if (stopped.getAsBoolean()) {
+                        solver.stopSearch();
+                    }
+                }
+            });
+            proven &= status == CpSolverStatus.OPTIMAL;
+            if (aim == Aim.END && (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE)) {
+                endBound = Math.max(endBound, Schedule.END_STEP * (int) Math.ceil(solver.bestObjectiveBound() - 1e-6));
+                better.accept(found());
+            }
+        }
+
+        /** A plan that was found, if it can be kept and is better. */
+        private void take(Schedule plan) {
+            Schedule forward = Greedy.pulledForward(work, plan);
+            if (forward.cost(work).compareTo(cost()) < 0
+                    && Check.of(work, forward).isEmpty()) {
+                best = forward;
+                better.accept(found());
+            }
+        }
+    }
+}
