@@ -68,7 +68,7 @@ build() {
     echo "Building Glanzen; the first time takes a few minutes."
     local skip=""
     fetched && skip="-Dmodules.skip=true"
-    (cd "$house" && mvn -q -B -DskipTests -Dmaven.test.skip=true $skip -pl core,web,app package) || exit 1
+    (cd "$house" && mvn -q -B -DskipTests -Dmaven.test.skip=true $skip -pl core,solver,web,app package) || exit 1
     cp "$house/web/package-lock.json" "$house/web/node_modules/.fetched"
     rm -rf "$laid"
   fi

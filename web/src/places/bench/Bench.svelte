@@ -10,14 +10,22 @@
   import Needs from './Needs.svelte';
   import NewSetUp from '../../starting/NewSetUp.svelte';
   import NextAction from './NextAction.svelte';
+  import PlanEvening from './PlanEvening.svelte';
+  import PlannedEvening from './PlannedEvening.svelte';
   import SetUps from './SetUps.svelte';
+  import { evening } from '../../state/evening.svelte';
+  import { throwing } from '../../state/throwing.svelte';
 
   const asking = new Question<Schemas['BenchView']>();
   const bench = $derived(asking.answer);
   let starting = $state(false);
+  let planning = $state(false);
+  const planned = $derived(evening.now && !throwing.gone.includes(evening.now.id) ? evening.now : undefined);
 
   async function load() {
-    await asking.ask((signal) => asked(api.GET('/api/bench', { signal })));
+    const found = await asking.ask((signal) => asked(api.GET('/api/bench', { signal })));
+    if (found?.eveningId) await evening.load(found.eveningId).catch(() => {});
+    else if (found) evening.forget();
   }
 
   $effect(() => {
@@ -38,8 +46,13 @@
   <h1 class="sr-only">Bench</h1>
   <Asked question={asking} />
   {#if bench}
-    <NextAction {bench} onstart={() => (starting = true)} />
-    <DayStrip {bench} />
+    {#if planned}
+      <PlannedEvening plan={planned} onchange={() => (planning = true)} />
+    {:else}
+      <NextAction {bench} onstart={() => (starting = true)} />
+      <button class="press press-quiet mt-2" onclick={() => (planning = true)}>Plan an evening</button>
+      <DayStrip {bench} />
+    {/if}
     <div class="mt-7 grid gap-8 lg:grid-cols-[1.2fr_1fr]">
       <SetUps setUps={bench.setUps} onstart={() => (starting = true)} onchanged={load} />
       <div class="grid content-start gap-8">
@@ -53,3 +66,4 @@
   {/if}
 </div>
 <NewSetUp bind:open={starting} />
+<PlanEvening bind:open={planning} now={bench?.now ?? ''} onplanned={load} />

@@ -15,6 +15,14 @@ public final class PlanFigures {
 
     private PlanFigures() {}
 
+    private static double end(Workload work, Schedule plan) {
+        return work.tasks().stream()
+                .filter(plan::plans)
+                .mapToInt(plan::end)
+                .max()
+                .orElse(0);
+    }
+
     public static void main(String[] args) {
         int tasks = Integer.parseInt(args[0]);
         double seconds = Double.parseDouble(args[1]);
@@ -32,9 +40,9 @@ public final class PlanFigures {
             if (!Check.of(work, found.schedule()).isEmpty()) {
                 throw new IllegalStateException("cannot be kept");
             }
-            double end = Schedule.END_STEP * found.schedule().cost(work).endSteps();
+            double end = end(work, found.schedule());
             gaps[n] = found.endBound() == 0 ? 1 : (end - found.endBound()) / end;
-            saved += Schedule.END_STEP * greedy.cost(work).endSteps() - end;
+            saved += end(work, greedy) - end;
             System.out.printf(
                     Locale.ROOT,
                     "%d quick %s then %s gap %.3f proven %s, quick plan %.1f ms%n",

@@ -61,31 +61,45 @@ public record EveningWork(List<Task> tasks, Map<String, Block> blocks, List<Heat
         void job(Wanted wanted) {
             List<Made> last = new ArrayList<>();
             for (JobPiece piece : wanted.job().pieces()) {
-                List<Made> before = List.of();
-                int wait = 0;
-                int most = After.ANY_TIME;
-                for (Operation operation : piece.operations()) {
-                    if (operation.kind() == Operation.Kind.ASSEMBLE) {
-                        continue;
-                    }
-                    if (operation.kind() == Operation.Kind.DRY) {
-                        wait = INK_DRIES_SECONDS;
-                        continue;
-                    }
-                    if (operation.kind() == Operation.Kind.GEL_DRY) {
-                        wait = dries(wanted, piece);
-                        most = (int) Drying.USE_WITHIN_SECONDS;
-                        continue;
-                    }
-                    before = operation(wanted, piece, operation, before, wait, most);
-                    wait = 0;
-                    most = After.ANY_TIME;
-                }
-                if (!before.isEmpty()) {
-                    last.add(before.get(before.size() - 1));
-                }
+                List<Made> made = piece(wanted, piece);
+                last(made).ifPresent(last::add);
             }
             assemble(wanted, last);
+        }
+
+        private List<Made> piece(Wanted wanted, JobPiece piece) {
+            List<Made> before = List.of();
+            Waits waits = Waits.NONE;
+            boolean trimmed = false;
+            for (int n = 0; n < piece.operations().size(); n++) {
+                Operation operation = piece.operations().get(n);
+                switch (operation.kind()) {
+                    case ASSEMBLE -> {}
+                    case DRY -> waits = new Waits(INK_DRIES_SECONDS, After.ANY_TIME);
+                    case GEL_DRY -> waits = new Waits(dries(wanted, piece), (int) Drying.USE_WITHIN_SECONDS);
+                    default -> {
+                        if (operation.kind() == Operation.Kind.TRIM && trimmed) {
+                            trimmed = false;
+                            continue;
+                        }
+                        Kind kind = kind(wanted, piece, operation, trimsNext(piece, n));
+                        trimmed = kind.cycle != null && kind.cycle.meanwhile().contains(Rounds.TRIM);
+                        before = operation(kind, wanted.job().cards() * piece.perCard(), before, waits);
+                        waits = Waits.NONE;
+                    }
+                }
+            }
+            return before;
+        }
+
+        /** How long after what came before: at the earliest, and at the latest, s. */
+        private record Waits(int least, int most) {
+            static final Waits NONE = new Waits(0, After.ANY_TIME);
+        }
+
+        private static boolean trimsNext(JobPiece piece, int n) {
+            return n + 1 < piece.operations().size()
+                    && piece.operations().get(n + 1).kind() == Operation.Kind.TRIM;
         }
 
         /** How long gel dries until it is sound: as thick as the set-up that presses it says. */
@@ -102,18 +116,27 @@ public record EveningWork(List<Task> tasks, Map<String, Block> blocks, List<Heat
             return (int) Math.ceil(gel.drying(room).secondsTo(Drying.SOUND));
         }
 
-        private List<Made> operation(
-                Wanted wanted, JobPiece piece, Operation operation, List<Made> before, int wait, int most) {
-            int count = wanted.job().cards() * piece.perCard();
+        private static Kind kind(Wanted wanted, JobPiece piece, Operation operation, boolean trimmed) {
             SetUp setUp = operation.setUpId() == null ? null : wanted.setUps().get(operation.setUpId());
-            Cycle cycle = setUp == null ? null : Rounds.of(setUp);
+            Cycle cycle = setUp == null ? null : Rounds.of(setUp, trimmed);
             double each = cycle == null ? byHand(operation.kind()) : cycle.seconds();
             String title = operation.kind().label() + ", " + piece.name();
-            Kind kind = new Kind(wanted, title, operation.setUpId(), setUp, cycle, each);
-            List<Made> scrap = setUp == null || wanted.proven().contains(operation.setUpId())
-                    ? List.of()
-                    : List.of(new Made(scrap(kind), 0));
-            return stretches(kind, count, before, scrap, wait, most);
+            return new Kind(wanted, title, operation.setUpId(), setUp, cycle, each);
+        }
+
+        private List<Made> operation(Kind kind, int count, List<Made> before, Waits waits) {
+            List<Made> first = new ArrayList<>();
+            SetUp setUp = kind.setUp;
+            if (setUp != null && !kind.wanted.proven().contains(kind.setUpId)) {
+                first.add(new Made(scrap(kind), 0));
+            }
+            boolean films = setUp != null && setUp.route().film().isPresent();
+            if (films && !Objects.requireNonNull(kind.cycle).meanwhile().contains(Rounds.FOIL)) {
+                Kind foil = new Kind(
+                        kind.wanted, "cut foil for: " + kind.title, null, null, null, Hands.CUT_FOIL.seconds());
+                first.addAll(stretches(foil, count, List.of(), List.of(), Waits.NONE));
+            }
+            return stretches(kind, count, before, first, waits);
         }
 
         /** One kind of stretches of a job. */
@@ -132,7 +155,7 @@ public record EveningWork(List<Task> tasks, Map<String, Block> blocks, List<Heat
                     kind, "Try on scrap: " + kind.title, 1, (int) Math.ceil(cycle.oneByOneSeconds()), List.of(), true);
         }
 
-        private List<Made> stretches(Kind kind, int count, List<Made> before, List<Made> scrap, int wait, int most) {
+        private List<Made> stretches(Kind kind, int count, List<Made> before, List<Made> first, Waits waits) {
             int setting = kind.setUp == null || kind.setUp.platform().isEmpty()
                     ? 0
                     : Rounds.taped(kind.setUp) ? 0 : Hands.SET_LOOSE.seconds();
@@ -147,9 +170,9 @@ public record EveningWork(List<Task> tasks, Map<String, Block> blocks, List<Heat
                         .filter(m -> m.upTo >= to)
                         .findFirst()
                         .or(() -> last(before))
-                        .ifPresent(m -> after.add(new After(m.task, wait, most)));
+                        .ifPresent(m -> after.add(new After(m.task, waits.least, waits.most)));
                 made.stream().reduce((a, b) -> b).ifPresent(m -> after.add(After.of(m.task)));
-                scrap.forEach(m -> after.add(After.of(m.task)));
+                first.forEach(m -> after.add(After.of(m.task)));
                 int seconds = (int) Math.ceil(setting + (to - from) * kind.eachSeconds);
                 made.add(new Made(add(kind, kind.title, to - from, seconds, after, false), to));
             }
@@ -173,7 +196,7 @@ public record EveningWork(List<Task> tasks, Map<String, Block> blocks, List<Heat
             }
             Kind kind = new Kind(wanted, "Assemble", null, null, null, each);
             int from = tasks.size();
-            stretches(kind, wanted.job().cards(), List.of(), List.of(), 0, After.ANY_TIME);
+            stretches(kind, wanted.job().cards(), List.of(), List.of(), Waits.NONE);
             // Whatever is first assembled needs all pieces of its cards; the last stretch of each is enough to wait
             // for.
             for (int n = from; n < tasks.size(); n++) {

@@ -25,9 +25,17 @@ final class Rounds {
 
     private Rounds() {}
 
-    static Cycle of(SetUp s) {
+    /** What is done to each pull besides its chain if there is room for it. */
+    static final Side FOIL = new Side("cut foil for one", Hands.CUT_FOIL.seconds(), false, false);
+
+    static final Side TRIM = new Side("trim one", Hands.TRIM.seconds(), false, false);
+
+    /**
+     * @param trimmed whether pulls are trimmed afterwards: some of that can be done while others soak
+     */
+    static Cycle of(SetUp s, boolean trimmed) {
         if (s.heat() instanceof Heat.OnPlatform on) {
-            return onPlatform(s, on);
+            return onPlatform(s, on, trimmed);
         }
         return s.machine() instanceof HeatedRollers ? rollers(s) : pressed(s);
     }
@@ -41,7 +49,7 @@ final class Rounds {
         return s.passes() * s.passSeconds() + (s.passes() - 1) * s.betweenSeconds();
     }
 
-    private static Cycle onPlatform(SetUp s, Heat.OnPlatform on) {
+    private static Cycle onPlatform(SetUp s, Heat.OnPlatform on, boolean trimmed) {
         boolean taped = taped(s);
         double place = taped ? Hands.SET_TAPED.seconds() : Hands.LOOK.seconds();
         double work =
@@ -54,8 +62,10 @@ final class Rounds {
                 new Stretch(waits, false));
         List<Side> sides = new ArrayList<>(peeling());
         sides.add(new Side("brush the next", Hands.BRUSH.seconds(), false, true));
-        sides.add(new Side("cut foil for one", Hands.CUT_FOIL.seconds(), false, false));
-        sides.add(new Side("trim one", Hands.TRIM.seconds(), false, false));
+        sides.add(FOIL);
+        if (trimmed) {
+            sides.add(TRIM);
+        }
         return Cycle.of(chain, sides, s.peel().seconds(), PLACES);
     }
 
@@ -70,7 +80,7 @@ final class Rounds {
         }
         List<Stretch> chain = List.of(new Stretch(load, true), new Stretch(passes(s), false));
         List<Side> sides = new ArrayList<>(peeling());
-        sides.add(new Side("cut film for one", Hands.CUT_FOIL.seconds(), false, false));
+        sides.add(FOIL);
         return Cycle.of(chain, sides, s.peel().seconds(), PLACES);
     }
 

@@ -22,9 +22,15 @@ public final class Greedy {
         LONGEST_TAIL,
         /** What can begin first. */
         SOONEST,
+        /** What can begin soon and changes little of what is hot: a change counts as some minutes. */
+        KEEPS_HOT,
+        /** The same, if changes count as many minutes. */
+        KEEPS_HOT_LONG,
         /** As they were thought of. */
         AS_LISTED
     }
+
+    private static final int CHANGE_SECONDS = 10 * 60;
 
     private final Workload work;
     private final Map<String, Long> tails = new HashMap<>();
@@ -92,6 +98,13 @@ public final class Greedy {
         return switch (rule) {
             case LONGEST_TAIL -> byRank(timeline, byDue.thenComparing(byTail).thenComparing(byPlace));
             case AS_LISTED -> byRank(timeline, byPlace);
+            case KEEPS_HOT ->
+                keepsHot(timeline, CHANGE_SECONDS, byDue.thenComparing(byTail).thenComparing(byPlace));
+            case KEEPS_HOT_LONG ->
+                keepsHot(
+                        timeline,
+                        4 * CHANGE_SECONDS,
+                        byDue.thenComparing(byTail).thenComparing(byPlace));
             case SOONEST -> soonest(timeline, byDue.thenComparing(byTail).thenComparing(byPlace));
         };
     }
@@ -144,6 +157,39 @@ public final class Greedy {
             release(timeline, waiting, known);
         }
         return timeline.schedule();
+    }
+
+    /** @param change what a change of what is hot counts as, s; twice that for a heat-up */
+    private Schedule keepsHot(Timeline timeline, int change, Comparator<Task> rank) {
+        List<Task> left = left(timeline, rank);
+        Map<String, Integer> known = new HashMap<>();
+        while (true) {
+            Task next = null;
+            int at = 0;
+            long least = Long.MAX_VALUE;
+            for (Task task : left) {
+                int soonest = known.getOrDefault(task.id(), 0);
+                if (soonest > least) {
+                    continue;
+                }
+                OptionalInt earliest = timeline.earliest(task, soonest);
+                if (earliest.isEmpty()) {
+                    continue;
+                }
+                known.put(task.id(), earliest.getAsInt());
+                long counts = earliest.getAsInt() + (long) change * timeline.changes(task, earliest.getAsInt());
+                if (counts < least) {
+                    next = task;
+                    at = earliest.getAsInt();
+                    least = counts;
+                }
+            }
+            if (next == null) {
+                return timeline.schedule();
+            }
+            timeline.put(next, at);
+            left.remove(next);
+        }
     }
 
     /** What no longer waits for anything. */

@@ -16,7 +16,7 @@ import java.util.Objects;
 public record Schedule(Map<String, Integer> starts) {
 
     /** The largest end that is told apart, s: earlier by less is not worth another heat-up. */
-    public static final int END_STEP = 60;
+    public static final int END_STEP = 300;
 
     public Schedule {
         starts = Map.copyOf(starts);

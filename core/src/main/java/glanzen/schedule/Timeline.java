@@ -210,6 +210,24 @@ final class Timeline {
         return Math.max(Math.max(at, changed), Math.max(hours.from(), end(before)) + warm);
     }
 
+    /** What a task changes on its heater if it begins at a time: 0 nothing, 1 a tool or a setting, 2 it is heated up anew. */
+    int changes(Task task, int at) {
+        Hot hot = task.hot();
+        if (hot == null) {
+            return 0;
+        }
+        Task before = null;
+        for (Task on : Objects.requireNonNull(heated.get(hot.heater()))) {
+            before = start(on) < at ? on : before;
+        }
+        Hours hours = hours(at, task.seconds());
+        boolean stays = before != null
+                && hours != null
+                && hours.from() <= start(before)
+                && at - end(before) <= work.heater(hot.heater()).offSeconds();
+        return !stays ? 2 : Heater.changes(Objects.requireNonNull(before.hot()), hot) ? 1 : 0;
+    }
+
     /** Whether what is planned next on the heater can still begin. */
     private boolean leaves(Heater heater, Task task, int at, Task after) {
         int gap = start(after) - at - task.seconds();

@@ -18,7 +18,9 @@ import java.util.function.Consumer;
 /** Better plans by CP-SAT: what is left undone, lateness, the end and changes, one after the other, none at the cost of those before. */
 public final class CpSatPlanner implements Planner {
 
-    private static final int WORKERS = 2;
+    /** Several do not find the same plan twice; searching in turns with each other they bring the native library down. */
+    private static final int WORKERS = 1;
+
     private static final int SEED = 20_26;
     private static final double LEAST_SECONDS = 0.05;
     private static final double NANO = 1e-9;
@@ -90,7 +92,6 @@ public final class CpSatPlanner implements Planner {
             double share = aim == Aim.CHANGES ? 1 : SHARE;
             solver.getParameters()
                     .setNumSearchWorkers(WORKERS)
-                    .setInterleaveSearch(true)
                     .setRandomSeed(SEED)
                     .setMaxTimeInSeconds(share * left());
             CpSolverStatus status = solver.solve(model.cp, new CpSolverSolutionCallback() {
@@ -104,7 +105,9 @@ public final class CpSatPlanner implements Planner {
             });
             proven &= status == CpSolverStatus.OPTIMAL;
             if (aim == Aim.END && (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE)) {
-                endBound = Math.max(endBound, Schedule.END_STEP * (int) Math.ceil(solver.bestObjectiveBound() - 1e-6));
+                // The last step but one is over in any plan.
+                int steps = (int) Math.ceil(solver.bestObjectiveBound() - 1e-6);
+                endBound = Math.max(endBound, Schedule.END_STEP * (steps - 1) + 1);
                 better.accept(found());
             }
         }

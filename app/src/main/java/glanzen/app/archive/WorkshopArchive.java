@@ -1,6 +1,7 @@
 package glanzen.app.archive;
 
 import glanzen.app.drying.DryingService;
+import glanzen.app.evening.EveningService;
 import glanzen.app.job.JobService;
 import glanzen.app.keeping.Json;
 import glanzen.app.keeping.Numbers;
@@ -43,6 +44,7 @@ public class WorkshopArchive {
     private static final String ACCEPTED = "a ZIP written by Glanzen, with " + JSON_NAME + " and its pictures";
 
     private final KitService kit;
+    private final EveningService evenings;
     private final SetUpService setUps;
     private final PullService pulls;
     private final PullArchive logbook;
@@ -55,6 +57,7 @@ public class WorkshopArchive {
 
     WorkshopArchive(
             KitService kit,
+            EveningService evenings,
             SetUpService setUps,
             PullService pulls,
             PullArchive logbook,
@@ -65,6 +68,7 @@ public class WorkshopArchive {
             Numbers numbers,
             Json json) {
         this.kit = kit;
+        this.evenings = evenings;
         this.setUps = setUps;
         this.pulls = pulls;
         this.logbook = logbook;
@@ -129,6 +133,7 @@ public class WorkshopArchive {
         rigs.replace(file.beliefs(), version);
         dryings.replace(file.dryings(), version);
         jobs.replace(file.jobs(), version);
+        evenings.forgetAll();
         return new Contents(file.setUps().size(), file.pulls().size(), pictures.size());
     }
 

@@ -3,6 +3,7 @@ package glanzen.app.bench;
 import glanzen.app.device.BenchClock;
 import glanzen.app.drying.DryingPanel;
 import glanzen.app.drying.DryingService;
+import glanzen.app.evening.EveningService;
 import glanzen.app.kit.KitService;
 import glanzen.app.pull.PullService;
 import glanzen.app.pull.PullView;
@@ -14,6 +15,7 @@ import glanzen.plan.Shortage;
 import io.swagger.v3.oas.annotations.Operation;
 import java.time.Instant;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -28,6 +30,7 @@ class BenchController {
     private final PullService pulls;
     private final KitService kit;
     private final DryingService dryings;
+    private final EveningService evenings;
     private final BenchClock clock;
 
     BenchController(
@@ -36,12 +39,14 @@ class BenchController {
             PullService pulls,
             KitService kit,
             DryingService dryings,
+            EveningService evenings,
             BenchClock clock) {
         this.runs = runs;
         this.setUps = setUps;
         this.pulls = pulls;
         this.kit = kit;
         this.dryings = dryings;
+        this.evenings = evenings;
         this.clock = clock;
     }
 
@@ -54,6 +59,7 @@ class BenchController {
      * @param latest the last pulls, newest first
      * @param needs what is short or worn
      * @param dryings gel panels, longest drying first
+     * @param eveningId the evening that was planned last; nothing if none was
      */
     record BenchView(
             Instant now,
@@ -61,7 +67,8 @@ class BenchController {
             List<SavedSetUp> setUps,
             List<PullView> latest,
             List<Shortage> needs,
-            List<DryingPanel> dryings) {}
+            List<DryingPanel> dryings,
+            @Nullable String eveningId) {}
 
     @Operation(summary = "What is on now")
     @GetMapping("/api/bench")
@@ -72,7 +79,8 @@ class BenchController {
                 setUps.all(),
                 pulls.latest(),
                 Shortage.of(kit.inUse()),
-                dryings.all());
+                dryings.all(),
+                evenings.latest().orElse(null));
     }
 
     /** Lets bench time jump ahead, for trying things out. */

@@ -24,6 +24,7 @@ import glanzen.card.Laid;
 import glanzen.card.Raster;
 import glanzen.finding.Finding;
 import glanzen.finding.Weight;
+import glanzen.gluing.Building.CardStep;
 import glanzen.gluing.CardLook;
 import glanzen.gluing.CardRules;
 import glanzen.gluing.Foam;
@@ -51,7 +52,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Looks at cards before they are glued. */
 @Service
 @Transactional(readOnly = true)
-class CardService {
+public class CardService {
 
     /** Squares of the map are so many cells wide. */
     private static final int MAP_CELLS = 4;
@@ -153,6 +154,14 @@ class CardService {
 
     private ArtworkShelf shelf() {
         return forecasts.inventory().artworks();
+    }
+
+    /** How one card of a job is put together, step by step; nothing where nobody has thought of it, or where it cannot be. */
+    public List<CardStep> steps(Job job) {
+        if (job.card() == null || CardRules.ring(job.card()).isPresent()) {
+            return List.of();
+        }
+        return looked(question(job)).steps();
     }
 
     private static CardPlan plan(Job job) {

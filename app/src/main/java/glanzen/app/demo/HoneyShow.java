@@ -2,6 +2,7 @@ package glanzen.app.demo;
 
 import glanzen.app.drying.DryingService;
 import glanzen.app.drying.DryingService.Spread;
+import glanzen.app.evening.EveningService;
 import glanzen.app.job.JobService;
 import glanzen.app.kit.KitService;
 import glanzen.app.pull.LogEntry;
@@ -31,6 +32,7 @@ import glanzen.start.StartingStack;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
@@ -59,6 +61,7 @@ public class HoneyShow implements SmartLifecycle {
     private final RigService rigs;
     private final DryingService dryings;
     private final JobService jobs;
+    private final EveningService evenings;
     private final Clock clock;
     private volatile boolean running;
 
@@ -72,6 +75,7 @@ public class HoneyShow implements SmartLifecycle {
             RigService rigs,
             DryingService dryings,
             JobService jobs,
+            EveningService evenings,
             Clock clock) {
         this.kit = kit;
         this.setUps = setUps;
@@ -82,6 +86,7 @@ public class HoneyShow implements SmartLifecycle {
         this.rigs = rigs;
         this.dryings = dryings;
         this.jobs = jobs;
+        this.evenings = evenings;
         this.clock = clock;
     }
 
@@ -134,6 +139,7 @@ public class HoneyShow implements SmartLifecycle {
                 .filter(p -> p.outcome() == Outcome.CLEAN)
                 .findFirst()
                 .ifPresent(p -> pulls.prove(p.id(), p.version()));
+        new HoneyShowEvening(evenings, jobs).plan(clock.instant().atZone(ZoneId.systemDefault()));
     }
 
     @Override

@@ -1,0 +1,68 @@
+package glanzen.app.evening;
+
+import glanzen.measure.BadInput;
+import glanzen.measure.Checks;
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * What is wanted of an evening, or of several.
+ *
+ * @param jobIds jobs that are to be done
+ * @param hours when somebody is at the bench
+ * @param people pairs of hands
+ * @param due by when jobs must be done; none for any time
+ */
+public record EveningRequest(List<String> jobIds, List<BenchHours> hours, int people, List<Due> due) {
+
+    private static final int MOST_JOBS = 40;
+    private static final int MOST_HOURS = 20;
+    private static final int MOST_PEOPLE = 4;
+
+    /** A stretch of time at the bench. */
+    public record BenchHours(Instant from, Instant to) {
+
+        public BenchHours {
+            new Checks()
+                    .present("hours.from", from, "a moment")
+                    .present("hours.to", to, "a moment")
+                    .done();
+            if (!from.isBefore(to)) {
+                throw new BadInput("hours.to", "is not after its beginning", "a later moment");
+            }
+        }
+    }
+
+    /** By when a job must be done. */
+    public record Due(String jobId, Instant at) {
+
+        public Due {
+            new Checks()
+                    .name("due.jobId", jobId)
+                    .present("due.at", at, "a moment")
+                    .done();
+        }
+    }
+
+    public EveningRequest {
+        new Checks()
+                .filled("jobIds", jobIds, "at least one job")
+                .filled("hours", hours, "at least one stretch of hours")
+                .present("due", due, "by when jobs must be done, perhaps none")
+                .figure("people", people, 1, MOST_PEOPLE, "pairs of hands")
+                .done();
+        new Checks()
+                .figure("jobIds", jobIds.size(), 1, MOST_JOBS, "jobs")
+                .figure("hours", hours.size(), 1, MOST_HOURS, "stretches")
+                .done();
+        jobIds = jobIds.stream().distinct().toList();
+        hours = hours.stream().sorted(Comparator.comparing(BenchHours::from)).toList();
+        due = List.copyOf(due);
+        for (int n = 1; n < hours.size(); n++) {
+            if (hours.get(n).from().isBefore(hours.get(n - 1).to())) {
+                throw new BadInput("hours", "overlap", "stretches one after the other");
+            }
+        }
+    }
+}

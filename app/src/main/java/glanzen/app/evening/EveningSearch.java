@@ -1,0 +1,89 @@
+package glanzen.app.evening;
+
+import glanzen.schedule.Planner;
+import glanzen.schedule.Planner.Found;
+import glanzen.schedule.Workload;
+import jakarta.annotation.PreDestroy;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicBoolean;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Component;
+
+/** Looks for better plans in the background, one evening after another, until time is up or somebody stops it. */
+@Component
+class EveningSearch {
+
+    private static final Logger LOG = LoggerFactory.getLogger(EveningSearch.class);
+    private static final int LOOK_SECONDS = 10;
+
+    private final EveningService evenings;
+    private final Planner planner;
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
+        Thread thread = new Thread(task, "better plans");
+        thread.setDaemon(true);
+        return thread;
+    });
+    private final Map<String, AtomicBoolean> searching = new ConcurrentHashMap<>();
+
+    EveningSearch(EveningService evenings, Planner planner) {
+        this.evenings = evenings;
+        this.planner = planner;
+    }
+
+    boolean available() {
+        return planner.available();
+    }
+
+    boolean on(String id) {
+        return searching.containsKey(id);
+    }
+
+    /** Looks for something better than what an evening is now. */
+    void begin(String id) {
+        stop(id);
+        if (!planner.available()) {
+            return;
+        }
+        Kept kept = evenings.get(id);
+        AtomicBoolean stopped = new AtomicBoolean();
+        searching.put(id, stopped);
+        worker.execute(() -> look(id, kept, stopped));
+    }
+
+    private void look(String id, Kept kept, AtomicBoolean stopped) {
+        try {
+            Workload work = kept.workload(kept.plannedFrom());
+            Found best = planner.improve(
+                    work, kept.planOf(work), LOOK_SECONDS, stopped::get, found -> take(id, kept, work, found, stopped));
+            take(id, kept, work, best, stopped);
+        } catch (RuntimeException broken) {
+            // The quick plan stays; a better one is no promise.
+            LOG.warn("no better plan for {}: {}", id, broken.toString());
+        } finally {
+            searching.remove(id, stopped);
+        }
+    }
+
+    private void take(String id, Kept kept, Workload work, Found found, AtomicBoolean stopped) {
+        if (!stopped.get() && !evenings.better(id, kept.sequence(), work, found)) {
+            stopped.set(true);
+        }
+    }
+
+    void stop(String id) {
+        AtomicBoolean on = searching.remove(id);
+        if (on != null) {
+            on.set(true);
+        }
+    }
+
+    @PreDestroy
+    void close() {
+        searching.values().forEach(s -> s.set(true));
+        worker.shutdownNow();
+    }
+}

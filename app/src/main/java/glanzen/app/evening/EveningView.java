@@ -1,0 +1,120 @@
+package glanzen.app.evening;
+
+import glanzen.evening.WayOut;
+import java.time.Instant;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * An evening as it is shown.
+ *
+ * @param now bench time
+ * @param asked what was asked for
+ * @param blocks what is planned, in the order of time
+ * @param left what is not planned, and why
+ * @param ways what would make that possible
+ * @param spells when what is hot
+ * @param waits what dries meanwhile
+ * @param endAt when the last is over; nothing if nothing is planned
+ * @param gapSeconds by how much a plan could end earlier at most, s; nothing where nothing is proven
+ * @param proven whether no plan is better
+ * @param searching whether better plans are looked for
+ * @param solver whether there is anything to look for them with
+ * @param heatUps how often something is heated up
+ * @param changes how often something is swapped or set to another level while it is hot
+ * @param idleSeconds how long heaters are hot with nothing on them, s
+ * @param handsShare share of the hours until its end in which hands are at work, 0…1
+ * @param behindSeconds by how much it is behind, s
+ * @param sequence how often it was changed
+ */
+record EveningView(
+        String id,
+        Instant now,
+        EveningRequest asked,
+        List<PlannedBlock> blocks,
+        List<LeftBlock> left,
+        List<Way> ways,
+        List<HotSpell> spells,
+        List<Drying> waits,
+        @Nullable Instant endAt,
+        @Nullable Integer gapSeconds,
+        boolean proven,
+        boolean searching,
+        boolean solver,
+        int heatUps,
+        int changes,
+        int idleSeconds,
+        double handsShare,
+        int behindSeconds,
+        int sequence,
+        long version) {
+
+    /**
+     * A stretch of work.
+     *
+     * @param machines keys of machines it keeps
+     * @param meanwhile what is done while hands are free in a round
+     * @param eachSeconds one round, s; nothing where it is no batch
+     * @param oneByOneSeconds one by itself, s; nothing where it is no batch
+     * @param fixed whether it was put there by hand
+     * @param begunAt when it was really begun
+     * @param doneAt when it was really over
+     * @param late whether it ends after its job is due
+     */
+    record PlannedBlock(
+            String task,
+            String jobId,
+            String job,
+            String title,
+            int count,
+            Instant from,
+            Instant to,
+            @Nullable String setUpId,
+            List<String> machines,
+            @Nullable String heater,
+            List<String> meanwhile,
+            @Nullable Double eachSeconds,
+            @Nullable Double oneByOneSeconds,
+            List<String> ready,
+            boolean fixed,
+            @Nullable Instant begunAt,
+            @Nullable Instant doneAt,
+            boolean late) {}
+
+    /** Why something is not planned. */
+    enum Why {
+        /** There are not hours enough. */
+        HOURS,
+        /** It is longer than any of the hours. */
+        LONG,
+        /** What it waits for is not planned. */
+        WAITS
+    }
+
+    /** A stretch of work that is not planned. */
+    record LeftBlock(String task, String jobId, String job, String title, int count, int seconds, Why why) {}
+
+    /** A way out; see {@link WayOut}. */
+    record Way(WayOut.Kind kind, int seconds, @Nullable Instant by, String job, String title, int cards) {}
+
+    /**
+     * Something hot.
+     *
+     * @param from when it is switched on
+     * @param hotFrom when it is hot
+     * @param to when the last is done on it
+     * @param celsius how hot, for its first task
+     * @param settings what it is set to, task by task
+     */
+    record HotSpell(
+            String heater,
+            String name,
+            Instant from,
+            Instant hotFrom,
+            Instant to,
+            double celsius,
+            List<String> settings) {}
+
+    /** Something that dries between two stretches of work. */
+    record Drying(String title, String job, Instant from, Instant soundAt) {}
+}

@@ -1,0 +1,227 @@
+package glanzen.app.evening;
+
+import glanzen.app.evening.EveningView.Drying;
+import glanzen.app.evening.EveningView.HotSpell;
+import glanzen.app.evening.EveningView.LeftBlock;
+import glanzen.app.evening.EveningView.PlannedBlock;
+import glanzen.app.evening.EveningView.Way;
+import glanzen.app.evening.EveningView.Why;
+import glanzen.evening.Block;
+import glanzen.evening.WayOut;
+import glanzen.kit.HeatedRollers;
+import glanzen.kit.Kit;
+import glanzen.kit.Platform;
+import glanzen.schedule.Cost;
+import glanzen.schedule.Schedule;
+import glanzen.schedule.Schedule.Spell;
+import glanzen.schedule.Task;
+import glanzen.schedule.Workload;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/** Makes an evening fit to be shown. */
+final class EveningViews {
+
+    private final Kept kept;
+    private final Kit kit;
+    private final int now;
+    private final Workload work;
+    private final Schedule plan;
+
+    EveningViews(Kept kept, Kit kit, Instant now) {
+        this.kept = kept;
+        this.kit = kit;
+        this.now = kept.seconds(now);
+        // As it was planned, not from now on: what was to be done before is still shown.
+        this.work = new Workload(
+                kept.work().tasks(),
+                kept.work().heaters(),
+                kept.hours(Integer.MIN_VALUE / 2),
+                kept.asked().people(),
+                kept.due(),
+                kept.fixed());
+        this.plan = kept.shown();
+    }
+
+    EveningView view(String id, boolean searching, boolean solver, long version) {
+        Cost cost = plan.cost(work);
+        int end = work.tasks().stream()
+                .filter(plan::plans)
+                .mapToInt(plan::end)
+                .max()
+                .orElse(0);
+        List<Spell> spells = plan.spells(work);
+        return new EveningView(
+                id,
+                kept.at(now),
+                kept.asked(),
+                blocks(),
+                left(),
+                ways(),
+                spells.stream().map(this::spell).toList(),
+                waits(),
+                end == 0 ? null : kept.at(end),
+                kept.endBound() == 0 ? null : Math.max(0, end - kept.endBound()),
+                kept.proven(),
+                searching,
+                solver,
+                spells.size(),
+                (int) cost.changes() - spells.size(),
+                (int) cost.idleSeconds(),
+                handsShare(end),
+                behind(),
+                kept.sequence(),
+                version);
+    }
+
+    private Block block(Task t) {
+        return Objects.requireNonNull(kept.work().blocks().get(t.id()));
+    }
+
+    private List<PlannedBlock> blocks() {
+        return work.tasks().stream()
+                .filter(plan::plans)
+                .sorted(Comparator.comparingInt(plan::start))
+                .map(this::planned)
+                .toList();
+    }
+
+    private PlannedBlock planned(Task t) {
+        Block b = block(t);
+        return new PlannedBlock(
+                t.id(),
+                b.jobId(),
+                b.job(),
+                b.title(),
+                b.count(),
+                kept.at(plan.start(t)),
+                kept.at(plan.end(t)),
+                b.setUpId(),
+                t.machines(),
+                t.hot() == null ? null : t.hot().heater(),
+                b.cycle() == null ? List.of() : b.cycle().says(),
+                b.cycle() == null ? null : b.cycle().seconds(),
+                b.cycle() == null ? null : b.cycle().oneByOneSeconds(),
+                b.ready(),
+                kept.fixed().containsKey(t.id()),
+                moment(kept.begun().get(t.id())),
+                moment(kept.done().get(t.id())),
+                plan.end(t) > work.dueSeconds(t));
+    }
+
+    private @Nullable Instant moment(@Nullable Integer seconds) {
+        return seconds == null ? null : kept.at(seconds);
+    }
+
+    private List<LeftBlock> left() {
+        return work.tasks().stream()
+                .filter(t -> !plan.plans(t) && !kept.done().containsKey(t.id()))
+                .map(t -> {
+                    Block b = block(t);
+                    return new LeftBlock(t.id(), b.jobId(), b.job(), b.title(), b.count(), t.seconds(), why(t));
+                })
+                .toList();
+    }
+
+    private Why why(Task t) {
+        boolean waits = t.after().stream()
+                .anyMatch(a ->
+                        !plan.starts().containsKey(a.task()) && !kept.done().containsKey(a.task()));
+        boolean fits = work.hours().stream().anyMatch(h -> h.seconds() >= t.seconds());
+        return waits ? Why.WAITS : fits ? Why.HOURS : Why.LONG;
+    }
+
+    private List<Way> ways() {
+        return WayOut.of(work, plan, kept.work().blocks()).stream()
+                .map(this::way)
+                .toList();
+    }
+
+    private Way way(WayOut w) {
+        Optional<Block> about = Optional.ofNullable(kept.work().blocks().get(w.task()));
+        return new Way(
+                w.kind(),
+                w.kind() == WayOut.Kind.EARLIER ? 0 : w.seconds(),
+                w.kind() == WayOut.Kind.EARLIER ? kept.at(w.seconds()) : null,
+                about.map(Block::job).orElse(""),
+                about.map(Block::title).orElse(""),
+                w.cards());
+    }
+
+    private HotSpell spell(Spell s) {
+        Task.Hot first = Objects.requireNonNull(s.tasks().get(0).hot());
+        List<Platform.Level> levels = levels(s.heater());
+        return new HotSpell(
+                s.heater(),
+                kit.platform(s.heater())
+                        .map(Platform::name)
+                        .or(() -> kit.machine(s.heater()).map(m -> m.name()))
+                        .orElse(s.heater()),
+                kept.at(s.from()),
+                kept.at(plan.start(s.tasks().get(0))),
+                kept.at(s.to()),
+                first.setting() < levels.size() ? levels.get(first.setting()).celsius() : 0,
+                s.tasks().stream()
+                        .map(t -> Objects.requireNonNull(t.hot()).setting())
+                        .distinct()
+                        .filter(n -> n < levels.size())
+                        .map(n -> levels.get(n).name())
+                        .toList());
+    }
+
+    private List<Platform.Level> levels(String heater) {
+        return kit.platform(heater)
+                .map(Platform::levels)
+                .or(() -> kit.machine(heater)
+                        .filter(HeatedRollers.class::isInstance)
+                        .map(m -> ((HeatedRollers) m).settings()))
+                .orElse(List.of());
+    }
+
+    private List<Drying> waits() {
+        List<Drying> all = new ArrayList<>();
+        for (Task t : work.tasks()) {
+            for (Task.After a : t.after()) {
+                Task before = work.byId().get(a.task());
+                if (a.leastSeconds() > 0 && before != null && plan.plans(before)) {
+                    int over = plan.end(before);
+                    all.add(new Drying(
+                            block(before).title(),
+                            block(before).job(),
+                            kept.at(over),
+                            kept.at(over + a.leastSeconds())));
+                }
+            }
+        }
+        return all.stream().distinct().toList();
+    }
+
+    private double handsShare(int end) {
+        double there = work.hours().stream()
+                .mapToDouble(h -> Math.max(0, Math.min(h.to(), end) - h.from()))
+                .sum();
+        double busy = work.tasks().stream()
+                .filter(plan::plans)
+                .mapToDouble(Task::seconds)
+                .sum();
+        return there == 0 ? 0 : Math.min(1, busy / there / work.people());
+    }
+
+    /** How long the first that should have been begun, or be over, has been waiting. */
+    private int behind() {
+        return work.tasks().stream()
+                .filter(plan::plans)
+                .filter(t -> !kept.done().containsKey(t.id()))
+                .mapToInt(t -> kept.begun().containsKey(t.id()) ? now - plan.end(t) : now - plan.start(t))
+                .max()
+                .stream()
+                .map(s -> Math.max(0, s))
+                .findFirst()
+                .orElse(0);
+    }
+}

@@ -1,0 +1,138 @@
+package glanzen.app.evening;
+
+import glanzen.evening.EveningWork;
+import glanzen.schedule.Hours;
+import glanzen.schedule.Schedule;
+import glanzen.schedule.Task;
+import glanzen.schedule.Workload;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * An evening as it is kept.
+ *
+ * @param from moment from which seconds are counted
+ * @param asked what was asked for
+ * @param work what is to be done
+ * @param starts the plan: when each task begins, s
+ * @param fixed by hand: when some begin, s
+ * @param begun when tasks were really begun, s
+ * @param done when they were really over, s
+ * @param plannedFrom from when on it was planned, s
+ * @param endBound no plan ends earlier, s; 0 where nothing is proven
+ * @param proven whether no plan is better
+ * @param sequence how often it was changed
+ */
+record Kept(
+        Instant from,
+        EveningRequest asked,
+        EveningWork work,
+        Map<String, Integer> starts,
+        Map<String, Integer> fixed,
+        Map<String, Integer> begun,
+        Map<String, Integer> done,
+        int plannedFrom,
+        int endBound,
+        boolean proven,
+        int sequence) {
+
+    static Kept of(Instant from, EveningRequest asked, EveningWork work) {
+        return new Kept(from, asked, work, Map.of(), Map.of(), Map.of(), Map.of(), 0, 0, false, 0);
+    }
+
+    Instant at(int seconds) {
+        return from.plusSeconds(seconds);
+    }
+
+    int seconds(Instant at) {
+        return (int) Math.max(
+                Integer.MIN_VALUE / 2,
+                Math.min(Integer.MAX_VALUE / 2, Duration.between(from, at).toSeconds()));
+    }
+
+    /** What is still to be planned from a moment on, s: what is done is over, what was begun stays. */
+    Workload workload(int now) {
+        List<Task> left = work.tasks().stream()
+                .filter(t -> !done.containsKey(t.id()))
+                .map(t -> waiting(t, now))
+                .toList();
+        Map<String, Integer> held = new HashMap<>(fixed);
+        held.keySet().removeAll(done.keySet());
+        held.values().removeIf(at -> at < now);
+        return new Workload(left, work.heaters(), hours(now), asked.people(), due(), held);
+    }
+
+    /** When somebody is there from a moment on, s. */
+    List<Hours> hours(int now) {
+        return asked.hours().stream()
+                .map(h -> new Hours(Math.max(seconds(h.from()), now), seconds(h.to())))
+                .filter(h -> h.seconds() > 0)
+                .toList();
+    }
+
+    /** By when each job must be done, s. */
+    Map<String, Integer> due() {
+        Map<String, Integer> due = new HashMap<>();
+        asked.due().forEach(d -> due.put(d.jobId(), seconds(d.at())));
+        return due;
+    }
+
+    /** What is left of a task that was begun; what it waits for that is over counts from when it was. */
+    private Task waiting(Task t, int now) {
+        List<Task.After> after = new ArrayList<>();
+        for (Task.After a : t.after()) {
+            Integer over = done.get(a.task());
+            if (over == null) {
+                after.add(a);
+            }
+        }
+        Integer since = begun.get(t.id());
+        int left = since == null ? t.seconds() : Math.max(60, since + t.seconds() - now);
+        return new Task(t.id(), t.job(), left, t.machines(), t.hot(), after, t.risky());
+    }
+
+    /** The plan as far as it is of some work. */
+    Schedule planOf(Workload some) {
+        Map<String, Integer> of = new HashMap<>();
+        some.tasks().stream().filter(t -> starts.containsKey(t.id())).forEach(t -> of.put(t.id(), starts.get(t.id())));
+        return new Schedule(of);
+    }
+
+    /** The plan, with what was begun where it really was. */
+    Schedule shown() {
+        Map<String, Integer> all = new HashMap<>(starts);
+        all.replaceAll((id, at) -> begun.getOrDefault(id, at));
+        return new Schedule(all);
+    }
+
+    Kept planned(Schedule plan, int now, int bound, boolean best) {
+        Map<String, Integer> all = new HashMap<>(plan.starts());
+        done.keySet().stream().filter(starts::containsKey).forEach(id -> all.put(id, starts.get(id)));
+        return new Kept(from, asked, work, all, fixed, begun, done, now, bound, best, sequence + 1);
+    }
+
+    /** The same under a number: better plans for the same evening are no change of it. */
+    Kept numbered(int number) {
+        return new Kept(from, asked, work, starts, fixed, begun, done, plannedFrom, endBound, proven, number);
+    }
+
+    Kept fixing(Map<String, Integer> changed) {
+        return new Kept(from, asked, work, starts, changed, begun, done, plannedFrom, endBound, proven, sequence);
+    }
+
+    Kept begun(String task, int at) {
+        Map<String, Integer> more = new HashMap<>(begun);
+        more.put(task, at);
+        return new Kept(from, asked, work, starts, fixed, more, done, plannedFrom, endBound, proven, sequence);
+    }
+
+    Kept done(String task, int at) {
+        Map<String, Integer> more = new HashMap<>(done);
+        more.put(task, at);
+        return new Kept(from, asked, work, starts, fixed, begun, more, plannedFrom, endBound, proven, sequence);
+    }
+}

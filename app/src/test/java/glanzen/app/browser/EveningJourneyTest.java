@@ -1,0 +1,66 @@
+package glanzen.app.browser;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import glanzen.app.Caller;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
+import tools.jackson.databind.JsonNode;
+
+/** Tonight is planned, runs late, is planned anew, and goes to the calendar. */
+class EveningJourneyTest extends BrowserTest {
+
+    EveningJourneyTest(Caller caller) {
+        super(caller);
+    }
+
+    private JsonNode evening() {
+        String id = caller.get("/api/bench").json().path("eveningId").asString();
+        return caller.get("/api/evenings/" + id).json();
+    }
+
+    @Test
+    void tonightIsPlannedRunsLateAndIsPlannedAnew() {
+        browser.open("/bench");
+        browser.press("button", "Plan an evening");
+        browser.see("legend", "When you are at the bench");
+        // Only the badges tonight.
+        List<WebElement> jobs = browser.all("fieldset input[type=checkbox]");
+        for (int n = 0; n < jobs.size(); n++) {
+            if (n != 2) {
+                jobs.get(n).click();
+            }
+        }
+        browser.press("button", "Plan it");
+        browser.see("svg[aria-label^='The plan of']");
+        browser.until(() -> !evening().path("searching").asBoolean());
+        assertEquals(List.of(), browser.serious());
+        JsonNode first = evening().path("blocks").get(0);
+        WebElement block =
+                browser.see("g[role=button][aria-label*='" + first.path("title").asString() + "']");
+        block.sendKeys(Keys.ARROW_RIGHT);
+        browser.until(() -> evening().path("blocks").toString().contains("\"fixed\":true"));
+        browser.press("button", "Let it go");
+        browser.until(() -> !evening().path("blocks").toString().contains("\"fixed\":true"));
+        browser.until(() -> !evening().path("searching").asBoolean());
+        caller.post("/api/bench/skip?seconds=5400", "");
+        browser.open("/kit/boards");
+        browser.see("h1", "Kit");
+        browser.open("/bench");
+        browser.see("p", "behind the plan");
+        browser.press("button", "Plan the rest anew");
+        browser.until(() -> evening().path("behindSeconds").asInt() == 0);
+        String link = browser.see("a[href$='.ics']").getDomAttribute("href");
+        String calendar = new String(caller.get(String.valueOf(link)).bytes(), StandardCharsets.UTF_8);
+        assertTrue(calendar.contains("BEGIN:VEVENT"), calendar);
+        browser.press("button", "Begin it");
+        browser.press("button", "It is done");
+        browser.until(() -> evening().path("blocks").toString().contains("\"doneAt\":\"2"));
+        browser.press("button", "Throw it away");
+        browser.see("button", "Plan an evening");
+    }
+}

@@ -1,0 +1,211 @@
+package glanzen.app.evening;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import glanzen.app.Caller;
+import glanzen.app.Caller.Reply;
+import glanzen.app.Server;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import net.fortuna.ical4j.data.CalendarBuilder;
+import net.fortuna.ical4j.data.ParserException;
+import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.Component;
+import net.fortuna.ical4j.model.component.VEvent;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+@ExtendWith(Server.class)
+class EveningApiTest {
+
+    private final Caller caller;
+
+    EveningApiTest(Caller caller) {
+        this.caller = caller;
+    }
+
+    private static String text(Reply reply) {
+        return new String(reply.bytes(), StandardCharsets.UTF_8);
+    }
+
+    private Instant now() {
+        return Instant.parse(caller.get("/api/bench").json().path("now").asString());
+    }
+
+    private ObjectNode asked(int hours, String... jobs) {
+        ObjectNode asked = JsonNodeFactory.instance.objectNode().put("people", 1);
+        ArrayNode ids = asked.putArray("jobIds");
+        for (JsonNode job : caller.get("/api/jobs").json()) {
+            if (jobs.length == 0
+                    || List.of(jobs).contains(job.path("job").path("name").asString())) {
+                ids.add(job.path("id").asString());
+            }
+        }
+        Instant from = now().plusSeconds(600);
+        asked.putArray("hours")
+                .addObject()
+                .put("from", from.toString())
+                .put("to", from.plus(Duration.ofHours(hours)).toString());
+        asked.putArray("due");
+        return asked;
+    }
+
+    private JsonNode planned(ObjectNode asked) {
+        Reply reply = caller.post("/api/evenings", asked);
+        assertEquals(201, reply.status(), text(reply));
+        JsonNode view = reply.json();
+        return caller.post("/api/evenings/" + view.path("id").asString() + "/stop", "")
+                .json();
+    }
+
+    private static Instant at(JsonNode block, String when) {
+        return Instant.parse(block.path(when).asString());
+    }
+
+    @Test
+    void jobsAreLaidIntoTheHoursOneAfterAnother() {
+        JsonNode evening = planned(asked(12, "Prize cards"));
+        assertEquals(0, evening.path("left").size(), evening.path("left").toString());
+        Instant free = Instant.MIN;
+        for (JsonNode block : evening.path("blocks")) {
+            assertFalse(at(block, "from").isBefore(free), "one pair of hands");
+            free = at(block, "to");
+        }
+        assertEquals(free, at(evening, "endAt"));
+        for (JsonNode spell : evening.path("spells")) {
+            assertTrue(at(spell, "from").isBefore(at(spell, "hotFrom")));
+        }
+        assertTrue(evening.path("heatUps").asInt() >= 1);
+        assertEquals(
+                evening.path("id").asString(),
+                caller.get("/api/bench").json().path("eveningId").asString());
+    }
+
+    @Test
+    void whatDoesNotFitIsSaidWithAWayOut() {
+        JsonNode evening = planned(asked(2, "Prize cards"));
+        assertTrue(evening.path("left").size() > 0);
+        assertTrue(evening.path("ways").size() > 0);
+        Set<String> kinds = new HashSet<>();
+        evening.path("ways").forEach(w -> kinds.add(w.path("kind").asString()));
+        assertTrue(kinds.contains("FEWER"), kinds.toString());
+    }
+
+    @Test
+    void nonsenseIsRefusedWithItsPlace() {
+        ObjectNode none = asked(3, "No such job");
+        assertTrue(text(caller.post("/api/evenings", none)).contains("jobIds"));
+        ObjectNode over = asked(3, "Prize cards");
+        ((ObjectNode) over.path("hours").get(0))
+                .put("to", now().minusSeconds(60).toString());
+        ((ObjectNode) over.path("hours").get(0))
+                .put("from", now().minusSeconds(6000).toString());
+        Reply past = caller.post("/api/evenings", over);
+        assertEquals(422, past.status());
+        assertTrue(text(past).contains("hours"), text(past));
+        ObjectNode twice = asked(3, "Prize cards");
+        ((ArrayNode) twice.path("hours")).add(twice.path("hours").get(0));
+        assertEquals(422, caller.post("/api/evenings", twice).status());
+        assertEquals(404, caller.get("/api/evenings/none").status());
+    }
+
+    @Test
+    void whatHappensLateMovesWhatFollowsOnceItIsPlannedAnew() {
+        JsonNode evening = planned(asked(9, "Steward’s badges", "Stall signs"));
+        String at = "/api/evenings/" + evening.path("id").asString();
+        String first = evening.path("blocks").get(0).path("task").asString().replace("/", "%2F");
+        caller.post("/api/bench/skip?seconds=3600", "");
+        JsonNode begun = caller.post(at + "/happened?over=false&task=" + first + version(evening), "")
+                .json();
+        assertTrue(begun.path("behindSeconds").asInt() > 0);
+        caller.post("/api/bench/skip?seconds=900", "");
+        JsonNode done = caller.post(at + "/happened?over=true&task=" + first + version(begun), "")
+                .json();
+        assertEquals(409, caller.post(at + "/again?x=1" + version(evening), "").status(), "somebody changed it");
+        JsonNode again = caller.post(at + "/again?x=1" + version(done), "").json();
+        assertEquals(0, again.path("behindSeconds").asInt());
+        Instant now = now();
+        for (JsonNode block : again.path("blocks")) {
+            boolean over = block.path("doneAt").isString();
+            assertTrue(over || !at(block, "from").isBefore(now.minusSeconds(5)), block.toString());
+        }
+        assertEquals(
+                evening.path("blocks").size(),
+                again.path("blocks").size() + again.path("left").size());
+    }
+
+    private static String version(JsonNode evening) {
+        return "&version=" + evening.path("version").asLong();
+    }
+
+    @Test
+    void aBlockThatWasPutSomewhereStaysThereAndTheRestGivesWay() {
+        JsonNode evening = planned(asked(9, "Jar ribbons"));
+        String at = "/api/evenings/" + evening.path("id").asString();
+        JsonNode first = evening.path("blocks").get(0);
+        String task = first.path("task").asString();
+        Instant later = at(first, "from").plusSeconds(1800);
+        JsonNode moved = caller.put(at + "/fixed?task=" + task + "&at=" + later + version(evening), "")
+                .json();
+        boolean there = false;
+        for (JsonNode block : moved.path("blocks")) {
+            if (block.path("task").asString().equals(task)) {
+                there = at(block, "from").equals(later) && block.path("fixed").asBoolean();
+            }
+        }
+        assertTrue(there, moved.path("blocks").toString());
+        Reply night =
+                caller.put(at + "/fixed?task=" + task + "&at=" + later.plus(Duration.ofDays(2)) + version(moved), "");
+        assertEquals(422, night.status(), "nobody is there");
+        JsonNode free =
+                caller.put(at + "/fixed?task=" + task + version(moved), "").json();
+        free.path("blocks").forEach(b -> assertFalse(b.path("fixed").asBoolean()));
+    }
+
+    @Test
+    void theCalendarIsReadByTwoReaders() throws IOException, ParserException {
+        JsonNode evening = planned(asked(9, "Drip cards, positive and negative"));
+        String at = "/api/evenings/" + evening.path("id").asString();
+        byte[] ics = caller.get(at + ".ics").bytes();
+        Calendar calendar = new CalendarBuilder().build(new ByteArrayInputStream(ics));
+        List<VEvent> events = calendar.getComponents(Component.VEVENT);
+        int wanted = evening.path("blocks").size()
+                + evening.path("spells").size()
+                + evening.path("waits").size();
+        assertEquals(wanted, events.size());
+        Set<String> uids = new HashSet<>();
+        events.forEach(e -> uids.add(e.getUid().orElseThrow().getValue()));
+        assertEquals(wanted, uids.size(), "each has a UID of its own");
+        // Line by line, as RFC 5545 folds them.
+        String plain = new String(ics, StandardCharsets.UTF_8);
+        assertTrue(plain.lines().allMatch(l -> l.getBytes(StandardCharsets.UTF_8).length <= 75), "lines are folded");
+        String unfolded = plain.replaceAll("\r\n[ \t]", "");
+        Matcher starts = Pattern.compile("(?m)^DTSTART:(\\d{8}T\\d{6}Z)\r?$").matcher(unfolded);
+        assertEquals(wanted, starts.results().count());
+        assertEquals(
+                wanted,
+                Pattern.compile("BEGIN:VALARM").matcher(unfolded).results().count());
+        assertTrue(unfolded.contains("SEQUENCE:" + evening.path("sequence").asInt()));
+        byte[] pdf = caller.get(at + ".pdf?paper=A4&zone=Europe/Berlin").bytes();
+        try (PDDocument sheet = Loader.loadPDF(pdf)) {
+            assertTrue(new PDFTextStripper().getText(sheet).contains("Lay ready"));
+        }
+    }
+}

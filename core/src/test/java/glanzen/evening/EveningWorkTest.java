@@ -1,0 +1,154 @@
+package glanzen.evening;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import glanzen.Bench;
+import glanzen.Crafts;
+import glanzen.plan.Job;
+import glanzen.plan.JobPiece;
+import glanzen.plan.Operation;
+import glanzen.plan.Operation.Kind;
+import glanzen.route.Route;
+import glanzen.schedule.Check;
+import glanzen.schedule.Greedy;
+import glanzen.schedule.Heater;
+import glanzen.schedule.Hours;
+import glanzen.schedule.Schedule;
+import glanzen.schedule.Task;
+import glanzen.schedule.Workload;
+import glanzen.setup.SetUp;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+/** Jobs become tasks that are as much work as they are, in an order that works. */
+class EveningWorkTest {
+
+    private static final SetUp FOIL = Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30);
+    private static final SetUp DIE = Crafts.started(Route.THIN_CUT);
+    private static final Map<String, SetUp> SET_UPS = Map.of("foil", FOIL, "die", DIE);
+    private static final WarmUps USUAL = new WarmUps(heater -> OptionalDouble.empty());
+
+    private static Operation by(Kind kind, String setUp) {
+        return new Operation(kind, "", setUp);
+    }
+
+    private static EveningWork work(int cards, Set<String> proven, Operation... operations) {
+        JobPiece piece = new JobPiece("Panel", Bench.SMOOTH.id(), 1, 90, 60, List.of(operations));
+        Job job = new Job("Cards", cards, List.of(piece));
+        return EveningWork.of(List.of(new Wanted("job", job, SET_UPS, proven, List.of())), USUAL);
+    }
+
+    private static int count(EveningWork work, String title) {
+        return work.blocks().values().stream()
+                .filter(b -> b.title().startsWith(title))
+                .mapToInt(Block::count)
+                .sum();
+    }
+
+    private static Workload evening(EveningWork work, int hours) {
+        return new Workload(work.tasks(), work.heaters(), List.of(new Hours(0, 3600 * hours)), 1, Map.of(), Map.of());
+    }
+
+    @Test
+    void everyCardGoesThroughEveryOperationInStretchesOfTwentyMinutes() {
+        EveningWork work = work(
+                50, Set.of("foil", "die"), by(Kind.HOT_FOIL, "foil"), by(Kind.CUT, "die"), Operation.of(Kind.ASSEMBLE));
+        assertEquals(50, count(work, "hot foil"));
+        assertEquals(50, count(work, "die-cut"));
+        assertEquals(50, count(work, "Assemble"));
+        work.tasks().forEach(t -> assertTrue(t.seconds() <= 20 * 60 + 30, t + ""));
+        Workload evening = evening(work, 8);
+        Schedule plan = Greedy.plan(evening);
+        assertEquals(List.of(), Check.of(evening, plan));
+        assertEquals(0, plan.cost(evening).leftSeconds());
+        Task cut = first(work, "die-cut");
+        Task foil = first(work, "hot foil");
+        assertTrue(plan.start(cut) >= plan.end(foil), "foiled before it is cut");
+        assertEquals(1, plan.spells(evening).size(), "heated up once");
+    }
+
+    private static Task first(EveningWork work, String title) {
+        return work.tasks().stream()
+                .filter(t -> work.blocks().get(t.id()).title().startsWith(title))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void whatHasNeverComeOutIsTriedOnScrapBeforeTheBatch() {
+        EveningWork work = work(10, Set.of(), by(Kind.HOT_FOIL, "foil"));
+        Task scrap = first(work, "Try on scrap");
+        assertTrue(scrap.risky());
+        assertTrue(
+                first(work, "hot foil").after().stream().anyMatch(a -> a.task().equals(scrap.id())));
+        assertEquals(0, count(work(10, Set.of("foil"), by(Kind.HOT_FOIL, "foil")), "Try on scrap"));
+    }
+
+    @Test
+    void inkAndGelDryBetweenAndGelNotForEver() {
+        EveningWork work = work(
+                4,
+                Set.of("foil"),
+                Operation.of(Kind.INK),
+                Operation.of(Kind.DRY),
+                by(Kind.HOT_FOIL, "foil"),
+                Operation.of(Kind.GEL),
+                Operation.of(Kind.GEL_DRY),
+                Operation.of(Kind.FLOCK));
+        assertTrue(first(work, "hot foil").after().stream().anyMatch(a -> a.leastSeconds() == 1800));
+        Task.After gel = first(work, "flock").after().get(0);
+        assertTrue(gel.leastSeconds() > 3600 && gel.mostSeconds() == 7 * 24 * 3600);
+    }
+
+    @Test
+    void trimmingIsDoneWhileOthersSoakIfThereIsRoomForIt() {
+        SetUp slow = FOIL.withSoak(120);
+        JobPiece piece = new JobPiece(
+                "Panel", Bench.SMOOTH.id(), 1, 90, 60, List.of(by(Kind.HOT_FOIL, "slow"), Operation.of(Kind.TRIM)));
+        Wanted wanted =
+                new Wanted("job", new Job("Cards", 9, List.of(piece)), Map.of("slow", slow), Set.of("slow"), List.of());
+        EveningWork work = EveningWork.of(List.of(wanted), USUAL);
+        assertEquals(0, count(work, "trim"));
+        assertTrue(work.tasks().stream().mapToInt(Task::seconds).sum() >= 9 * 120);
+        assertTrue(work.blocks().values().iterator().next().cycle().says().contains("trim one"));
+        assertEquals(9, count(work(9, Set.of("foil"), Operation.of(Kind.TRIM)), "trim"));
+    }
+
+    @Test
+    void whatWasToldOfAHeaterCountsMoreThanItsFigures() {
+        Heater figures = work(1, Set.of(), by(Kind.HOT_FOIL, "foil")).heaters().get(0);
+        WarmUps told = new WarmUps(heater -> OptionalDouble.of(777));
+        JobPiece piece = new JobPiece("Panel", Bench.SMOOTH.id(), 1, 90, 60, List.of(by(Kind.HOT_FOIL, "foil")));
+        Heater own = EveningWork.of(
+                        List.of(new Wanted("job", new Job("Card", 1, List.of(piece)), SET_UPS, Set.of(), List.of())),
+                        told)
+                .heaters()
+                .get(0);
+        assertEquals(777, own.warmUpSeconds().get(0));
+        assertTrue(figures.warmUpSeconds().get(0) != 777);
+    }
+
+    @Test
+    void whatDoesNotFitSaysWhatWouldMakeItPossible() {
+        EveningWork work = work(80, Set.of("foil"), by(Kind.HOT_FOIL, "foil"));
+        Workload evening = evening(work, 1);
+        Schedule plan = Greedy.plan(evening);
+        List<WayOut> ways = WayOut.of(evening, plan, work.blocks());
+        WayOut fewer = ways.stream()
+                .filter(w -> w.kind() == WayOut.Kind.FEWER)
+                .findFirst()
+                .orElseThrow();
+        int done = 80 - fewer.cards();
+        Workload less = evening(work(done, Set.of("foil"), by(Kind.HOT_FOIL, "foil")), 1);
+        assertEquals(0, Greedy.plan(less).cost(less).leftSeconds(), "so many fewer do fit");
+        ways.stream().filter(w -> w.kind() == WayOut.Kind.LONGER).forEach(w -> {
+            Workload longer = evening.with(List.of(new Hours(0, 3600 + w.seconds())), 1);
+            assertEquals(0, Greedy.plan(longer).cost(longer).leftSeconds());
+        });
+        assertEquals(List.of(), WayOut.of(evening(work, 9), Greedy.plan(evening(work, 9)), work.blocks()));
+    }
+}

@@ -1,0 +1,45 @@
+<script lang="ts">
+  import type { Schemas } from '../../api/client';
+  import { time } from '../../drawing/lanes';
+  import { duration } from '../../parts/format';
+
+  /** What does not fit into the hours, and what would make it possible. */
+  let { plan }: { plan: Schemas['EveningView'] } = $props();
+
+  const WHY: Record<Schemas['LeftBlock']['why'], string> = {
+    HOURS: 'no hours left',
+    LONG: 'longer than any of the hours',
+    WAITS: 'waits for what does not fit',
+  };
+  const late = $derived(plan.blocks.filter((b) => b.late));
+
+  function says(way: Schemas['Way']): string {
+    switch (way.kind) {
+      case 'HELPER':
+        return 'a second pair of hands';
+      case 'LONGER':
+        return `${duration(way.seconds)} more at the end`;
+      case 'EARLIER':
+        return `${way.title} of ${way.job} before ${way.by ? new Date(way.by).toLocaleDateString([], { weekday: 'long' }) + ' ' + time(new Date(way.by)) : 'these hours'}`;
+      case 'FEWER':
+        return `${way.cards} fewer of ${way.job}`;
+    }
+  }
+</script>
+
+{#if plan.left.length > 0}
+  <div class="border-ochre-line bg-ochre-wash mt-3 border-l-4 px-3 py-2">
+    <p>
+      <strong>Not in these hours:</strong>
+      {plan.left.map((l) => `${l.job}: ${l.title}, ${l.count} (${WHY[l.why]})`).join('; ')}.
+    </p>
+    {#if plan.ways.length > 0}
+      <p class="mt-1">It would be possible with {plan.ways.map(says).join(', or ')}.</p>
+    {/if}
+  </div>
+{/if}
+{#if late.length > 0}
+  <p class="text-ochre mt-2">
+    Late for when it is due: {[...new Set(late.map((b) => b.job))].join(', ')}.
+  </p>
+{/if}

@@ -1,0 +1,126 @@
+<script lang="ts">
+  import Modal from 'flowbite-svelte/Modal.svelte';
+  import { api, asked, Trouble, type SavedJob } from '../../api/client';
+  import NumberField from '../../parts/NumberField.svelte';
+  import Tick from '../../parts/Tick.svelte';
+  import { evening } from '../../state/evening.svelte';
+  import { tell } from '../../state/messages.svelte';
+  import { preferences } from '../../state/preferences.svelte';
+
+  /** Which jobs, which hours, how many hands. */
+  let {
+    open = $bindable(),
+    now,
+    onplanned,
+  }: { open: boolean; now: string; onplanned: () => void } = $props();
+
+  interface Row {
+    day: string;
+    from: string;
+    to: string;
+  }
+
+  const two = (n: number) => String(n).padStart(2, '0');
+  const dayOf = (d: Date) => `${d.getFullYear()}-${two(d.getMonth() + 1)}-${two(d.getDate())}`;
+  let jobs = $state<SavedJob[]>([]);
+  let wanted = $state<Record<string, boolean>>({});
+  let due = $state<Record<string, string>>({});
+  let rows = $state<Row[]>([]);
+  let people = $state(1);
+  let wrong = $state('');
+
+  $effect(() => {
+    if (!open) return;
+    const start = new Date(now);
+    const begins = new Date(Math.ceil((start.getTime() + 60_000) / 900_000) * 900_000);
+    const ends = new Date(begins.getTime() + 3 * 3_600_000);
+    const last =
+      ends.getDate() === begins.getDate() ? `${two(ends.getHours())}:${two(ends.getMinutes())}` : '23:45';
+    rows = [{ day: dayOf(begins), from: `${two(begins.getHours())}:${two(begins.getMinutes())}`, to: last }];
+    asked(api.GET('/api/jobs'))
+      .then((found) => {
+        jobs = found;
+        wanted = Object.fromEntries(found.map((j) => [j.id, true]));
+      })
+      .catch(tell);
+  });
+
+  function another() {
+    const last = rows.at(-1);
+    const before = last ? new Date(`${last.day}T12:00`).getTime() : new Date(now).getTime();
+    const day = new Date(before + (last ? 24 * 3_600_000 : 0));
+    rows.push({ day: dayOf(day), from: last?.from ?? '19:00', to: last?.to ?? '21:30' });
+  }
+
+  async function plan() {
+    wrong = '';
+    const body = {
+      jobIds: jobs.filter((j) => wanted[j.id]).map((j) => j.id),
+      hours: rows.map((r) => ({
+        from: new Date(`${r.day}T${r.from}`).toISOString(),
+        to: new Date(`${r.day}T${r.to}`).toISOString(),
+      })),
+      people,
+      due: Object.entries(due)
+        .filter(([id, at]) => at && wanted[id])
+        .map(([jobId, at]) => ({ jobId, at: new Date(at).toISOString() })),
+    };
+    try {
+      const planned = await asked(api.POST('/api/evenings', { body }));
+      evening.forget();
+      await evening.take(Promise.resolve(planned));
+      open = false;
+      onplanned();
+    } catch (trouble) {
+      if (trouble instanceof Trouble) wrong = preferences.said(trouble.message);
+      else tell(trouble);
+    }
+  }
+</script>
+
+<Modal bind:open title="Plan an evening" size="md">
+  <form
+    class="text-ink grid gap-4"
+    onsubmit={(e) => {
+      e.preventDefault();
+      void plan();
+    }}
+  >
+    <fieldset>
+      <legend class="label">Jobs, and by when, if it matters</legend>
+      {#each jobs as job (job.id)}
+        <div class="mt-1 flex flex-wrap items-center justify-between gap-x-4">
+          <Tick bind:checked={wanted[job.id]!}>{job.job.name}, {job.job.cards}</Tick>
+          <input
+            type="datetime-local"
+            class="px-2 py-1"
+            aria-label="{job.job.name} is due"
+            bind:value={due[job.id]}
+          />
+        </div>
+      {/each}
+    </fieldset>
+    <fieldset>
+      <legend class="label">When you are at the bench</legend>
+      {#each rows as row, n (n)}
+        <div class="mt-1 flex flex-wrap items-center gap-2">
+          <input type="date" class="px-2 py-1" aria-label="Day" bind:value={row.day} required />
+          <input type="time" class="px-2 py-1" aria-label="From" bind:value={row.from} required />
+          <span>to</span>
+          <input type="time" class="px-2 py-1" aria-label="To" bind:value={row.to} required />
+          {#if rows.length > 1}
+            <button type="button" class="press press-quiet text-soft" onclick={() => rows.splice(n, 1)}
+              >Leave out</button
+            >
+          {/if}
+        </div>
+      {/each}
+      <button type="button" class="press press-quiet mt-1" onclick={another}>More hours</button>
+    </fieldset>
+    <div class="max-w-40">
+      <NumberField label="Pairs of hands" name="people" whole value={people} onvalue={(n) => (people = n)} />
+    </div>
+    {#if wrong}<p role="alert" class="text-ochre">{wrong}</p>{/if}
+    <button class="press press-strong justify-self-start">Plan it</button>
+  </form>
+</Modal>

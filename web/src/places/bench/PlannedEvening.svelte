@@ -1,0 +1,173 @@
+<script lang="ts">
+  import { push } from 'svelte-spa-router';
+  import { api, asked, type Schemas } from '../../api/client';
+  import EveningLanes from '../../drawing/EveningLanes.svelte';
+  import { current, days, time } from '../../drawing/lanes';
+  import { duration } from '../../parts/format';
+  import { evening } from '../../state/evening.svelte';
+  import { throwing } from '../../state/throwing.svelte';
+  import NotInTheHours from './NotInTheHours.svelte';
+
+  /** The evening as planned: what is next, the lanes, what it costs, and what does not fit. */
+  let { plan, onchange }: { plan: Schemas['EveningView']; onchange: () => void } = $props();
+
+  let picked = $state<number>();
+  let chosen = $state('');
+  const all = $derived(days(plan));
+  const day = $derived(all[picked ?? current(all, new Date(plan.now))]);
+  const next = $derived(plan.blocks.find((b) => !b.doneAt));
+  const block = $derived(plan.blocks.find((b) => b.task === chosen) ?? next);
+  const path = $derived({ id: plan.id });
+
+  const say = (task: string, over: boolean) =>
+    evening.take(
+      asked(
+        api.POST('/api/evenings/{id}/happened', {
+          params: { path, query: { task, over, version: plan.version } },
+        }),
+      ),
+    );
+  const again = () =>
+    evening.take(
+      asked(api.POST('/api/evenings/{id}/again', { params: { path, query: { version: plan.version } } })),
+    );
+  const look = () => evening.take(asked(api.POST('/api/evenings/{id}/search', { params: { path } })));
+  const stop = () => evening.take(asked(api.POST('/api/evenings/{id}/stop', { params: { path } })));
+
+  function fix(task: string, at: Date | undefined) {
+    const query = { task, at: at?.toISOString(), version: plan.version };
+    void evening.take(asked(api.PUT('/api/evenings/{id}/fixed', { params: { path, query } })));
+  }
+
+  function move(task: string, minutes: number) {
+    const found = plan.blocks.find((b) => b.task === task);
+    if (found) fix(task, new Date(new Date(found.from).getTime() + 60_000 * minutes));
+  }
+
+  function throwAway() {
+    throwing.away(
+      plan.id,
+      'The plan is gone; its jobs stay.',
+      () =>
+        asked(
+          api.DELETE('/api/evenings/{id}', {
+            params: { path, query: { version: plan.version } },
+            keepalive: true,
+          }),
+        ),
+      () => evening.forget(),
+    );
+  }
+</script>
+
+<section aria-label="The evening as planned">
+  {#if next}
+    <div class="flex flex-wrap items-end justify-between gap-4">
+      <div>
+        <p class="label">
+          {next.begunAt ? 'Now' : `Next, at ${time(new Date(next.from))}`}{plan.behindSeconds > 120
+            ? `; ${duration(plan.behindSeconds)} behind the plan`
+            : ''}
+        </p>
+        <p class="figure text-display leading-tight">{next.title}</p>
+        <p class="text-soft">
+          {next.job}, {next.count} of them{next.eachSeconds
+            ? `, ${Math.round(next.eachSeconds)} s each instead of ${Math.round(next.oneByOneSeconds ?? 0)}`
+            : ''}{next.meanwhile.length > 0 ? `; while each waits: ${next.meanwhile.join(', ')}` : ''}.
+        </p>
+      </div>
+      <div class="flex flex-wrap gap-2">
+        {#if next.begunAt}
+          <button class="press press-strong" onclick={() => say(next.task, true)}>It is done</button>
+        {:else}
+          <button class="press press-strong" onclick={() => say(next.task, false)}>Begin it</button>
+        {/if}
+        {#if next.setUpId}
+          <button class="press" onclick={() => push(`/stack/${next.setUpId}`)}>Open its stack</button>
+        {/if}
+        {#if plan.behindSeconds > 120}
+          <button class="press" onclick={again}>Plan the rest anew</button>
+        {/if}
+      </div>
+    </div>
+  {:else}
+    <p class="figure text-display leading-tight">All that was planned is done</p>
+  {/if}
+  {#if all.length > 1}
+    <div class="mt-4 flex flex-wrap gap-x-4" role="group" aria-label="Days">
+      {#each all as d, n (d.label)}
+        <button
+          class="press press-quiet {d === day ? 'font-bold underline' : ''}"
+          aria-pressed={d === day}
+          onclick={() => (picked = n)}>{d.label}</button
+        >
+      {/each}
+    </div>
+  {/if}
+  {#if day}
+    <div class="border-rule mt-2 overflow-x-auto border-y">
+      <div class="min-w-[720px]">
+        <EveningLanes
+          evening={plan}
+          {day}
+          {chosen}
+          onchoose={(task) => (chosen = task)}
+          onmove={move}
+          onfree={(task) => fix(task, undefined)}
+        />
+      </div>
+    </div>
+  {/if}
+  {#if block && block.task === chosen}
+    <p class="mt-2">
+      <strong>{block.job}: {block.title}</strong>, {time(new Date(block.from))} to {time(new Date(block.to))}.
+      {#if block.fixed}
+        Put there by hand.
+        <button class="text-verdigris underline" onclick={() => fix(block.task, undefined)}>Let it go</button>
+      {/if}
+      {#if block.ready.length > 0}<span class="text-soft">Lay ready: {block.ready.join('; ')}.</span>{/if}
+    </p>
+  {/if}
+  <div class="mt-3 flex flex-wrap items-baseline gap-x-10 gap-y-2">
+    {#if plan.endAt}
+      <p>
+        <span class="figure text-large font-bold">{time(new Date(plan.endAt))}</span>
+        <span class="text-soft">
+          {new Date(plan.endAt).toLocaleDateString([], { weekday: 'long' })}, {plan.left.length === 0
+            ? 'all done'
+            : 'but not all'}{plan.gapSeconds === undefined || plan.gapSeconds === null
+            ? ''
+            : plan.gapSeconds < 60
+              ? '; none ends earlier'
+              : `; at most ${duration(plan.gapSeconds)} from the best there is`}
+        </span>
+      </p>
+    {/if}
+    <p>
+      <span class="figure text-large font-bold">{plan.heatUps}</span>
+      <span class="text-soft">
+        heat-up{plan.heatUps === 1 ? '' : 's'}, {plan.changes} swapped while hot, {duration(plan.idleSeconds)} hot
+        with nothing on it
+      </span>
+    </p>
+    <div class="flex flex-wrap gap-x-4">
+      {#if plan.searching}
+        <span class="text-soft" aria-live="polite">Looking for better…</span>
+        <button class="text-verdigris underline" onclick={stop}>Stop</button>
+      {:else if plan.solver && !plan.proven}
+        <button class="text-verdigris underline" onclick={look}>Look for better</button>
+      {:else if !plan.solver}
+        <span class="text-soft">Only the quick plan: nothing better can be looked for on this machine.</span>
+      {/if}
+      <button class="text-verdigris underline" onclick={onchange}>Plan another</button>
+      <a class="text-verdigris underline" href="/api/evenings/{plan.id}.ics">To the calendar</a>
+      <a
+        class="text-verdigris underline"
+        href="/api/evenings/{plan.id}.pdf?paper=A4&zone={Intl.DateTimeFormat().resolvedOptions().timeZone}"
+        >Evening sheet</a
+      >
+      <button class="text-soft underline" onclick={throwAway}>Throw it away</button>
+    </div>
+  </div>
+  <NotInTheHours {plan} />
+</section>
