@@ -28,9 +28,12 @@
   const blocks = $derived(within(evening.blocks, day));
   const row = $derived(rows(blocks));
   const hands = $derived(ROW * Math.max(1, ...row.map((r) => r + 1)) + 34);
-  const machines = $derived([...new Set(blocks.flatMap((b) => b.machines))]);
   const spells = $derived(within(evening.spells, day));
   const heaters = $derived([...new Set(spells.map((s) => s.heater))]);
+  /** Rollers heat by themselves: they have their lane where they are hot. */
+  const machines = $derived(
+    [...new Set(blocks.flatMap((b) => b.machines))].filter((id) => !heaters.includes(id)),
+  );
   const dryings = $derived(
     evening.waits.filter((w) => new Date(w.from) < day.to && new Date(w.soundAt) > day.from),
   );
@@ -64,11 +67,11 @@
 
   function keys(event: KeyboardEvent, b: Planned) {
     const by = event.key === 'ArrowLeft' ? -MINUTES : event.key === 'ArrowRight' ? MINUTES : 0;
+    if (by === 0 && !['Delete', 'Enter', ' '].includes(event.key)) return;
+    event.preventDefault();
+    onchoose(b.task);
     if (by !== 0) onmove(b.task, by);
     else if (event.key === 'Delete') onfree(b.task);
-    else if (event.key === 'Enter' || event.key === ' ') onchoose(b.task);
-    else return;
-    event.preventDefault();
   }
 
   function grab(event: PointerEvent, b: Planned) {

@@ -47,6 +47,7 @@
   <Asked question={asking} />
   {#if bench}
     {#if planned}
+      {#if bench.runs.length > 0}<NextAction {bench} onstart={() => (starting = true)} />{/if}
       <PlannedEvening plan={planned} onchange={() => (planning = true)} />
     {:else}
       <NextAction {bench} onstart={() => (starting = true)} />

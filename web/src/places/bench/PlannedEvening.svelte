@@ -4,6 +4,7 @@
   import EveningLanes from '../../drawing/EveningLanes.svelte';
   import { current, days, time } from '../../drawing/lanes';
   import { duration } from '../../parts/format';
+  import { cue } from '../../state/cue';
   import { evening } from '../../state/evening.svelte';
   import { throwing } from '../../state/throwing.svelte';
   import NotInTheHours from './NotInTheHours.svelte';
@@ -16,8 +17,18 @@
   const all = $derived(days(plan));
   const day = $derived(all[picked ?? current(all, new Date(plan.now))]);
   const next = $derived(plan.blocks.find((b) => !b.doneAt));
+  /** Whether going on with the next while one waits is any quicker. */
+  const saves = $derived((next?.oneByOneSeconds ?? 0) - (next?.eachSeconds ?? 0) > 1);
   const block = $derived(plan.blocks.find((b) => b.task === chosen) ?? next);
   const path = $derived({ id: plan.id });
+
+  /** What is due is heard once, softly; the screen says the same. */
+  let told = '';
+  $effect(() => {
+    if (!next || next.begunAt || new Date(plan.now) < new Date(next.from) || told === next.task) return;
+    told = next.task;
+    cue();
+  });
 
   const say = (task: string, over: boolean) =>
     evening.take(
@@ -65,15 +76,17 @@
     <div class="flex flex-wrap items-end justify-between gap-4">
       <div>
         <p class="label">
-          {next.begunAt ? 'Now' : `Next, at ${time(new Date(next.from))}`}{plan.behindSeconds > 120
-            ? `; ${duration(plan.behindSeconds)} behind the plan`
-            : ''}
+          {next.begunAt ? 'Now' : `Next, at ${time(new Date(next.from))}`}{!next.begunAt && plan.latestAt
+            ? `, at the latest ${time(new Date(plan.latestAt))}`
+            : ''}{plan.behindSeconds > 120 ? `; ${duration(plan.behindSeconds)} behind the plan` : ''}
         </p>
         <p class="figure text-display leading-tight">{next.title}</p>
         <p class="text-soft">
-          {next.job}, {next.count} of them{next.eachSeconds
-            ? `, ${Math.round(next.eachSeconds)} s each instead of ${Math.round(next.oneByOneSeconds ?? 0)}`
-            : ''}{next.meanwhile.length > 0 ? `; while each waits: ${next.meanwhile.join(', ')}` : ''}.
+          {next.job}, {next.count} of them{saves
+            ? `, ${Math.round(next.eachSeconds ?? 0)} s each instead of ${Math.round(next.oneByOneSeconds ?? 0)}`
+            : ''}{saves && next.meanwhile.length > 0
+            ? `; while each waits: ${next.meanwhile.join(', ')}`
+            : ''}.
         </p>
       </div>
       <div class="flex flex-wrap gap-2">

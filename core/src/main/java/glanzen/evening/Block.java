@@ -12,6 +12,8 @@ import org.jspecify.annotations.Nullable;
  * @param title what is done
  * @param count how many of what
  * @param seconds how long it takes, s
+ * @param pace what it counts as for a person's own pace: its set-up, or what hands do
+ * @param usualSeconds how long hands usually take for it, s
  * @param setUpId the set-up it is done with; nothing where it is done by hand
  * @param cycle the round, where it is a batch
  * @param ready what must lie ready for it
@@ -23,6 +25,8 @@ public record Block(
         String title,
         int count,
         int seconds,
+        String pace,
+        double usualSeconds,
         @Nullable String setUpId,
         @Nullable Cycle cycle,
         List<String> ready) {

@@ -41,19 +41,25 @@ public record EveningWork(List<Task> tasks, Map<String, Block> blocks, List<Heat
      * All of some jobs.
      *
      * @param heaters how long what heats takes
+     * @param pace how much longer the person takes than usual
      */
-    public static EveningWork of(List<Wanted> jobs, Heaters heaters) {
-        Builder builder = new Builder();
+    public static EveningWork of(List<Wanted> jobs, Heaters heaters, OwnPace pace) {
+        Builder builder = new Builder(pace);
         jobs.forEach(builder::job);
         return new EveningWork(
                 List.copyOf(builder.tasks), Map.copyOf(builder.blocks), heaters.of(builder.heating.values()));
     }
 
     private static final class Builder {
+        private final OwnPace pace;
         private final List<Task> tasks = new ArrayList<>();
         private final Map<String, Block> blocks = new HashMap<>();
         /** What heats, by its key, as some set-up uses it. */
         private final Map<String, SetUp> heating = new LinkedHashMap<>();
+
+        Builder(OwnPace pace) {
+            this.pace = pace;
+        }
 
         /** A stretch that was made, and up to which piece it reaches. */
         private record Made(String task, int upTo) {}
@@ -146,7 +152,12 @@ public record EveningWork(List<Task> tasks, Map<String, Block> blocks, List<Heat
                 @Nullable String setUpId,
                 @Nullable SetUp setUp,
                 @Nullable Cycle cycle,
-                double eachSeconds) {}
+                double eachSeconds) {
+
+            String pace() {
+                return setUpId != null ? setUpId : title.replaceAll(", .*", "");
+            }
+        }
 
         /** What has never come out is tried first, with nothing at stake. */
         private String scrap(Kind kind) {
@@ -159,7 +170,8 @@ public record EveningWork(List<Task> tasks, Map<String, Block> blocks, List<Heat
             int setting = kind.setUp == null || kind.setUp.platform().isEmpty()
                     ? 0
                     : Rounds.taped(kind.setUp) ? 0 : Hands.SET_LOOSE.seconds();
-            int atMost = Math.max(1, (int) ((STRETCH_SECONDS - setting) / kind.eachSeconds));
+            int atMost =
+                    Math.max(1, (int) ((STRETCH_SECONDS - setting) / (kind.eachSeconds * pace.factor(kind.pace()))));
             int parts = (count + atMost - 1) / atMost;
             List<Made> made = new ArrayList<>();
             for (int n = 0; n < parts; n++) {
@@ -209,11 +221,12 @@ public record EveningWork(List<Task> tasks, Map<String, Block> blocks, List<Heat
 
         private String add(Kind kind, String title, int count, int seconds, List<After> after, boolean risky) {
             String id = kind.wanted.id() + "/" + tasks.size();
+            int own = (int) Math.max(1, Math.ceil(seconds * pace.factor(kind.pace())));
             SetUp setUp = kind.setUp;
             tasks.add(new Task(
                     id,
                     kind.wanted.id(),
-                    Math.max(1, seconds),
+                    own,
                     setUp == null ? List.of() : List.of(setUp.machine().id()),
                     setUp == null ? null : hot(setUp),
                     after,
@@ -226,7 +239,9 @@ public record EveningWork(List<Task> tasks, Map<String, Block> blocks, List<Heat
                             kind.wanted.job().name(),
                             title,
                             count,
-                            Math.max(1, seconds),
+                            own,
+                            kind.pace(),
+                            seconds,
                             kind.setUpId,
                             kind.cycle,
                             setUp == null ? List.of() : RunSheet.preflight(setUp)));

@@ -39,7 +39,7 @@ class EveningWorkTest {
     private static EveningWork work(int cards, Set<String> proven, Operation... operations) {
         JobPiece piece = new JobPiece("Panel", Bench.SMOOTH.id(), 1, 90, 60, List.of(operations));
         Job job = new Job("Cards", cards, List.of(piece));
-        return EveningWork.of(List.of(new Wanted("job", job, SET_UPS, proven, List.of())), USUAL);
+        return EveningWork.of(List.of(new Wanted("job", job, SET_UPS, proven, List.of())), USUAL, OwnPace.USUAL);
     }
 
     private static int count(EveningWork work, String title) {
@@ -111,7 +111,7 @@ class EveningWorkTest {
                 "Panel", Bench.SMOOTH.id(), 1, 90, 60, List.of(by(Kind.HOT_FOIL, "slow"), Operation.of(Kind.TRIM)));
         Wanted wanted =
                 new Wanted("job", new Job("Cards", 9, List.of(piece)), Map.of("slow", slow), Set.of("slow"), List.of());
-        EveningWork work = EveningWork.of(List.of(wanted), USUAL);
+        EveningWork work = EveningWork.of(List.of(wanted), USUAL, OwnPace.USUAL);
         assertEquals(0, count(work, "trim"));
         assertTrue(work.tasks().stream().mapToInt(Task::seconds).sum() >= 9 * 120);
         assertTrue(work.blocks().values().iterator().next().cycle().says().contains("trim one"));
@@ -125,11 +125,26 @@ class EveningWorkTest {
         JobPiece piece = new JobPiece("Panel", Bench.SMOOTH.id(), 1, 90, 60, List.of(by(Kind.HOT_FOIL, "foil")));
         Heater own = EveningWork.of(
                         List.of(new Wanted("job", new Job("Card", 1, List.of(piece)), SET_UPS, Set.of(), List.of())),
-                        told)
+                        told,
+                        OwnPace.USUAL)
                 .heaters()
                 .get(0);
         assertEquals(777, own.warmUpSeconds().get(0));
         assertTrue(figures.warmUpSeconds().get(0) != 777);
+    }
+
+    @Test
+    void whoTookLongerIsPlannedMoreAndOnceCountsLittle() {
+        OwnPace slow = OwnPace.of(List.of(new OwnPace.Took("foil", 1200, 1800)));
+        assertEquals(1.25, slow.factor("foil"), 1e-9);
+        assertEquals(1, slow.factor("die"), 1e-9);
+        assertEquals(1, OwnPace.of(List.of(new OwnPace.Took("foil", 600, 6000))).factor("foil"), 1e-9, "a break");
+        JobPiece piece = new JobPiece("Panel", Bench.SMOOTH.id(), 1, 90, 60, List.of(by(Kind.HOT_FOIL, "foil")));
+        Wanted wanted = new Wanted("job", new Job("Cards", 6, List.of(piece)), SET_UPS, Set.of("foil"), List.of());
+        int usual = first(EveningWork.of(List.of(wanted), USUAL, OwnPace.USUAL), "hot foil")
+                .seconds();
+        Task own = first(EveningWork.of(List.of(wanted), USUAL, slow), "hot foil");
+        assertEquals(1.25 * usual, own.seconds(), 2);
     }
 
     @Test

@@ -11,7 +11,10 @@ import glanzen.app.setup.SavedSetUp;
 import glanzen.app.setup.SetUpService;
 import glanzen.app.web.Conflict;
 import glanzen.app.web.NotFound;
+import glanzen.evening.Block;
 import glanzen.evening.EveningWork;
+import glanzen.evening.OwnPace;
+import glanzen.evening.OwnPace.Took;
 import glanzen.evening.Wanted;
 import glanzen.evening.WarmUps;
 import glanzen.measure.BadInput;
@@ -72,19 +75,34 @@ public class EveningService {
         EveningWork work = EveningWork.of(
                 asked.jobIds().stream().map(this::wanted).toList(),
                 new WarmUps(heater ->
-                        told.fromColdSeconds(heater).map(OptionalDouble::of).orElse(OptionalDouble.empty())));
+                        told.fromColdSeconds(heater).map(OptionalDouble::of).orElse(OptionalDouble.empty())),
+                pace());
         if (work.tasks().isEmpty()) {
             throw new BadInput("jobIds", "have nothing that is to be done", "jobs with operations");
         }
         EveningEntity entity = new EveningEntity();
         entity.id = "evening-" + UUID.randomUUID().toString().substring(0, 8);
-        entity.plannedAt = now();
+        entity.plannedAt = clock.lived();
         Kept kept = Kept.of(now(), asked, work);
         if (kept.hours(0).isEmpty()) {
             throw new BadInput("hours", "are all over", "hours that are still to come");
         }
         write(entity, quick(kept));
         return entity.id;
+    }
+
+    /** What the person took before, for whatever they said that it was begun and over. */
+    private OwnPace pace() {
+        return OwnPace.of(evenings.findAll().stream()
+                .map(this::read)
+                .flatMap(kept -> kept.done().entrySet().stream()
+                        .filter(d -> kept.begun().containsKey(d.getKey()))
+                        .map(d -> {
+                            Block block = kept.work().blocks().get(d.getKey());
+                            int took = d.getValue() - kept.begun().get(d.getKey());
+                            return new Took(block.pace(), block.usualSeconds(), took);
+                        }))
+                .toList());
     }
 
     private Instant now() {

@@ -25,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param idleSeconds how long heaters are hot with nothing on them, s
  * @param handsShare share of the hours until its end in which hands are at work, 0…1
  * @param behindSeconds by how much it is behind, s
+ * @param latestAt when what is next must be begun at the latest, so that all of these hours still fits; nothing if nothing is next
  * @param sequence how often it was changed
  */
 record EveningView(
@@ -46,6 +47,7 @@ record EveningView(
         int idleSeconds,
         double handsShare,
         int behindSeconds,
+        @Nullable Instant latestAt,
         int sequence,
         long version) {
 

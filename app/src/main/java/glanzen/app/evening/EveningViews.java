@@ -75,6 +75,7 @@ final class EveningViews {
                 (int) cost.idleSeconds(),
                 handsShare(end),
                 behind(),
+                latest(),
                 kept.sequence(),
                 version);
     }
@@ -210,6 +211,29 @@ final class EveningViews {
                 .mapToDouble(Task::seconds)
                 .sum();
         return there == 0 ? 0 : Math.min(1, busy / there / work.people());
+    }
+
+    /** What is next may slip by what is free at the end of its hours. */
+    private @Nullable Instant latest() {
+        Optional<Task> next = work.tasks().stream()
+                .filter(t -> plan.plans(t) && !kept.done().containsKey(t.id()))
+                .min(Comparator.comparingInt(plan::start));
+        if (next.isEmpty()) {
+            return null;
+        }
+        int begins = plan.start(next.get());
+        return work.hours().stream()
+                .filter(h -> h.from() <= begins && begins < h.to())
+                .findFirst()
+                .map(h -> {
+                    int last = work.tasks().stream()
+                            .filter(t -> plan.plans(t) && plan.start(t) < h.to())
+                            .mapToInt(plan::end)
+                            .max()
+                            .orElse(h.to());
+                    return kept.at(begins + Math.max(0, h.to() - last));
+                })
+                .orElse(null);
     }
 
     /** How long the first that should have been begun, or be over, has been waiting. */
