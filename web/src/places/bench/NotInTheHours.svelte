@@ -4,12 +4,13 @@
   import { duration } from '../../parts/format';
 
   /** What does not fit into the hours, and what would make it possible. */
-  let { plan }: { plan: Schemas['EveningView'] } = $props();
+  let { plan, ontake }: { plan: Schemas['EveningView']; ontake: (task: string) => void } = $props();
 
   const WHY: Record<Schemas['LeftBlock']['why'], string> = {
     HOURS: 'no hours left',
     LONG: 'longer than any of the hours',
     WAITS: 'waits for what does not fit',
+    BY_HAND: 'left out by you',
   };
   const late = $derived(plan.blocks.filter((b) => b.late));
 
@@ -33,6 +34,13 @@
       <strong>Not in these hours:</strong>
       {plan.left.map((l) => `${l.job}: ${l.title}, ${l.count} (${WHY[l.why]})`).join('; ')}.
     </p>
+    {#each plan.left.filter((l) => l.why === 'BY_HAND') as l (l.task)}
+      <p>
+        <button class="text-verdigris underline" onclick={() => ontake(l.task)}
+          >Take in again: {l.title}</button
+        >
+      </p>
+    {/each}
     {#if plan.ways.length > 0}
       <p class="mt-1">It would be possible with {plan.ways.map(says).join(', or ')}.</p>
     {/if}

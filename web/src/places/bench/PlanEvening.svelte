@@ -27,6 +27,9 @@
   let due = $state<Record<string, string>>({});
   let rows = $state<Row[]>([]);
   let people = $state(1);
+  /** From when on nothing loud is done, each day; empty for never. */
+  let quietFrom = $state('');
+  const QUIET_HOURS = 9;
   let wrong = $state('');
 
   $effect(() => {
@@ -61,6 +64,15 @@
         to: new Date(`${r.day}T${r.to}`).toISOString(),
       })),
       people,
+      quiet: quietFrom
+        ? rows.map((r) => {
+            const from = new Date(`${r.day}T${quietFrom}`);
+            return {
+              from: from.toISOString(),
+              to: new Date(from.getTime() + QUIET_HOURS * 3_600_000).toISOString(),
+            };
+          })
+        : [],
       due: Object.entries(due)
         .filter(([id, at]) => at && wanted[id])
         .map(([jobId, at]) => ({ jobId, at: new Date(at).toISOString() })),
@@ -117,6 +129,10 @@
       {/each}
       <button type="button" class="press press-quiet mt-1" onclick={another}>More hours</button>
     </fieldset>
+    <label class="max-w-60">
+      <span class="label block">No motor and no beep from, if it matters</span>
+      <input type="time" class="px-2 py-1" bind:value={quietFrom} />
+    </label>
     <div class="max-w-40">
       <NumberField label="Pairs of hands" name="people" whole value={people} onvalue={(n) => (people = n)} />
     </div>

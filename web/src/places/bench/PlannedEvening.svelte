@@ -6,6 +6,7 @@
   import { duration } from '../../parts/format';
   import { cue } from '../../state/cue';
   import { evening } from '../../state/evening.svelte';
+  import { tell } from '../../state/messages.svelte';
   import { throwing } from '../../state/throwing.svelte';
   import NotInTheHours from './NotInTheHours.svelte';
 
@@ -34,21 +35,48 @@
     evening.take(
       asked(
         api.POST('/api/evenings/{id}/happened', {
-          params: { path, query: { task, over, version: plan.version } },
+          params: { path, query: { task, over, sequence: plan.sequence } },
         }),
       ),
     );
   const again = () =>
     evening.take(
-      asked(api.POST('/api/evenings/{id}/again', { params: { path, query: { version: plan.version } } })),
+      asked(api.POST('/api/evenings/{id}/again', { params: { path, query: { sequence: plan.sequence } } })),
     );
   const look = () => evening.take(asked(api.POST('/api/evenings/{id}/search', { params: { path } })));
   const stop = () => evening.take(asked(api.POST('/api/evenings/{id}/stop', { params: { path } })));
 
-  function fix(task: string, at: Date | undefined) {
-    const query = { task, at: at?.toISOString(), version: plan.version };
-    void evening.take(asked(api.PUT('/api/evenings/{id}/fixed', { params: { path, query } })));
+  /** What a change by hand costs is said. */
+  async function costing(work: Promise<Schemas['EveningView']>) {
+    const before = { end: plan.endAt, heatUps: plan.heatUps };
+    if (!(await evening.take(work)) || !evening.now) return;
+    const after = evening.now;
+    const later = before.end && after.endAt ? Date.parse(after.endAt) - Date.parse(before.end) : 0;
+    const more = after.heatUps - before.heatUps;
+    const said = [
+      ...(Math.abs(later) >= 60_000
+        ? [`ends ${duration(Math.abs(later) / 1000)} ${later > 0 ? 'later' : 'earlier'}`]
+        : []),
+      ...(more !== 0
+        ? [`${Math.abs(more)} heat-up${Math.abs(more) === 1 ? '' : 's'} ${more > 0 ? 'more' : 'fewer'}`]
+        : []),
+    ];
+    tell(said.length > 0 ? `It ${said.join(', ')}.` : 'It costs nothing.');
   }
+
+  function fix(task: string, at: Date | undefined) {
+    const query = { task, at: at?.toISOString(), sequence: plan.sequence };
+    void costing(asked(api.PUT('/api/evenings/{id}/fixed', { params: { path, query } })));
+  }
+
+  const leaveOut = (task: string, out: boolean) =>
+    costing(
+      asked(
+        api.PUT('/api/evenings/{id}/left-out', {
+          params: { path, query: { task, out, sequence: plan.sequence } },
+        }),
+      ),
+    );
 
   function move(task: string, minutes: number) {
     const found = plan.blocks.find((b) => b.task === task);
@@ -62,7 +90,7 @@
       () =>
         asked(
           api.DELETE('/api/evenings/{id}', {
-            params: { path, query: { version: plan.version } },
+            params: { path, query: { sequence: plan.sequence } },
             keepalive: true,
           }),
         ),
@@ -138,6 +166,8 @@
         Put there by hand.
         <button class="text-verdigris underline" onclick={() => fix(block.task, undefined)}>Let it go</button>
       {/if}
+      <button class="text-verdigris underline" onclick={() => leaveOut(block.task, true)}>Leave it out</button
+      >
       {#if block.ready.length > 0}<span class="text-soft">Lay ready: {block.ready.join('; ')}.</span>{/if}
     </p>
   {/if}
@@ -182,5 +212,5 @@
       <button class="text-soft underline" onclick={throwAway}>Throw it away</button>
     </div>
   </div>
-  <NotInTheHours {plan} />
+  <NotInTheHours {plan} ontake={(task) => leaveOut(task, false)} />
 </section>

@@ -2,6 +2,7 @@ package glanzen.evening;
 
 import glanzen.kit.HeatedRollers;
 import glanzen.kit.Platform;
+import glanzen.kit.Press;
 import glanzen.plan.JobPiece;
 import glanzen.plan.Operation;
 import glanzen.schedule.Heater;
@@ -215,7 +216,7 @@ public record EveningWork(List<Task> tasks, Map<String, Block> blocks, List<Heat
                 Task t = tasks.get(n);
                 List<After> after = new ArrayList<>(t.after());
                 last.forEach(m -> after.add(After.of(m.task)));
-                tasks.set(n, new Task(t.id(), t.job(), t.seconds(), t.machines(), t.hot(), after, t.risky()));
+                tasks.set(n, new Task(t.id(), t.job(), t.seconds(), t.machines(), t.hot(), after, t.loud(), t.risky()));
             }
         }
 
@@ -230,6 +231,7 @@ public record EveningWork(List<Task> tasks, Map<String, Block> blocks, List<Heat
                     setUp == null ? List.of() : List.of(setUp.machine().id()),
                     setUp == null ? null : hot(setUp),
                     after,
+                    setUp != null && loud(setUp),
                     risky));
             blocks.put(
                     id,
@@ -246,6 +248,12 @@ public record EveningWork(List<Task> tasks, Map<String, Block> blocks, List<Heat
                             kind.cycle,
                             setUp == null ? List.of() : RunSheet.preflight(setUp)));
             return id;
+        }
+
+        /** A motor is heard, and a platform that says that it is ready. */
+        private static boolean loud(SetUp s) {
+            boolean motor = s.machine() instanceof Press press && press.kind() == Press.Kind.MOTOR;
+            return motor || s.heat() instanceof Heat.OnPlatform;
         }
 
         private @Nullable Hot hot(SetUp s) {

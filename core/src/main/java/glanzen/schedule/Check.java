@@ -37,6 +37,9 @@ public final class Check {
         if (work.hours().stream().noneMatch(h -> h.from() <= from && to <= h.to())) {
             wrong.add(t.id() + " is done when nobody is there");
         }
+        if (t.loud() && work.quiet().stream().anyMatch(q -> from < q.to() && q.from() < to)) {
+            wrong.add(t.id() + " is heard in quiet hours");
+        }
         Integer fixed = work.fixed().get(t.id());
         if (fixed != null && fixed != from) {
             wrong.add(t.id() + " does not begin when it was said to");

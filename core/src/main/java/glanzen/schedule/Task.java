@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param machines keys of machines nothing else can use meanwhile
  * @param hot the heat it is done with; nothing where it is done cold
  * @param after what it waits for
+ * @param loud whether it is heard: a motor, or a heater that beeps
  * @param risky whether it is better known early how it comes out
  */
 public record Task(
@@ -21,6 +22,7 @@ public record Task(
         List<String> machines,
         @Nullable Hot hot,
         List<After> after,
+        boolean loud,
         boolean risky) {
 
     public Task {

@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
 
@@ -135,6 +136,10 @@ final class Timeline {
         }
         int from = Math.max(at, hours.from());
         from = Math.max(from, heat(task, from, hours));
+        Optional<Hours> quiet = work.disturbs(task, from);
+        if (quiet.isPresent()) {
+            return quiet.get().to();
+        }
         int hands = 0;
         int free = Integer.MAX_VALUE;
         for (int n = place(from - longest); n < busy.size() && start(busy.get(n)) < from + task.seconds(); n++) {

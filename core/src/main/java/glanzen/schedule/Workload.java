@@ -18,6 +18,7 @@ import java.util.Set;
  * @param hours when somebody is there, in order, none touching another
  * @param people pairs of hands
  * @param due when each job must be done, by its key, s; a job that is missing may end at any time
+ * @param quiet when nothing loud may be done, in order
  * @param fixed tasks that begin at a time that was said by hand, by their keys, s
  */
 public record Workload(
@@ -26,12 +27,14 @@ public record Workload(
         List<Hours> hours,
         int people,
         Map<String, Integer> due,
+        List<Hours> quiet,
         Map<String, Integer> fixed) {
 
     public Workload {
         tasks = List.copyOf(tasks);
         heaters = List.copyOf(heaters);
         hours = hours.stream().sorted(Comparator.comparingInt(Hours::from)).toList();
+        quiet = quiet.stream().sorted(Comparator.comparingInt(Hours::from)).toList();
         due = Map.copyOf(due);
         fixed = Map.copyOf(fixed);
     }
@@ -73,13 +76,22 @@ public record Workload(
         return Optional.of(order);
     }
 
+    /** Quiet hours that a task would be heard in if it began at a time; nothing if it would not. */
+    Optional<Hours> disturbs(Task task, int start) {
+        return !task.loud()
+                ? Optional.empty()
+                : quiet.stream()
+                        .filter(q -> q.from() < start + task.seconds() && q.to() > start)
+                        .findFirst();
+    }
+
     /** The same with other hours and hands. */
     public Workload with(List<Hours> changedHours, int changedPeople) {
-        return new Workload(tasks, heaters, changedHours, changedPeople, due, fixed);
+        return new Workload(tasks, heaters, changedHours, changedPeople, due, quiet, fixed);
     }
 
     /** The same with other tasks. */
     public Workload with(List<Task> changed) {
-        return new Workload(changed, heaters, hours, people, due, fixed);
+        return new Workload(changed, heaters, hours, people, due, quiet, fixed);
     }
 }

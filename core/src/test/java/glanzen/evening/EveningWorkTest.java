@@ -50,7 +50,8 @@ class EveningWorkTest {
     }
 
     private static Workload evening(EveningWork work, int hours) {
-        return new Workload(work.tasks(), work.heaters(), List.of(new Hours(0, 3600 * hours)), 1, Map.of(), Map.of());
+        return new Workload(
+                work.tasks(), work.heaters(), List.of(new Hours(0, 3600 * hours)), 1, Map.of(), List.of(), Map.of());
     }
 
     @Test

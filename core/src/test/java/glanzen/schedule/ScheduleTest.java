@@ -20,12 +20,12 @@ class ScheduleTest {
     private static final int MINUTE = 60;
 
     private static Task task(String id, int minutes, Hot hot, After... after) {
-        return new Task(id, "job", minutes * MINUTE, List.of(), hot, List.of(after), false);
+        return new Task(id, "job", minutes * MINUTE, List.of(), hot, List.of(after), false, false);
     }
 
     private static Workload evening(int minutes, Task... tasks) {
         List<Hours> hours = List.of(new Hours(0, minutes * MINUTE));
-        return new Workload(List.of(tasks), Workshops.HEATERS, hours, 1, Map.of(), Map.of());
+        return new Workload(List.of(tasks), Workshops.HEATERS, hours, 1, Map.of(), List.of(), Map.of());
     }
 
     @ParameterizedTest
@@ -73,12 +73,14 @@ class ScheduleTest {
                 List.of(),
                 new Hot("rollers", 0, ""),
                 List.of(new After("spread", 120 * MINUTE, 700 * MINUTE)),
+                false,
                 false);
-        Workload work = new Workload(List.of(spread, foil), Workshops.HEATERS, two, 1, Map.of(), Map.of());
+        Workload work = new Workload(List.of(spread, foil), Workshops.HEATERS, two, 1, Map.of(), List.of(), Map.of());
         Schedule plan = Greedy.plan(work);
         assertEquals(605 * MINUTE, plan.starts().get("foil"), "warmed up when somebody is there again");
         Workload late = work.with(List.of(
-                spread, new Task("foil", "job", 1200, List.of(), null, List.of(new After("spread", 0, 60)), false)));
+                spread,
+                new Task("foil", "job", 1200, List.of(), null, List.of(new After("spread", 0, 60)), false, false)));
         Schedule tooOld = new Schedule(Map.of("spread", 0, "foil", 30 * MINUTE));
         assertFalse(Check.of(late, tooOld).isEmpty());
     }
@@ -95,10 +97,29 @@ class ScheduleTest {
     @Test
     void whatWasFixedByHandStaysAndTheRestGivesWay() {
         Workload free = evening(60, task("a", 10, null), task("b", 10, null));
-        Workload fixed = new Workload(free.tasks(), free.heaters(), free.hours(), 1, Map.of(), Map.of("b", 5 * MINUTE));
+        Workload fixed = new Workload(
+                free.tasks(), free.heaters(), free.hours(), 1, Map.of(), List.of(), Map.of("b", 5 * MINUTE));
         Schedule plan = Greedy.plan(fixed);
         assertEquals(Map.of("b", 5 * MINUTE, "a", 15 * MINUTE), plan.starts());
         assertEquals(List.of(), Check.of(fixed, plan));
+    }
+
+    @Test
+    void nothingLoudIsDoneInQuietHours() {
+        Task motor = new Task("motor", "job", 10 * MINUTE, List.of(), null, List.of(), true, false);
+        Task glue = new Task("glue", "job", 10 * MINUTE, List.of(), null, List.of(), false, false);
+        Workload work = new Workload(
+                List.of(glue, motor),
+                List.of(),
+                List.of(new Hours(0, 25 * MINUTE), new Hours(100 * MINUTE, 130 * MINUTE)),
+                1,
+                Map.of(),
+                List.of(new Hours(5 * MINUTE, 60 * MINUTE)),
+                Map.of());
+        Schedule plan = Greedy.plan(work);
+        assertEquals(Map.of("glue", 0, "motor", 100 * MINUTE), plan.starts());
+        assertFalse(Check.of(work, new Schedule(Map.of("glue", 10 * MINUTE, "motor", 0)))
+                .isEmpty());
     }
 
     @Test

@@ -37,11 +37,20 @@ public final class Workshops {
                 int wait = luck.nextInt(5) == 0 ? MINUTE * luck.nextInt(90) : 0;
                 after.add(new After("task " + (n - 1 - luck.nextInt(n % 6)), wait, After.ANY_TIME));
             }
-            all.add(new Task("task " + n, job, seconds, machines(luck), hot(luck), after, luck.nextInt(9) == 0));
+            all.add(new Task(
+                    "task " + n,
+                    job,
+                    seconds,
+                    machines(luck),
+                    hot(luck),
+                    after,
+                    luck.nextInt(5) == 0,
+                    luck.nextInt(9) == 0));
             due.put(job, luck.nextBoolean() ? After.ANY_TIME : HOUR * (24 + luck.nextInt(120)));
         }
         int people = luck.nextInt(3) == 0 ? 2 : 1;
-        return new Workload(all, HEATERS, hours(sum, people, luck), people, due, Map.of());
+        List<Hours> hours = hours(sum, people, luck);
+        return new Workload(all, HEATERS, hours, people, due, quiet(hours, luck), Map.of());
     }
 
     private static List<String> machines(Random luck) {
@@ -73,11 +82,25 @@ public final class Workshops {
         return all;
     }
 
+    /** Some evenings are quiet from an hour before their end. */
+    private static List<Hours> quiet(List<Hours> hours, Random luck) {
+        return hours.stream()
+                .filter(h -> luck.nextInt(3) == 0)
+                .map(h -> new Hours(h.to() - HOUR, h.to() + HOUR))
+                .toList();
+    }
+
     /** A few tasks, small enough that every order of them can be tried. */
     public static Workload small(long seed) {
         Random luck = new Random(seed);
         Workload any = any(2 + luck.nextInt(5), seed);
         return new Workload(
-                any.tasks(), any.heaters(), List.of(new Hours(0, 6 * HOUR)), any.people(), Map.of(), Map.of());
+                any.tasks(),
+                any.heaters(),
+                List.of(new Hours(0, 6 * HOUR)),
+                any.people(),
+                Map.of(),
+                List.of(),
+                Map.of());
     }
 }

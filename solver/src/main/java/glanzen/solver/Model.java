@@ -99,7 +99,13 @@ final class Model {
                 .filter(h -> h.from() + beforeSeconds + t.seconds() <= h.to())
                 .map(h -> new long[] {h.from() + beforeSeconds, h.to() - t.seconds()})
                 .toArray(long[][]::new);
-        return Domain.fromIntervals(stretches);
+        Domain domain = Domain.fromIntervals(stretches);
+        for (Hours quiet : t.loud() ? work.quiet() : List.<Hours>of()) {
+            // It would be heard if it began after that and before its end.
+            domain = domain.intersectionWith(
+                    new Domain(quiet.from() - (long) t.seconds() + 1, quiet.to() - 1L).complement());
+        }
+        return domain;
     }
 
     private int place(Task t) {

@@ -47,6 +47,7 @@ final class HoneyShowEvening {
                 all.stream().map(SavedJob::id).toList(),
                 hours,
                 1,
+                List.of(),
                 List.of(new Due(all.get(0).id(), saturday.plusHours(3).toInstant()))));
     }
 }

@@ -79,7 +79,7 @@ final class EveningCalendar {
     private void add(String key, Instant from, Instant to, String what, String more) {
         VEvent event = new VEvent(from, to, what);
         event.add(new Uid(UUID.nameUUIDFromBytes((view.id() + key).getBytes(StandardCharsets.UTF_8)) + "@glanzen"));
-        event.add(new Sequence(view.sequence()));
+        event.add(new Sequence((int) view.version()));
         event.replace(new DtStamp(stamp));
         if (!more.isEmpty()) {
             event.add(new Description(more));

@@ -86,9 +86,9 @@ class EveningController {
 
     @Operation(summary = "Plans what is left anew, from now on")
     @PostMapping("/{id}/again")
-    EveningView again(@PathVariable String id, @RequestParam long version) {
+    EveningView again(@PathVariable String id, @RequestParam long sequence) {
         search.stop(id);
-        evenings.again(id, version);
+        evenings.again(id, sequence);
         return searched(id);
     }
 
@@ -98,9 +98,21 @@ class EveningController {
             @PathVariable String id,
             @RequestParam String task,
             @RequestParam(required = false) @Nullable Instant at,
-            @RequestParam long version) {
+            @RequestParam long sequence) {
         search.stop(id);
-        evenings.fix(id, task, at, version);
+        evenings.fix(id, task, at, sequence);
+        return searched(id);
+    }
+
+    @Operation(summary = "Leaves a stretch of work out by hand, or takes it in again; the rest follows")
+    @PutMapping("/{id}/left-out")
+    EveningView leaveOut(
+            @PathVariable String id,
+            @RequestParam String task,
+            @RequestParam boolean out,
+            @RequestParam long sequence) {
+        search.stop(id);
+        evenings.leaveOut(id, task, out, sequence);
         return searched(id);
     }
 
@@ -110,18 +122,18 @@ class EveningController {
             @PathVariable String id,
             @RequestParam String task,
             @RequestParam boolean over,
-            @RequestParam long version) {
+            @RequestParam long sequence) {
         search.stop(id);
-        evenings.happened(id, task, over, version);
+        evenings.happened(id, task, over, sequence);
         return view(id);
     }
 
     @Operation(summary = "Throws an evening's plan away; its jobs stay")
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void remove(@PathVariable String id, @RequestParam long version) {
+    void remove(@PathVariable String id, @RequestParam long sequence) {
         search.stop(id);
-        evenings.remove(id, version);
+        evenings.remove(id, sequence);
     }
 
     @Operation(summary = "An evening as a calendar: hours, starts, what dries, each with a reminder")

@@ -12,9 +12,11 @@ import java.util.List;
  * @param jobIds jobs that are to be done
  * @param hours when somebody is at the bench
  * @param people pairs of hands
+ * @param quiet when nothing loud may be done: no motor, no beep; none for never
  * @param due by when jobs must be done; none for any time
  */
-public record EveningRequest(List<String> jobIds, List<BenchHours> hours, int people, List<Due> due) {
+public record EveningRequest(
+        List<String> jobIds, List<BenchHours> hours, int people, List<BenchHours> quiet, List<Due> due) {
 
     private static final int MOST_JOBS = 40;
     private static final int MOST_HOURS = 20;
@@ -50,6 +52,7 @@ public record EveningRequest(List<String> jobIds, List<BenchHours> hours, int pe
                 .filled("jobIds", jobIds, "at least one job")
                 .filled("hours", hours, "at least one stretch of hours")
                 .present("due", due, "by when jobs must be done, perhaps none")
+                .present("quiet", quiet, "quiet hours, perhaps none")
                 .figure("people", people, 1, MOST_PEOPLE, "pairs of hands")
                 .done();
         new Checks()
@@ -58,6 +61,7 @@ public record EveningRequest(List<String> jobIds, List<BenchHours> hours, int pe
                 .done();
         jobIds = jobIds.stream().distinct().toList();
         hours = hours.stream().sorted(Comparator.comparing(BenchHours::from)).toList();
+        quiet = List.copyOf(quiet);
         due = List.copyOf(due);
         for (int n = 1; n < hours.size(); n++) {
             if (hours.get(n).from().isBefore(hours.get(n - 1).to())) {

@@ -27,9 +27,11 @@ import glanzen.schedule.Workload;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
@@ -174,8 +176,8 @@ public class EveningService {
     }
 
     /** Puts a stretch of work to a time by hand, or lets it go again; the rest follows. */
-    void fix(String id, String task, @Nullable Instant at, long version) {
-        change(id, version, kept -> {
+    void fix(String id, String task, @Nullable Instant at, long sequence) {
+        change(id, sequence, kept -> {
             Map<String, Integer> fixed = new HashMap<>(kept.fixed());
             if (at == null) {
                 fixed.remove(known(kept, task));
@@ -194,6 +196,19 @@ public class EveningService {
         });
     }
 
+    /** Leaves a stretch of work out by hand, with all that waits for it, or takes it in again; the rest follows. */
+    void leaveOut(String id, String task, boolean out, long sequence) {
+        change(id, sequence, kept -> {
+            Set<String> forbidden = new HashSet<>(kept.forbidden());
+            if (out) {
+                forbidden.add(known(kept, task));
+            } else {
+                forbidden.remove(known(kept, task));
+            }
+            return quick(kept.forbidding(forbidden));
+        });
+    }
+
     private static String known(Kept kept, String task) {
         if (!kept.work().blocks().containsKey(task)) {
             throw new BadInput("task", "is not of this evening: " + task, "a stretch of its work");
@@ -202,8 +217,8 @@ public class EveningService {
     }
 
     /** A stretch of work is begun, or over, now. */
-    void happened(String id, String task, boolean over, long version) {
-        change(id, version, kept -> {
+    void happened(String id, String task, boolean over, long sequence) {
+        change(id, sequence, kept -> {
             known(kept, task);
             int at = kept.seconds(now());
             return over ? kept.done(task, at) : kept.begun(task, at);
@@ -211,19 +226,21 @@ public class EveningService {
     }
 
     /** Plans what is left anew, from now on. */
-    void again(String id, long version) {
-        change(id, version, this::quick);
+    void again(String id, long sequence) {
+        change(id, sequence, this::quick);
     }
 
-    private void change(String id, long version, UnaryOperator<Kept> change) {
+    /** A change is made on what a person saw: better plans that came meanwhile are in nobody's way. */
+    private void change(String id, long sequence, UnaryOperator<Kept> change) {
         EveningEntity entity = find(id);
-        Conflict.unlessSame(version, entity.version);
-        write(entity, change.apply(read(entity)));
+        Kept kept = read(entity);
+        Conflict.unlessSame(sequence, kept.sequence());
+        write(entity, change.apply(kept).numbered(kept.sequence() + 1));
     }
 
-    void remove(String id, long version) {
+    void remove(String id, long sequence) {
         EveningEntity entity = find(id);
-        Conflict.unlessSame(version, entity.version);
+        Conflict.unlessSame(sequence, read(entity).sequence());
         evenings.delete(entity);
     }
 

@@ -26,7 +26,8 @@ import org.jspecify.annotations.Nullable;
  * @param handsShare share of the hours until its end in which hands are at work, 0…1
  * @param behindSeconds by how much it is behind, s
  * @param latestAt when what is next must be begun at the latest, so that all of these hours still fits; nothing if nothing is next
- * @param sequence how often it was changed
+ * @param sequence how often it was changed; to be handed back with a change
+ * @param version larger with every better plan too
  */
 record EveningView(
         String id,
@@ -90,7 +91,9 @@ record EveningView(
         /** It is longer than any of the hours. */
         LONG,
         /** What it waits for is not planned. */
-        WAITS
+        WAITS,
+        /** Somebody left it out. */
+        BY_HAND
     }
 
     /** A stretch of work that is not planned. */

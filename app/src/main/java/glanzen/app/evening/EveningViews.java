@@ -44,6 +44,7 @@ final class EveningViews {
                 kept.hours(Integer.MIN_VALUE / 2),
                 kept.asked().people(),
                 kept.due(),
+                kept.quiet(),
                 kept.fixed());
         this.plan = kept.shown();
     }
@@ -134,7 +135,7 @@ final class EveningViews {
                 .anyMatch(a ->
                         !plan.starts().containsKey(a.task()) && !kept.done().containsKey(a.task()));
         boolean fits = work.hours().stream().anyMatch(h -> h.seconds() >= t.seconds());
-        return waits ? Why.WAITS : fits ? Why.HOURS : Why.LONG;
+        return kept.forbidden().contains(t.id()) ? Why.BY_HAND : waits ? Why.WAITS : fits ? Why.HOURS : Why.LONG;
     }
 
     private List<Way> ways() {

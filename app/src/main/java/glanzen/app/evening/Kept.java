@@ -9,8 +9,10 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * An evening as it is kept.
@@ -20,6 +22,7 @@ import java.util.Map;
  * @param work what is to be done
  * @param starts the plan: when each task begins, s
  * @param fixed by hand: when some begin, s
+ * @param forbidden what is not to be done, by hand
  * @param begun when tasks were really begun, s
  * @param done when they were really over, s
  * @param plannedFrom from when on it was planned, s
@@ -33,6 +36,7 @@ record Kept(
         EveningWork work,
         Map<String, Integer> starts,
         Map<String, Integer> fixed,
+        Set<String> forbidden,
         Map<String, Integer> begun,
         Map<String, Integer> done,
         int plannedFrom,
@@ -41,7 +45,7 @@ record Kept(
         int sequence) {
 
     static Kept of(Instant from, EveningRequest asked, EveningWork work) {
-        return new Kept(from, asked, work, Map.of(), Map.of(), Map.of(), Map.of(), 0, 0, false, 0);
+        return new Kept(from, asked, work, Map.of(), Map.of(), Set.of(), Map.of(), Map.of(), 0, 0, false, 0);
     }
 
     Instant at(int seconds) {
@@ -56,14 +60,15 @@ record Kept(
 
     /** What is still to be planned from a moment on, s: what is done is over, what was begun stays. */
     Workload workload(int now) {
+        Set<String> out = leftOut();
         List<Task> left = work.tasks().stream()
-                .filter(t -> !done.containsKey(t.id()))
+                .filter(t -> !done.containsKey(t.id()) && !out.contains(t.id()))
                 .map(t -> waiting(t, now))
                 .toList();
         Map<String, Integer> held = new HashMap<>(fixed);
         held.keySet().removeAll(done.keySet());
         held.values().removeIf(at -> at < now);
-        return new Workload(left, work.heaters(), hours(now), asked.people(), due(), held);
+        return new Workload(left, work.heaters(), hours(now), asked.people(), due(), quiet(), held);
     }
 
     /** When somebody is there from a moment on, s. */
@@ -71,6 +76,13 @@ record Kept(
         return asked.hours().stream()
                 .map(h -> new Hours(Math.max(seconds(h.from()), now), seconds(h.to())))
                 .filter(h -> h.seconds() > 0)
+                .toList();
+    }
+
+    /** When nothing loud may be done, s. */
+    List<Hours> quiet() {
+        return asked.quiet().stream()
+                .map(q -> new Hours(seconds(q.from()), seconds(q.to())))
                 .toList();
     }
 
@@ -92,7 +104,7 @@ record Kept(
         }
         Integer since = begun.get(t.id());
         int left = since == null ? t.seconds() : Math.max(60, since + t.seconds() - now);
-        return new Task(t.id(), t.job(), left, t.machines(), t.hot(), after, t.risky());
+        return new Task(t.id(), t.job(), left, t.machines(), t.hot(), after, t.loud(), t.risky());
     }
 
     /** The plan as far as it is of some work. */
@@ -112,27 +124,49 @@ record Kept(
     Kept planned(Schedule plan, int now, int bound, boolean best) {
         Map<String, Integer> all = new HashMap<>(plan.starts());
         done.keySet().stream().filter(starts::containsKey).forEach(id -> all.put(id, starts.get(id)));
-        return new Kept(from, asked, work, all, fixed, begun, done, now, bound, best, sequence + 1);
+        return new Kept(from, asked, work, all, fixed, forbidden, begun, done, now, bound, best, sequence + 1);
     }
 
     /** The same under a number: better plans for the same evening are no change of it. */
     Kept numbered(int number) {
-        return new Kept(from, asked, work, starts, fixed, begun, done, plannedFrom, endBound, proven, number);
+        return new Kept(
+                from, asked, work, starts, fixed, forbidden, begun, done, plannedFrom, endBound, proven, number);
+    }
+
+    Kept forbidding(Set<String> changed) {
+        return new Kept(
+                from, asked, work, starts, fixed, changed, begun, done, plannedFrom, endBound, proven, sequence);
+    }
+
+    /** What waits for something that is not to be done, at any remove. */
+    private Set<String> leftOut() {
+        Set<String> out = new HashSet<>(forbidden);
+        boolean more = !out.isEmpty();
+        while (more) {
+            more = work.tasks().stream()
+                    .filter(t -> t.after().stream().anyMatch(a -> out.contains(a.task())))
+                    .map(t -> out.add(t.id()))
+                    .reduce(false, Boolean::logicalOr);
+        }
+        return out;
     }
 
     Kept fixing(Map<String, Integer> changed) {
-        return new Kept(from, asked, work, starts, changed, begun, done, plannedFrom, endBound, proven, sequence);
+        return new Kept(
+                from, asked, work, starts, changed, forbidden, begun, done, plannedFrom, endBound, proven, sequence);
     }
 
     Kept begun(String task, int at) {
         Map<String, Integer> more = new HashMap<>(begun);
         more.put(task, at);
-        return new Kept(from, asked, work, starts, fixed, more, done, plannedFrom, endBound, proven, sequence);
+        return new Kept(
+                from, asked, work, starts, fixed, forbidden, more, done, plannedFrom, endBound, proven, sequence);
     }
 
     Kept done(String task, int at) {
         Map<String, Integer> more = new HashMap<>(done);
         more.put(task, at);
-        return new Kept(from, asked, work, starts, fixed, begun, more, plannedFrom, endBound, proven, sequence);
+        return new Kept(
+                from, asked, work, starts, fixed, forbidden, begun, more, plannedFrom, endBound, proven, sequence);
     }
 }

@@ -64,6 +64,7 @@ class EveningApiTest {
                 .put("from", from.toString())
                 .put("to", from.plus(Duration.ofHours(hours)).toString());
         asked.putArray("due");
+        asked.putArray("quiet");
         return asked;
     }
 
@@ -152,7 +153,7 @@ class EveningApiTest {
     }
 
     private static String version(JsonNode evening) {
-        return "&version=" + evening.path("version").asLong();
+        return "&sequence=" + evening.path("sequence").asLong();
     }
 
     @Test
@@ -180,6 +181,20 @@ class EveningApiTest {
     }
 
     @Test
+    void whatIsLeftOutByHandIsLeftWithAllThatWaitsForIt() {
+        JsonNode evening = planned(asked(9, "Jar ribbons"));
+        String at = "/api/evenings/" + evening.path("id").asString();
+        String first = evening.path("blocks").get(0).path("task").asString();
+        JsonNode less = caller.put(at + "/left-out?out=true&task=" + first + version(evening), "")
+                .json();
+        assertTrue(less.path("blocks").size() < evening.path("blocks").size());
+        assertTrue(less.path("left").toString().contains("BY_HAND"));
+        JsonNode again = caller.put(at + "/left-out?out=false&task=" + first + version(less), "")
+                .json();
+        assertEquals(evening.path("blocks").size(), again.path("blocks").size());
+    }
+
+    @Test
     void theCalendarIsReadByTwoReaders() throws IOException, ParserException {
         JsonNode evening = planned(asked(9, "Drip cards, positive and negative"));
         String at = "/api/evenings/" + evening.path("id").asString();
@@ -202,7 +217,7 @@ class EveningApiTest {
         assertEquals(
                 wanted,
                 Pattern.compile("BEGIN:VALARM").matcher(unfolded).results().count());
-        assertTrue(unfolded.contains("SEQUENCE:" + evening.path("sequence").asInt()));
+        assertTrue(unfolded.contains("SEQUENCE:" + evening.path("version").asInt()));
         byte[] pdf = caller.get(at + ".pdf?paper=A4&zone=Europe/Berlin").bytes();
         try (PDDocument sheet = Loader.loadPDF(pdf)) {
             assertTrue(new PDFTextStripper().getText(sheet).contains("Lay ready"));
