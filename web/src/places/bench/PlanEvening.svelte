@@ -110,6 +110,10 @@
             bind:value={due[job.id]}
           />
         </div>
+      {:else}
+        <p class="text-soft">
+          No jobs yet. Begin one in the place Job: its pieces and what is done to each are planned.
+        </p>
       {/each}
     </fieldset>
     <fieldset>

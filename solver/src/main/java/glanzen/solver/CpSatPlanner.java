@@ -12,6 +12,8 @@ import glanzen.schedule.Planner;
 import glanzen.schedule.Schedule;
 import glanzen.schedule.Workload;
 import glanzen.solver.Model.Aim;
+import java.util.Timer;
+import java.util.TimerTask;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 
@@ -24,6 +26,7 @@ public final class CpSatPlanner implements Planner {
     private static final int SEED = 20_26;
     private static final double LEAST_SECONDS = 0.05;
     private static final double NANO = 1e-9;
+    private static final long LOOK_MS = 100;
     /** The end is worth more of the time than each of the others. */
     private static final double SHARE = 0.6;
 
@@ -94,21 +97,39 @@ public final class CpSatPlanner implements Planner {
                     .setNumSearchWorkers(WORKERS)
                     .setRandomSeed(SEED)
                     .setMaxTimeInSeconds(share * left());
-            CpSolverStatus status = solver.solve(model.cp, new CpSolverSolutionCallback() {
-                @Override
-                public void onSolutionCallback() {
-                    take(model.read(this::value));
-                    if (stopped.getAsBoolean()) {
-                        solver.stopSearch();
-                    }
-                }
-            });
+            CpSolverStatus status = watched(solver);
             proven &= status == CpSolverStatus.OPTIMAL;
             if (aim == Aim.END && (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE)) {
                 // The last step but one is over in any plan.
                 int steps = (int) Math.ceil(solver.bestObjectiveBound() - 1e-6);
                 endBound = Math.max(endBound, Schedule.END_STEP * (steps - 1) + 1);
                 better.accept(found());
+            }
+        }
+
+        /** Solves, and looks now and then whether anybody still waits. */
+        private CpSolverStatus watched(CpSolver solver) {
+            Timer watch = new Timer("does anybody wait", true);
+            watch.schedule(
+                    new TimerTask() {
+                        @Override
+                        public void run() {
+                            if (stopped.getAsBoolean()) {
+                                solver.stopSearch();
+                            }
+                        }
+                    },
+                    LOOK_MS,
+                    LOOK_MS);
+            try {
+                return solver.solve(model.cp, new CpSolverSolutionCallback() {
+                    @Override
+                    public void onSolutionCallback() {
+                        take(model.read(this::value));
+                    }
+                });
+            } finally {
+                watch.cancel();
             }
         }
 

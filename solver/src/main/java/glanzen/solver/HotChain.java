@@ -2,6 +2,7 @@ package glanzen.solver;
 
 import com.google.ortools.sat.BoolVar;
 import com.google.ortools.sat.CircuitConstraint;
+import com.google.ortools.sat.Constraint;
 import com.google.ortools.sat.CpModel;
 import com.google.ortools.sat.IntVar;
 import com.google.ortools.sat.LinearExpr;
@@ -19,6 +20,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
 /** What follows what on one heater: a circuit through its tasks; each is begun from cold, or while the heater is hot from the one before. */
@@ -71,14 +73,14 @@ final class HotChain {
         }
         for (int i = 0; i < on.size(); i++) {
             for (int j = 0; j < on.size(); j++) {
-                if (i != j && !on.get(i).after().stream().anyMatch(named(on.get(j)))) {
+                if (i != j && on.get(i).after().stream().noneMatch(named(on.get(j)))) {
                     follows(i, j);
                 }
             }
         }
     }
 
-    private static java.util.function.Predicate<Task.After> named(Task task) {
+    private static Predicate<Task.After> named(Task task) {
         return a -> a.task().equals(task.id());
     }
 
@@ -138,7 +140,7 @@ final class HotChain {
         thens.add(new Then(i, j, arc, swaps));
     }
 
-    private com.google.ortools.sat.Constraint after(int i, int j, int seconds) {
+    private Constraint after(int i, int j, int seconds) {
         return cp.addGreaterOrEqual(
                 starts.get(j), LinearExpr.newBuilder().add(starts.get(i)).add(seconds));
     }

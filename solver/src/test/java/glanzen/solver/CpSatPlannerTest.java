@@ -86,7 +86,15 @@ class CpSatPlannerTest {
     }
 
     @Test
-    void itStopsWhenNobodyWaits() {
+    void itStopsSoonWhenNobodyWaitsAnyMore() {
+        Workload work = Workshops.any(120, 11);
+        long until = System.nanoTime() + 600_000_000L;
+        PLANNER.improve(work, Greedy.plan(work), 60, () -> System.nanoTime() > until, f -> {});
+        assertTrue(System.nanoTime() - until < 20_000_000_000L, "long before its sixty seconds are over");
+    }
+
+    @Test
+    void itDoesNotBeginWhenNobodyWaits() {
         Workload work = Workshops.any(40, 3);
         Schedule quick = Greedy.plan(work);
         assertEquals(
