@@ -3,6 +3,7 @@ package glanzen.evening;
 import glanzen.kit.HeatedRollers;
 import glanzen.kit.Platform;
 import glanzen.kit.Press;
+import glanzen.plan.Job;
 import glanzen.plan.JobPiece;
 import glanzen.plan.Operation;
 import glanzen.schedule.Heater;
@@ -196,10 +197,20 @@ public record EveningWork(List<Task> tasks, Map<String, Block> blocks, List<Heat
             return made.stream().reduce((a, b) -> b);
         }
 
+        /** What is folded as an operation of its piece is not folded once more when it is put together, s. */
+        private static double folded(Job job) {
+            boolean twice = job.card() != null
+                    && job.card().base().fold().opens()
+                    && job.piece(job.card().base().piece()).stream()
+                            .flatMap(p -> p.operations().stream())
+                            .anyMatch(o -> o.kind() == Operation.Kind.FOLD);
+            return twice ? Hands.FOLD.seconds() : 0;
+        }
+
         private void assemble(Wanted wanted, List<Made> last) {
             double each = wanted.steps().isEmpty()
                     ? Hands.GLUE.seconds() * wanted.job().pieces().size()
-                    : wanted.steps().stream().mapToDouble(s -> s.seconds()).sum();
+                    : wanted.steps().stream().mapToDouble(s -> s.seconds()).sum() - folded(wanted.job());
             boolean wantsIt = !wanted.steps().isEmpty()
                     || wanted.job().pieces().stream()
                             .flatMap(p -> p.operations().stream())
@@ -282,12 +293,5 @@ public record EveningWork(List<Task> tasks, Map<String, Block> blocks, List<Heat
                 default -> Hands.LAY.seconds() + Hands.PEEL.seconds() + Hands.LOOK.seconds();
             };
         }
-    }
-
-    /** Tells how long what heats takes. */
-    public interface Heaters {
-
-        /** @param setUps one for each that heats */
-        List<Heater> of(Iterable<SetUp> setUps);
     }
 }

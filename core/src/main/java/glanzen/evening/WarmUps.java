@@ -15,7 +15,7 @@ import java.util.function.IntToDoubleFunction;
 import java.util.stream.IntStream;
 
 /** How long heaters take: by their figures, or as a person has told. */
-public final class WarmUps implements EveningWork.Heaters {
+public final class WarmUps implements Heaters {
 
     /** Rollers that are left alone are switched off after so long, s. */
     private static final int ROLLERS_IDLE_SECONDS = 30 * 60;
