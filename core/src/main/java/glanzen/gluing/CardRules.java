@@ -180,6 +180,16 @@ public final class CardRules {
                 && Colour.of(seen.decor().colour()).difference(stock) < FAINT;
     }
 
+    private String under(Sight.Partly seen) {
+        return String.format(
+                Locale.ROOT,
+                "%.0f %% of %s on %s is under %s",
+                100 * seen.covered(),
+                seen.decor().name(),
+                card.piece(seen.key()).name(),
+                card.piece(seen.by()).name());
+    }
+
     private void sight() {
         for (Sight.Partly seen : look.sight().decors()) {
             String name = card.piece(seen.key()).name();
@@ -200,26 +210,14 @@ public final class CardRules {
                 say(
                         RuleId.WORDS_CUT_OFF,
                         List.of(seen.key(), seen.by()),
-                        String.format(
-                                Locale.ROOT,
-                                "%.0f %% of %s on %s is under %s",
-                                100 * seen.covered(),
-                                seen.decor().name(),
-                                name,
-                                card.piece(seen.by()).name()),
+                        under(seen),
                         "Words are read where nothing crosses them",
                         null);
             } else if (seen.halfHidden()) {
                 say(
                         RuleId.FIGURE_HIDDEN,
                         List.of(seen.key(), seen.by()),
-                        String.format(
-                                Locale.ROOT,
-                                "%.0f %% of %s on %s is under %s",
-                                100 * seen.covered(),
-                                seen.decor().name(),
-                                name,
-                                card.piece(seen.by()).name()),
+                        under(seen),
                         "A face or a figure half hidden looks like a mistake; a ground or a border does not",
                         null);
             } else if (seen.decor().look() == Look.WORDS && faint(seen)) {

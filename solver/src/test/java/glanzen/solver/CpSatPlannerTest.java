@@ -6,13 +6,18 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import glanzen.schedule.Check;
 import glanzen.schedule.Cost;
 import glanzen.schedule.Greedy;
+import glanzen.schedule.Hours;
 import glanzen.schedule.Planner.Found;
 import glanzen.schedule.Schedule;
 import glanzen.schedule.Task;
+import glanzen.schedule.Task.Hot;
 import glanzen.schedule.Workload;
 import glanzen.schedule.Workshops;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -82,6 +87,71 @@ class CpSatPlannerTest {
                 so.remove(so.size() - 1);
                 left.add(next);
             }
+        }
+    }
+
+    private static Task cold(String id, String job, int seconds) {
+        return new Task(id, job, seconds, List.of(), null, List.of(), false, false);
+    }
+
+    private static Workload evening(int seconds, Map<String, Integer> due, Task... tasks) {
+        return new Workload(List.of(tasks), List.of(), List.of(new Hours(0, seconds)), 1, due, List.of(), Map.of());
+    }
+
+    @Test
+    void asMuchAsPossibleIsDone() {
+        // By length alone one hour is best filled by the second and the third.
+        Workload work = evening(
+                3600, Map.of(), cold("a", "x", 2400), cold("b", "y", 1900), cold("c", "z", 1700), cold("d", "w", 900));
+        Schedule start = new Schedule(Map.of("a", 0, "d", 2400));
+        Found found = PLANNER.improve(work, start, 2, () -> false, f -> {});
+        assertEquals(Set.of("b", "c"), found.schedule().starts().keySet());
+        assertTrue(found.proven());
+    }
+
+    @Test
+    void whatIsDueComesFirst() {
+        Workload work = evening(9000, Map.of("late", 1200), cold("a", "any", 1500), cold("b", "late", 1000));
+        Schedule start = new Schedule(Map.of("a", 0, "b", 1500));
+        Found found = PLANNER.improve(work, start, 2, () -> false, f -> {});
+        assertEquals(0, found.schedule().cost(work).lateSeconds());
+    }
+
+    @Test
+    void whatNeedsTheSamePlateIsDoneTogether() {
+        List<Task> tasks = new ArrayList<>();
+        for (int n = 0; n < 6; n++) {
+            Hot hot = new Hot("platform", 0, n % 2 == 0 ? "bee" : "words");
+            tasks.add(new Task("task " + n, "job", 600, List.of(), hot, List.of(), false, false));
+        }
+        Workload work =
+                new Workload(tasks, Workshops.HEATERS, List.of(new Hours(0, 20_000)), 1, Map.of(), List.of(), Map.of());
+        // One after the other, a swap between any two.
+        Map<String, Integer> starts = new HashMap<>();
+        for (int n = 0; n < 6; n++) {
+            starts.put("task " + n, 360 + 640 * n);
+        }
+        Found found = PLANNER.improve(work, new Schedule(starts), 3, () -> false, f -> {});
+        assertEquals(2, found.schedule().cost(work).changes(), "one heat-up and one swap");
+    }
+
+    @Test
+    void nothingLoudIsPlannedIntoQuietHoursAndWhatIsFixedStays() {
+        for (long seed = 0; seed < 10; seed++) {
+            Workload any = Workshops.any(10, seed);
+            Schedule quick = Greedy.plan(any);
+            String held = quick.starts().keySet().stream().sorted().findFirst().orElseThrow();
+            Workload work = new Workload(
+                    any.tasks(),
+                    any.heaters(),
+                    any.hours(),
+                    any.people(),
+                    any.due(),
+                    any.quiet(),
+                    Map.of(held, quick.starts().get(held)));
+            Found found = PLANNER.improve(work, Greedy.plan(work), 0.4, () -> false, f -> {});
+            assertEquals(List.of(), Check.of(work, found.schedule()), "seed " + seed);
+            assertEquals(quick.starts().get(held), found.schedule().starts().get(held));
         }
     }
 
