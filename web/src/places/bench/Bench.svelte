@@ -20,12 +20,15 @@
   const bench = $derived(asking.answer);
   let starting = $state(false);
   let planning = $state(false);
+  /** Whether it is known how the evening is planned, if it is. */
+  let known = $state(false);
   const planned = $derived(evening.now && !throwing.gone.includes(evening.now.id) ? evening.now : undefined);
 
   async function load() {
     const found = await asking.ask((signal) => asked(api.GET('/api/bench', { signal })));
     if (found?.eveningId) await evening.load(found.eveningId).catch(() => {});
     else if (found) evening.forget();
+    known ||= found !== undefined;
   }
 
   $effect(() => {
@@ -46,7 +49,9 @@
   <h1 class="sr-only">Bench</h1>
   <Asked question={asking} />
   {#if bench}
-    {#if planned}
+    {#if bench.eveningId && !planned && !known}
+      <p class="text-soft">Laying out the evening…</p>
+    {:else if planned}
       {#if bench.runs.length > 0}<NextAction {bench} onstart={() => (starting = true)} />{/if}
       <PlannedEvening plan={planned} onchange={() => (planning = true)} />
     {:else}
