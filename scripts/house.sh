@@ -62,7 +62,7 @@ open_page() {
 # Builds the application if it is not there or older than its sources, and lays it out for a quick start.
 build() {
   local jar="$house/app/target/glanzen.jar" laid="$house/app/target/laid-out"
-  if [ ! -f "$jar" ] || [ -n "$(find "$house"/{core,app,web} "$house/pom.xml" \
+  if [ ! -f "$jar" ] || [ -n "$(find "$house"/{core,solver,app,web} "$house/pom.xml" \
       -path '*/target' -prune -o -path '*/node_modules' -prune -o -path '*/dist' -prune -o -path '*/src/fonts' -prune \
       -o -name 'schema.d.ts' -prune -o -type f -newer "$jar" -print -quit)" ]; then
     echo "Building Glanzen; the first time takes a few minutes."
