@@ -106,7 +106,7 @@
         <p class="label">
           {next.begunAt ? 'Now' : `Next, at ${time(new Date(next.from))}`}{!next.begunAt && plan.latestAt
             ? `, at the latest ${time(new Date(plan.latestAt))}`
-            : ''}{plan.behindSeconds > 120 ? `; ${duration(plan.behindSeconds)} behind the plan` : ''}
+            : ''}{plan.behindSeconds > 0 ? `; ${duration(plan.behindSeconds)} behind the plan` : ''}
         </p>
         <p class="figure text-display leading-tight">{next.title}</p>
         <p class="text-soft">
@@ -126,7 +126,7 @@
         {#if next.setUpId}
           <button class="press" onclick={() => push(`/stack/${next.setUpId}`)}>Open its stack</button>
         {/if}
-        {#if plan.behindSeconds > 120}
+        {#if plan.behindSeconds > 0}
           <button class="press" onclick={again}>Plan the rest anew</button>
         {/if}
       </div>

@@ -54,7 +54,7 @@ public final class Bound {
             if (!done.contains(t)) {
                 continue;
             }
-            int from = 0;
+            int from = t.notBefore();
             for (After a : t.after()) {
                 from = Math.max(from, ends.getOrDefault(a.task(), 0) + a.leastSeconds());
             }

@@ -47,6 +47,10 @@ public final class Check {
     }
 
     private void waits(Task t) {
+        int begins = starts.get(t.id());
+        if (begins < t.notBefore() || begins > t.notAfter()) {
+            wrong.add(t.id() + " does not wait as long as it must, or waits too long");
+        }
         for (Task.After a : t.after()) {
             Task before = work.byId().get(a.task());
             if (before == null) {

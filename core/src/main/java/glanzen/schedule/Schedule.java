@@ -18,6 +18,9 @@ public record Schedule(Map<String, Integer> starts) {
     /** The largest end that is told apart, s: earlier by less is not worth another heat-up. */
     public static final int END_STEP = 300;
 
+    /** Less behind a plan than this nobody minds, s. */
+    public static final int NOTICED_SECONDS = 120;
+
     public Schedule {
         starts = Map.copyOf(starts);
     }

@@ -14,6 +14,8 @@ import org.jspecify.annotations.Nullable;
  * @param after what it waits for
  * @param loud whether it is heard: a motor, or a heater that beeps
  * @param risky whether it is better known early how it comes out
+ * @param notBefore it begins no earlier, s: something that is over already must still dry
+ * @param notAfter it begins no later, s
  */
 public record Task(
         String id,
@@ -23,7 +25,9 @@ public record Task(
         @Nullable Hot hot,
         List<After> after,
         boolean loud,
-        boolean risky) {
+        boolean risky,
+        int notBefore,
+        int notAfter) {
 
     public Task {
         if (seconds < 1) {
@@ -31,6 +35,19 @@ public record Task(
         }
         machines = List.copyOf(machines);
         after = List.copyOf(after);
+    }
+
+    /** One that waits for nothing but other tasks. */
+    public Task(
+            String id,
+            String job,
+            int seconds,
+            List<String> machines,
+            @Nullable Hot hot,
+            List<After> after,
+            boolean loud,
+            boolean risky) {
+        this(id, job, seconds, machines, hot, after, loud, risky, 0, After.ANY_TIME);
     }
 
     /**

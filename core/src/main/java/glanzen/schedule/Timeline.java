@@ -82,8 +82,8 @@ final class Timeline {
      * @param known a time before which it cannot, s
      */
     OptionalInt earliest(Task task, int known) {
-        int from = known;
-        int latest = After.ANY_TIME;
+        int from = Math.max(known, task.notBefore());
+        int latest = task.notAfter();
         for (After a : task.after()) {
             Task before = byId.get(a.task());
             if (before == null) {

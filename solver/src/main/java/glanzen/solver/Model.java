@@ -99,7 +99,7 @@ final class Model {
                 .filter(h -> h.from() + beforeSeconds + t.seconds() <= h.to())
                 .map(h -> new long[] {h.from() + beforeSeconds, h.to() - t.seconds()})
                 .toArray(long[][]::new);
-        Domain domain = Domain.fromIntervals(stretches);
+        Domain domain = Domain.fromIntervals(stretches).intersectionWith(new Domain(t.notBefore(), t.notAfter()));
         for (Hours quiet : t.loud() ? work.quiet() : List.<Hours>of()) {
             // It would be heard if it began after that and before its end.
             domain = domain.intersectionWith(

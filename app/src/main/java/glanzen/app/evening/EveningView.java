@@ -24,7 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param changes how often something is swapped or set to another level while it is hot
  * @param idleSeconds how long heaters are hot with nothing on them, s
  * @param handsShare share of the hours until its end in which hands are at work, 0…1
- * @param behindSeconds by how much it is behind, s
+ * @param behindSeconds by how much it is behind, s; 0 where nobody minds
  * @param latestAt when what is next must be begun at the latest, so that all of these hours still fits; nothing if nothing is next
  * @param sequence how often it was changed; to be handed back with a change
  * @param version larger with every better plan too

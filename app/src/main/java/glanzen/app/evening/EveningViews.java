@@ -245,7 +245,7 @@ final class EveningViews {
                 .mapToInt(t -> kept.begun().containsKey(t.id()) ? now - plan.end(t) : now - plan.start(t))
                 .max()
                 .stream()
-                .map(s -> Math.max(0, s))
+                .filter(s -> s > Schedule.NOTICED_SECONDS)
                 .findFirst()
                 .orElse(0);
     }

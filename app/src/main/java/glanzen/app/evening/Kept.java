@@ -96,15 +96,25 @@ record Kept(
     /** What is left of a task that was begun; what it waits for that is over counts from when it was. */
     private Task waiting(Task t, int now) {
         List<Task.After> after = new ArrayList<>();
+        int notBefore = t.notBefore();
+        int notAfter = t.notAfter();
         for (Task.After a : t.after()) {
             Integer over = done.get(a.task());
             if (over == null) {
                 after.add(a);
+            } else {
+                notBefore = Math.max(notBefore, over + a.leastSeconds());
+                notAfter = Math.min(notAfter, over + a.mostSeconds());
             }
         }
         Integer since = begun.get(t.id());
-        int left = since == null ? t.seconds() : Math.max(60, since + t.seconds() - now);
-        return new Task(t.id(), t.job(), left, t.machines(), t.hot(), after, t.loud(), t.risky());
+        if (since != null) {
+            // Whoever has begun it knows why.
+            int left = Math.max(60, since + t.seconds() - now);
+            return new Task(t.id(), t.job(), left, t.machines(), t.hot(), after, t.loud(), t.risky());
+        }
+        return new Task(
+                t.id(), t.job(), t.seconds(), t.machines(), t.hot(), after, t.loud(), t.risky(), notBefore, notAfter);
     }
 
     /** The plan as far as it is of some work. */

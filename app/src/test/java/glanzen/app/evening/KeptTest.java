@@ -9,6 +9,8 @@ import glanzen.app.evening.EveningRequest.BenchHours;
 import glanzen.app.evening.EveningRequest.Due;
 import glanzen.evening.EveningWork;
 import glanzen.measure.BadInput;
+import glanzen.schedule.Check;
+import glanzen.schedule.Greedy;
 import glanzen.schedule.Hours;
 import glanzen.schedule.Schedule;
 import glanzen.schedule.Task;
@@ -78,6 +80,16 @@ class KeptTest {
         Workload work = kept().done("gel", 700).workload(3000);
         assertEquals(Set.of("foil", "glue"), ids(work));
         assertTrue(work.byId().get("foil").after().isEmpty());
+    }
+
+    @Test
+    void gelThatWasSpreadMustStillDry() {
+        Workload work = kept().done("gel", 700).workload(1000);
+        assertEquals(2500, work.byId().get("foil").notBefore());
+        Schedule plan = Greedy.plan(work);
+        assertEquals(2500, plan.starts().get("foil"), "half an hour after it was really over");
+        assertEquals(List.of(), Check.of(work, plan));
+        assertFalse(Check.of(work, new Schedule(Map.of("foil", 1000))).isEmpty());
     }
 
     @Test
