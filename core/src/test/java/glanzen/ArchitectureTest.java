@@ -20,6 +20,7 @@ class ArchitectureTest {
             "finding",
             "material",
             "artwork",
+            "packing",
             "kit",
             "leftover",
             "layout",

@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.Set;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
-import org.locationtech.jts.operation.union.UnaryUnionOp;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
 /**
  * Areas painted one over the other, in two tones: ink, and the white ground that knocks out what lies under it. Marks of
@@ -58,6 +58,10 @@ final class Areas {
     private final Deque<Sheet> sheets = new ArrayDeque<>(List.of(new Sheet(false)));
     private final List<Geometry> hairlines = new ArrayList<>();
     private final Set<String> passedOver = new LinkedHashSet<>();
+    /** Nobody waits longer for a drawing, ns. */
+    private static final long LONGEST_NS = 4_000_000_000L;
+
+    private final long begun = System.nanoTime();
     private int shapes;
     private int points;
 
@@ -65,6 +69,9 @@ final class Areas {
     void counted() {
         if (++shapes > MOST_SHAPES) {
             throw SvgReader.bad("has more than " + MOST_SHAPES + " shapes");
+        }
+        if (System.nanoTime() - begun > LONGEST_NS) {
+            throw SvgReader.bad("takes too long to work out: fewer shapes over each other, or fewer corners");
         }
     }
 
@@ -146,7 +153,7 @@ final class Areas {
     }
 
     private static Geometry union(List<Geometry> areas) {
-        Geometry all = areas.isEmpty() ? null : UnaryUnionOp.union(areas);
+        Geometry all = areas.isEmpty() ? null : OverlayNGRobust.union(areas);
         return all == null ? GEOMETRY.createPolygon() : all;
     }
 }

@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param setUpId the set-up it is done with; nothing where it is done by hand
  * @param cycle the round, where it is a batch
  * @param ready what must lie ready for it
+ * @param lay where things lie, if several go through at once
  */
 public record Block(
         String task,
@@ -29,7 +30,8 @@ public record Block(
         double usualSeconds,
         @Nullable String setUpId,
         @Nullable Cycle cycle,
-        List<String> ready) {
+        List<String> ready,
+        Together.@Nullable Lay lay) {
 
     public Block {
         ready = List.copyOf(ready);

@@ -18,6 +18,8 @@ public enum Hands {
     POKE_LACE("poke out a lace", 90),
     SPREAD("spread gel", 60),
     CLEAN_STENCIL("clean a stencil", 90),
+    SPRAY("spray a stencil outdoors", 20),
+    TACK("wait until it is tacky", 40),
     STAMP("stamp", 30),
     LAY_SCRAPS("lay scraps", 90),
     CARRIER("load a carrier", 30),

@@ -26,7 +26,10 @@ final class Rounds {
     private Rounds() {}
 
     /** What is done to each pull besides its chain if there is room for it. */
-    static final Side FOIL = new Side("cut foil for one", Hands.CUT_FOIL.seconds(), false, false);
+    static Side foil(SetUp s) {
+        return new Side(
+                "cut foil for one", Hands.CUT_FOIL.seconds() * s.plates().size(), false, false);
+    }
 
     static final Side TRIM = new Side("trim one", Hands.TRIM.seconds(), false, false);
 
@@ -62,7 +65,7 @@ final class Rounds {
                 new Stretch(waits, false));
         List<Side> sides = new ArrayList<>(peeling());
         sides.add(new Side("brush the next", Hands.BRUSH.seconds(), false, true));
-        sides.add(FOIL);
+        sides.add(foil(s));
         if (trimmed) {
             sides.add(TRIM);
         }
@@ -80,8 +83,31 @@ final class Rounds {
         }
         List<Stretch> chain = List.of(new Stretch(load, true), new Stretch(passes(s), false));
         List<Side> sides = new ArrayList<>(peeling());
-        sides.add(FOIL);
+        sides.add(foil(s));
         return Cycle.of(chain, sides, s.peel().seconds(), PLACES);
+    }
+
+    /**
+     * Dies on the same boards: loaded one after another, poked out one after another.
+     *
+     * @param some each by itself
+     * @param together all as one
+     */
+    static Cycle dies(List<SetUp> some, SetUp together) {
+        double load = Hands.LOAD_CUT.seconds() + (some.size() - 1) * Hands.LAY.seconds();
+        double poke = some.stream().mapToDouble(s -> poke(s.plate())).sum();
+        return Cycle.of(
+                List.of(
+                        new Stretch(load, true),
+                        new Stretch(passes(together), !feedsItself(together)),
+                        new Stretch(Hands.TAKE_APART.seconds(), true)),
+                List.of(new Side("poke out the last ones", poke, true, true)),
+                0,
+                PLACES);
+    }
+
+    private static int poke(Plate die) {
+        return lace(die) ? Hands.POKE_LACE.seconds() : Hands.POKE.seconds();
     }
 
     private static Cycle pressed(SetUp s) {
@@ -91,11 +117,7 @@ final class Rounds {
                 new Stretch(passes(s), !feedsItself(s)),
                 new Stretch(Hands.TAKE_APART.seconds(), true));
         Side after = cuts
-                ? new Side(
-                        "poke out the last one",
-                        lace(s.plate()) ? Hands.POKE_LACE.seconds() : Hands.POKE.seconds(),
-                        true,
-                        true)
+                ? new Side("poke out the last one", poke(s.plate()), true, true)
                 : new Side("look at the last one", Hands.LOOK.seconds(), true, true);
         return Cycle.of(chain, List.of(after), 0, PLACES);
     }

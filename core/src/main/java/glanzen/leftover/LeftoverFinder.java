@@ -6,6 +6,7 @@ import glanzen.artwork.Motif;
 import glanzen.kit.Leftover;
 import glanzen.kit.Leftover.Spent;
 import glanzen.kit.Plate;
+import glanzen.packing.Cells;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -31,6 +32,7 @@ public final class LeftoverFinder {
     private static final int[] QUARTERS = {0, 90, 180, 270};
     private static final double PRINTED_MM = 0.02;
     private static final int FINE_STEP = 15;
+    private static final double CELL_MM = 1;
 
     /**
      * A leftover that will do.
@@ -105,13 +107,13 @@ public final class LeftoverFinder {
         List<Wanted> wanted = new ArrayList<>();
         for (int degrees : turns) {
             Geometry turned = laid(artwork, 0, 0, degrees).transform(design);
-            wanted.add(new Wanted(degrees, turned, Cells.touched(turned)));
+            wanted.add(new Wanted(degrees, turned, Cells.touched(turned, CELL_MM)));
         }
         int needed = wanted.stream().mapToInt(w -> w.cells.count()).min().orElse(0);
         List<Found> found = new ArrayList<>();
         for (Leftover leftover : leftovers) {
             List<Geometry> spent = leftover.spent().stream().map(this::shape).toList();
-            Cells room = Cells.within(leftover.shape(), spent);
+            Cells room = Cells.within(leftover.shape(), spent, CELL_MM);
             if (room.count() >= needed) {
                 double freeCm2 = room.count() / 100.0;
                 place(leftover.shape(), spent, room, wanted)

@@ -35,8 +35,17 @@ public final class Checks {
     public Checks name(String field, @Nullable String text) {
         if (text == null || text.isBlank() || text.length() > LONGEST_NAME) {
             add(field, "needs a name", "1 to " + LONGEST_NAME + " letters");
+        } else if (text.codePoints().anyMatch(Checks::unseen)) {
+            add(field, "has a letter that cannot be seen", "letters, digits, signs and spaces");
         }
         return this;
+    }
+
+    /** Control characters, halves of letters, and signs that turn the direction of what follows. */
+    private static boolean unseen(int letter) {
+        int type = Character.getType(letter);
+        boolean turns = letter >= 0x202A && letter <= 0x202E || letter >= 0x2066 && letter <= 0x2069;
+        return type == Character.CONTROL || type == Character.SURROGATE || type == Character.UNASSIGNED || turns;
     }
 
     /** A time that a person can have lived through or planned for. */

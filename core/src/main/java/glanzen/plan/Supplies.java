@@ -63,6 +63,27 @@ public record Supplies(
             String instead,
             double leftoverCm2) {
 
+        private Line and(Line more) {
+            // What is not counted there is always enough of.
+            double there = what.equals("sundry") ? have + more.have : have;
+            return new Line(
+                    what,
+                    name,
+                    needed + more.needed,
+                    unit,
+                    there,
+                    cost + more.cost,
+                    cheaper,
+                    saving,
+                    instead,
+                    leftoverCm2);
+        }
+
+        /** How much there is too little, in its unit. */
+        public double shortBy() {
+            return Math.max(0, needed - have);
+        }
+
         /** Whether there is not enough of it. */
         public boolean missing() {
             return needed > have + 1e-6;
@@ -126,6 +147,13 @@ public record Supplies(
                 .map(Line::name)
                 .toList();
         return new Supplies(List.copyOf(machines), List.copyOf(tools), lines, cost / job.cards(), unpriced);
+    }
+
+    /** What there is not enough of for several jobs one after another: what each takes is added up. */
+    public static List<Line> missing(List<Supplies> jobs) {
+        Map<String, Line> all = new LinkedHashMap<>();
+        jobs.stream().flatMap(s -> s.lines.stream()).forEach(l -> all.merge(l.what + "|" + l.name, l, Line::and));
+        return all.values().stream().filter(Line::missing).toList();
     }
 
     static double foilCm2(SetUp setUp) {

@@ -106,6 +106,32 @@ class EveningWorkTest {
     }
 
     @Test
+    void gelThatIsOnTheBenchIsNotSpreadOnceMore() {
+        JobPiece piece = new JobPiece(
+                "Panel",
+                Bench.SMOOTH.id(),
+                1,
+                90,
+                60,
+                List.of(Operation.of(Kind.GEL), Operation.of(Kind.GEL_DRY), Operation.of(Kind.FLOCK)));
+        Job job = new Job("Cards", 30, List.of(piece));
+        List<Wanted.GelOnBench> gel =
+                List.of(new Wanted.GelOnBench(0, 0, 90_000), new Wanted.GelOnBench(0, 1200, 80_000));
+        EveningWork work = EveningWork.of(
+                List.of(new Wanted("job", job, SET_UPS, Set.of(), List.of(), gel)), USUAL, OwnPace.USUAL);
+        assertEquals(28, count(work, "gel through a stencil"));
+        assertEquals(30, count(work, "flock"));
+        Job two = new Job("Cards", 2, List.of(piece));
+        EveningWork all = EveningWork.of(
+                List.of(new Wanted("job", two, SET_UPS, Set.of(), List.of(), gel)), USUAL, OwnPace.USUAL);
+        assertEquals(0, count(all, "gel through a stencil"));
+        Task flock = first(all, "flock");
+        assertEquals(1200, flock.notBefore());
+        assertEquals(80_000, flock.notAfter());
+        assertEquals(List.of(), flock.after());
+    }
+
+    @Test
     void trimmingIsDoneWhileOthersSoakIfThereIsRoomForIt() {
         SetUp slow = FOIL.withSoak(120);
         JobPiece piece = new JobPiece(

@@ -40,6 +40,32 @@ class ScheduleTest {
     }
 
     @Test
+    void tidyingLeavesLessHotWithNothingOnItAndCostsNothingElse() {
+        long idle = 0;
+        long tidied = 0;
+        for (long seed = 0; seed < 60; seed++) {
+            Workload work = Workshops.any(20, seed);
+            Schedule plan = Greedy.plan(work);
+            Schedule tidy = Tidy.of(work, plan, () -> false);
+            assertEquals(List.of(), Check.of(work, tidy), "seed " + seed);
+            assertTrue(tidy.cost(work).compareTo(plan.cost(work)) <= 0, "seed " + seed);
+            idle += plan.cost(work).idleSeconds();
+            tidied += tidy.cost(work).idleSeconds();
+            assertEquals(plan, Tidy.of(work, plan, () -> true), "nobody waits for it");
+        }
+        assertTrue(tidied < 0.9 * idle, tidied + " s instead of " + idle);
+    }
+
+    @Test
+    void whatIsRiskyComesFirstWhereThatCostsNothing() {
+        Task plain = task("plain", 10, null);
+        Task scrap = new Task("scrap", "job", 300, List.of(), null, List.of(), false, true);
+        Workload work = evening(60, plain, scrap);
+        Schedule late = new Schedule(Map.of("plain", 0, "scrap", 10 * MINUTE));
+        assertEquals(0, Tidy.of(work, late, () -> false).starts().get("scrap"));
+    }
+
+    @Test
     void coldWorkIsDoneWhileThePlatformWarmsUp() {
         Workload work = evening(60, task("pull", 10, new Hot("platform", 0, "bee")), task("cut", 5, null));
         Schedule plan = Greedy.plan(work);

@@ -1,0 +1,249 @@
+package glanzen.evening;
+
+import glanzen.evening.Cycle.Side;
+import glanzen.kit.HeatedRollers;
+import glanzen.kit.Platform;
+import glanzen.kit.Press;
+import glanzen.schedule.Task;
+import glanzen.schedule.Task.After;
+import glanzen.schedule.Task.Hot;
+import glanzen.setup.Heat;
+import glanzen.setup.SetUp;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/** Work in stretches nobody minds standing for: each becomes a task, and the same in words. */
+final class Stretches {
+
+    /** Nobody wants longer stretches, s. */
+    private static final double STRETCH_SECONDS = 20 * 60;
+
+    private final OwnPace pace;
+    private final List<Task> tasks = new ArrayList<>();
+    private final Map<String, Block> blocks = new HashMap<>();
+    /** What heats, by its key, as some set-up uses it. */
+    private final Map<String, SetUp> heating = new LinkedHashMap<>();
+
+    Stretches(OwnPace pace) {
+        this.pace = pace;
+    }
+
+    List<Task> tasks() {
+        return List.copyOf(tasks);
+    }
+
+    Map<String, Block> blocks() {
+        return Map.copyOf(blocks);
+    }
+
+    Collection<SetUp> heating() {
+        return heating.values();
+    }
+
+    /**
+     * A stretch that was made, and up to which piece it reaches.
+     *
+     * @param task its key; empty for what was done before all this
+     * @param upTo up to which piece
+     * @param notBefore what follows begins no earlier, s
+     * @param notAfter what follows begins no later, s
+     */
+    record Made(String task, int upTo, int notBefore, int notAfter) {
+
+        Made(String task, int upTo) {
+            this(task, upTo, 0, After.ANY_TIME);
+        }
+
+        boolean over() {
+            return task.isEmpty();
+        }
+
+        static Optional<Made> last(List<Made> made) {
+            return made.stream().reduce((a, b) -> b);
+        }
+
+        /** The first that reaches as far as some piece; the last if none does. */
+        static Optional<Made> reaching(List<Made> made, int upTo) {
+            return made.stream().filter(m -> m.upTo >= upTo).findFirst().or(() -> last(made));
+        }
+    }
+
+    /**
+     * What must be over, piece by piece.
+     *
+     * @param made stretches of it
+     * @param done how many pieces were further before
+     * @param least how long after it at the earliest, s
+     * @param most how long after it at the latest, s
+     */
+    record Before(List<Made> made, int done, int least, int most) {}
+
+    /** One kind of stretches of a job. */
+    record Sort(
+            Wanted wanted,
+            String title,
+            @Nullable String setUpId,
+            @Nullable SetUp setUp,
+            @Nullable Cycle cycle,
+            int settingSeconds,
+            double eachSeconds,
+            List<String> ready,
+            Together.@Nullable Lay lay) {
+
+        /** By hand, with nothing to be set before. */
+        static Sort byHand(Wanted wanted, String title, double eachSeconds) {
+            return byHand(wanted, title, 0, eachSeconds);
+        }
+
+        /** @param settingSeconds what it takes before the first and after the last, however many there are, s */
+        static Sort byHand(Wanted wanted, String title, int settingSeconds, double eachSeconds) {
+            return new Sort(wanted, title, null, null, null, settingSeconds, eachSeconds, List.of(), null);
+        }
+
+        /** With a set-up: loose plates are set and squared once. */
+        static Sort with(
+                Wanted wanted,
+                String title,
+                @Nullable String setUpId,
+                SetUp setUp,
+                Cycle cycle,
+                List<String> ready,
+                Together.@Nullable Lay lay) {
+            boolean loose = setUp.platform().isPresent() && !Rounds.taped(setUp);
+            int setting = loose ? Hands.SET_LOOSE.seconds() * setUp.plates().size() : 0;
+            return new Sort(wanted, title, setUpId, setUp, cycle, setting, cycle.seconds(), ready, lay);
+        }
+
+        String pace() {
+            return setUpId != null ? setUpId : title.replaceAll(", .*", "");
+        }
+    }
+
+    /** What has never come out is tried first, with nothing at stake. */
+    List<Made> scrap(Sort sort) {
+        if (sort.setUp == null || sort.wanted.proven().contains(sort.setUpId)) {
+            return List.of();
+        }
+        int seconds = (int) Math.ceil(Objects.requireNonNull(sort.cycle).oneByOneSeconds());
+        return List.of(new Made(add(sort, "Try on scrap: " + sort.title, 1, seconds, new Waits(), true), 0));
+    }
+
+    /** Foil is cut before, where hands have no time for it in a round. */
+    List<Made> foil(Sort sort, int count) {
+        if (sort.setUp == null || sort.setUp.route().film().isEmpty()) {
+            return List.of();
+        }
+        Side foil = Rounds.foil(sort.setUp);
+        if (Objects.requireNonNull(sort.cycle).meanwhile().contains(foil)) {
+            return List.of();
+        }
+        Sort cut = Sort.byHand(sort.wanted, "cut foil for: " + sort.title, foil.seconds());
+        return of(cut, count, List.of(), List.of());
+    }
+
+    /**
+     * So many of a sort.
+     *
+     * @param before what must be over piece by piece
+     * @param first what must be over before any
+     */
+    List<Made> of(Sort sort, int count, List<Before> before, List<Made> first) {
+        int setting = sort.settingSeconds;
+        double own = sort.eachSeconds * pace.factor(sort.pace());
+        int parts = parts(count, Math.max(1, (int) ((STRETCH_SECONDS - setting) / own)));
+        List<Made> made = new ArrayList<>();
+        for (int n = 0; n < parts; n++) {
+            int from = count * n / parts;
+            int to = count * (n + 1) / parts;
+            Waits waits = new Waits();
+            before.forEach(b -> waits.forAll(b, to));
+            Made.last(made).ifPresent(m -> waits.after.add(After.of(m.task)));
+            first.stream().filter(m -> !m.over()).forEach(m -> waits.after.add(After.of(m.task)));
+            int seconds = (int) Math.ceil(setting + (to - from) * sort.eachSeconds);
+            made.add(new Made(add(sort, sort.title, to - from, seconds, waits, false), to));
+        }
+        return made;
+    }
+
+    /** What a stretch waits for. */
+    private static final class Waits {
+        private final List<After> after = new ArrayList<>();
+        private int notBefore;
+        private int notAfter = After.ANY_TIME;
+
+        void forAll(Before b, int upTo) {
+            Made.reaching(b.made, b.done + upTo).ifPresent(m -> {
+                if (m.over()) {
+                    notBefore = Math.max(notBefore, m.notBefore);
+                    notAfter = Math.min(notAfter, m.notAfter);
+                } else {
+                    after.add(new After(m.task, b.least, b.most));
+                }
+            });
+        }
+    }
+
+    private static int parts(int count, int atMost) {
+        return (count + atMost - 1) / atMost;
+    }
+
+    private String add(Sort sort, String title, int count, int seconds, Waits waits, boolean risky) {
+        String job = sort.wanted.id();
+        String id = job + "/" + tasks.size();
+        int own = (int) Math.max(1, Math.ceil(seconds * pace.factor(sort.pace())));
+        SetUp s = sort.setUp;
+        tasks.add(new Task(
+                id,
+                job,
+                own,
+                s == null ? List.of() : List.of(s.machine().id()),
+                s == null ? null : hot(s),
+                waits.after,
+                s != null && loud(s),
+                risky,
+                waits.notBefore,
+                waits.notAfter));
+        blocks.put(
+                id,
+                new Block(
+                        id,
+                        job,
+                        sort.wanted.job().name(),
+                        title,
+                        count,
+                        own,
+                        sort.pace(),
+                        seconds,
+                        sort.setUpId,
+                        sort.cycle,
+                        sort.ready,
+                        sort.lay));
+        return id;
+    }
+
+    /** A motor is heard, and a platform that says that it is ready. */
+    private static boolean loud(SetUp s) {
+        boolean motor = s.machine() instanceof Press press && press.kind() == Press.Kind.MOTOR;
+        return motor || s.heat() instanceof Heat.OnPlatform;
+    }
+
+    private @Nullable Hot hot(SetUp s) {
+        if (s.heat() instanceof Heat.OnPlatform on) {
+            Platform platform = on.platform();
+            heating.putIfAbsent(platform.id(), s);
+            return new Hot(platform.id(), on.level(), s.plates().get(0).id());
+        }
+        if (s.machine() instanceof HeatedRollers rollers && s.heated()) {
+            heating.putIfAbsent(rollers.id(), s);
+            return new Hot(rollers.id(), s.heat().level(), "");
+        }
+        return null;
+    }
+}

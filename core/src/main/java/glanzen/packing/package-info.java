@@ -1,0 +1,5 @@
+/** Shapes laid on a sheet or a board beside each other, and in how few passes all of them are done. */
+@NullMarked
+package glanzen.packing;
+
+import org.jspecify.annotations.NullMarked;
