@@ -5,10 +5,15 @@
   import { editing } from '../state/editing.svelte';
   import { planning } from '../state/planning.svelte';
   import Keys from './Keys.svelte';
+  import { api } from '../api/client';
   import Preferences from './Preferences.svelte';
 
   let { children }: { children: Snippet } = $props();
   let keysOpen = $state(false);
+
+  /** A damaged database was set aside at the start. */
+  let setAside = $state('');
+  void api.GET('/api/backups').then(({ data }) => (setAside = data?.setAside ?? ''));
 
   const here = $derived(placeAt(router.location));
   const unsaved = $derived(editing.unsaved || planning.unsaved);
@@ -72,6 +77,11 @@
     {/each}
   </nav>
   <main id="main" tabindex="-1" class="min-w-0 outline-none">
+    {#if setAside}
+      <p class="border-ochre-line bg-ochre-wash m-4 border-l-4 px-3 py-2" role="alert">
+        {setAside} Your backups are in the preferences, at the top right.
+      </p>
+    {/if}
     {@render children()}
   </main>
 </div>

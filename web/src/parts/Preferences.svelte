@@ -6,6 +6,7 @@
   import NumberField from './NumberField.svelte';
   import QuantityField from './QuantityField.svelte';
   import TextField from './TextField.svelte';
+  import Backups from './Backups.svelte';
   import Workshop from './Workshop.svelte';
 
   const THUMB = [
@@ -110,5 +111,6 @@
       </div>
     </Fold>
     <Workshop />
+    <Backups />
   </div>
 </Modal>

@@ -79,7 +79,12 @@
 <section aria-labelledby="drying-title">
   <div class="flex items-baseline justify-between">
     <h2 id="drying-title" class="text-heading">Drying</h2>
-    <button class="press press-quiet" onclick={() => (spreading = true)}>Gel spread</button>
+    <span class="flex gap-1">
+      {#if lying.length > 0}
+        <a class="press press-quiet" href="/api/dryings.ics" download="gel.ics">To the calendar</a>
+      {/if}
+      <button class="press press-quiet" onclick={() => (spreading = true)}>Gel spread</button>
+    </span>
   </div>
   <ul class="mt-1">
     {#each lying as panel (panel.id)}

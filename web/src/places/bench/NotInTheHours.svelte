@@ -2,8 +2,9 @@
   import type { Schemas } from '../../api/client';
   import { time } from '../../drawing/lanes';
   import { duration } from '../../parts/format';
+  import { preferences } from '../../state/preferences.svelte';
 
-  /** What does not fit into the hours, and what would make it possible. */
+  /** What stands in the way: what is missing, what does not fit into the hours, and what would make it possible. */
   let { plan, ontake }: { plan: Schemas['EveningView']; ontake: (task: string) => void } = $props();
 
   const WHY: Record<Schemas['LeftBlock']['why'], string> = {
@@ -13,6 +14,23 @@
     BY_HAND: 'left out by you',
   };
   const late = $derived(plan.blocks.filter((b) => b.late));
+
+  const amount = (by: number, unit: string) =>
+    unit === 'cm²'
+      ? preferences.area(by)
+      : `${Math.round(by * 10) / 10} ${by === 1 ? unit.replace(/s$/, '') : unit}`;
+  function lacks(l: Schemas['Lack']): string {
+    switch (l.why) {
+      case 'SHORT':
+        return `${l.name} is short by ${amount(l.by, l.unit)}`;
+      case 'STALE':
+        return `the gel of ${l.name} has lost its tack and is spread anew`;
+      case 'ORDER':
+        return l.name;
+      case 'RETIRED':
+        return `${l.name} is retired`;
+    }
+  }
 
   function says(way: Schemas['Way']): string {
     switch (way.kind) {
@@ -28,6 +46,12 @@
   }
 </script>
 
+{#if plan.missing.length > 0}
+  <p class="border-ochre-line bg-ochre-wash mt-3 border-l-4 px-3 py-2">
+    <strong>Before you begin:</strong>
+    {plan.missing.map(lacks).join('; ')}.
+  </p>
+{/if}
 {#if plan.left.length > 0}
   <div class="border-ochre-line bg-ochre-wash mt-3 border-l-4 px-3 py-2">
     <p>

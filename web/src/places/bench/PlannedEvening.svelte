@@ -1,12 +1,14 @@
 <script lang="ts">
   import { push } from 'svelte-spa-router';
   import { api, asked, type Schemas } from '../../api/client';
+  import LaidTogether from '../../drawing/LaidTogether.svelte';
   import EveningLanes from '../../drawing/EveningLanes.svelte';
   import { current, days, time } from '../../drawing/lanes';
   import { duration } from '../../parts/format';
   import { cue } from '../../state/cue';
   import { evening } from '../../state/evening.svelte';
   import { tell } from '../../state/messages.svelte';
+  import { preferences } from '../../state/preferences.svelte';
   import { throwing } from '../../state/throwing.svelte';
   import NotInTheHours from './NotInTheHours.svelte';
 
@@ -159,18 +161,28 @@
       </div>
     </div>
   {/if}
-  {#if block && block.task === chosen}
-    <p class="mt-2">
-      <strong>{block.job}: {block.title}</strong>, {time(new Date(block.from))} to {time(new Date(block.to))}.
-      {#if block.fixed}
-        Put there by hand.
-        <button class="text-verdigris underline" onclick={() => fix(block.task, undefined)}>Let it go</button>
-      {/if}
-      <button class="text-verdigris underline" onclick={() => leaveOut(block.task, true)}>Leave it out</button
-      >
-      {#if block.ready.length > 0}<span class="text-soft">Lay ready: {block.ready.join('; ')}.</span>{/if}
-    </p>
-  {/if}
+  <div class="mt-2 flex flex-wrap items-start justify-between gap-x-8 gap-y-3">
+    {#if block && block.task === chosen}
+      <p class="min-w-0 flex-1 basis-96">
+        <strong>{block.job}: {block.title}</strong>, {time(new Date(block.from))} to {time(
+          new Date(block.to),
+        )}.
+        {#if block.fixed}
+          Put there by hand.
+          <button class="text-verdigris underline" onclick={() => fix(block.task, undefined)}
+            >Let it go</button
+          >
+        {/if}
+        <button class="text-verdigris underline" onclick={() => leaveOut(block.task, true)}
+          >Leave it out</button
+        >
+        {#if block.ready.length > 0}<span class="text-soft"
+            >Lay ready: {preferences.said(block.ready.join('; '))}.</span
+          >{/if}
+      </p>
+    {/if}
+    {#if block?.lay}<LaidTogether lay={block.lay} />{/if}
+  </div>
   <div class="mt-3 flex flex-wrap items-baseline gap-x-10 gap-y-2">
     {#if plan.endAt}
       <p>

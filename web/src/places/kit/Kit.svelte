@@ -59,6 +59,7 @@
   <div class="flex flex-wrap items-end justify-between gap-3">
     <h1 class="text-title">Kit</h1>
     <div class="flex flex-wrap gap-2">
+      <a class="press press-quiet" href="/api/kit.csv" download="kit.csv">As a table</a>
       <a class="press" href="#/kit/begin">Choose by what it looks like</a>
       {#each onRack as s (s)}
         <button

@@ -19,7 +19,9 @@
   import { tell } from '../../state/messages.svelte';
   import { preferences } from '../../state/preferences.svelte';
   import EdgeDrawing from './EdgeDrawing.svelte';
+  import Fold from '../../parts/Fold.svelte';
   import MeasurePress from './MeasurePress.svelte';
+  import OutOfPanel from './OutOfPanel.svelte';
   import { layerKind, type Plain } from './plain';
   import ThingDrawing from './ThingDrawing.svelte';
   import { retire } from '../../shelving/shelves';
@@ -159,6 +161,9 @@
     >
   </div>
 </section>
+{#if shelf === 'plates' && vocabulary.now.dieKinds.includes((item as Plate).kind)}
+  <Fold title="How many come out of a panel"><OutOfPanel die={item as Plate} /></Fold>
+{/if}
 {#if measuring}
   <MeasurePress press={item as Press} version={kept.version} onclose={() => (measuring = false)} />
 {/if}

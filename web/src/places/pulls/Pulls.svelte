@@ -61,7 +61,8 @@
 <div class="px-4 py-5 md:px-8">
   <div class="flex flex-wrap items-end justify-between gap-3">
     <h1 class="text-title">Pulls</h1>
-    <div class="flex flex-wrap gap-2">
+    <div class="flex flex-wrap items-center gap-2">
+      <a class="press press-quiet" href="/api/pulls.csv" download="logbook.csv">As a table</a>
       <button class="press" onclick={() => (reading = true)}>Read a picture</button>
       <button class="press" onclick={() => (logging = true)}>Log a pull by hand (L)</button>
     </div>

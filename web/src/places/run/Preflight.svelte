@@ -33,4 +33,7 @@
       </Checkbox>
     </div>
   {/each}
+  <a class="text-verdigris mt-2 inline-block underline" href="/api/runs/{run.id}/sheet.pdf"
+    >Run sheet to print</a
+  >
 </fieldset>

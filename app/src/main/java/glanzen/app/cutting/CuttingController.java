@@ -4,6 +4,7 @@ import glanzen.app.cutting.CuttingService.CutView;
 import glanzen.app.cutting.CuttingService.DieQuestion;
 import glanzen.app.cutting.CuttingService.DieView;
 import glanzen.app.cutting.CuttingService.PartialView;
+import glanzen.app.cutting.CuttingService.YieldView;
 import glanzen.app.setup.Draft;
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
@@ -46,5 +47,11 @@ class CuttingController {
             @RequestParam double stopMm,
             @RequestParam(defaultValue = "0") double degrees) {
         return cutting.partial(dieId, boardId, stopMm, degrees);
+    }
+
+    @Operation(summary = "How often a die cuts out of one panel, and where")
+    @GetMapping("/panel-yield")
+    YieldView panelYield(@RequestParam String dieId, @RequestParam double widthMm, @RequestParam double heightMm) {
+        return cutting.panelYield(dieId, widthMm, heightMm);
     }
 }

@@ -10,6 +10,7 @@ import glanzen.cutting.CutList;
 import glanzen.cutting.CutList.Kind;
 import glanzen.cutting.DieChoice;
 import glanzen.cutting.DieChoice.Bleed;
+import glanzen.cutting.PanelYield;
 import glanzen.cutting.PartialCut;
 import glanzen.cutting.SheetPlan;
 import glanzen.cutting.StockCut;
@@ -235,5 +236,21 @@ class CuttingService {
                 board.name(),
                 board.heightMm(),
                 cut);
+    }
+
+    /** Cuts out of one panel: each where it lies, mm. */
+    record YieldView(double widthMm, double heightMm, List<String> cuts) {}
+
+    YieldView panelYield(String dieId, double widthMm, double heightMm) {
+        Plate die = kit.kit()
+                .plate(dieId)
+                .filter(p -> p.kind().cuts())
+                .orElseThrow(() -> new BadInput("dieId", "is no die of your kit", "a die"));
+        return new YieldView(
+                widthMm,
+                heightMm,
+                PanelYield.of(die, shelf, widthMm, heightMm).stream()
+                        .map(PathText::write)
+                        .toList());
     }
 }

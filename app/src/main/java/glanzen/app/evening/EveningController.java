@@ -1,8 +1,11 @@
 package glanzen.app.evening;
 
+import glanzen.app.calendar.CalendarFile;
+import glanzen.app.preferences.PreferencesService;
 import glanzen.app.template.Paper;
 import glanzen.app.template.Printed;
 import glanzen.app.template.TemplatePdf;
+import glanzen.measure.Printer;
 import io.swagger.v3.oas.annotations.Hidden;
 import io.swagger.v3.oas.annotations.Operation;
 import java.time.Instant;
@@ -32,11 +35,17 @@ class EveningController {
     private final EveningService evenings;
     private final EveningSearch search;
     private final EveningFeed feed;
+    private final PreferencesService preferences;
 
-    EveningController(EveningService evenings, EveningSearch search, EveningFeed feed) {
+    EveningController(EveningService evenings, EveningSearch search, EveningFeed feed, PreferencesService preferences) {
         this.evenings = evenings;
         this.search = search;
         this.feed = feed;
+        this.preferences = preferences;
+    }
+
+    private Printer printer() {
+        return new Printer(preferences.get().length());
     }
 
     private EveningView view(String id) {
@@ -125,7 +134,7 @@ class EveningController {
             @RequestParam long sequence) {
         search.stop(id);
         evenings.happened(id, task, over, sequence);
-        return view(id);
+        return searched(id);
     }
 
     @Operation(summary = "Throws an evening's plan away; its jobs stay")
@@ -139,15 +148,15 @@ class EveningController {
     @Operation(summary = "An evening as a calendar: hours, starts, what dries, each with a reminder")
     @GetMapping(path = "/{id}.ics", produces = "text/calendar")
     ResponseEntity<byte[]> calendar(@PathVariable String id) {
-        byte[] ics = EveningCalendar.of(view(id), evenings.plannedAt(id));
-        return Printed.file(ics, "glanzen", EVENING, "ics", MediaType.valueOf("text/calendar;charset=UTF-8"));
+        byte[] ics = EveningCalendar.of(view(id), evenings.plannedAt(id), printer());
+        return Printed.file(ics, "glanzen", EVENING, "ics", CalendarFile.TYPE);
     }
 
     /** @param zone where the bench is: times are printed as its clocks show them */
     @Operation(summary = "An evening as a sheet to be printed: what when, and what must lie ready")
     @GetMapping(path = "/{id}.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> pdf(@PathVariable String id, @RequestParam Paper paper, @RequestParam ZoneId zone) {
-        byte[] pdf = new TemplatePdf(new EveningSheet(view(id), zone).template(), paper).write();
+        byte[] pdf = new TemplatePdf(new EveningSheet(view(id), zone, printer()).template(), paper).write();
         return Printed.file(pdf, "glanzen", EVENING, "pdf", MediaType.APPLICATION_PDF);
     }
 }

@@ -5,6 +5,8 @@ import glanzen.measure.Checks;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 
 /**
  * What is wanted of an evening, or of several.
@@ -68,5 +70,13 @@ public record EveningRequest(
                 throw new BadInput("hours", "overlap", "stretches one after the other");
             }
         }
+    }
+
+    /** Its jobs, the soonest due first. */
+    List<String> soonestDueFirst() {
+        Map<String, Instant> by = due.stream().collect(Collectors.toMap(Due::jobId, Due::at, (a, b) -> a));
+        return jobIds.stream()
+                .sorted(Comparator.comparing(id -> by.getOrDefault(id, Instant.MAX)))
+                .toList();
     }
 }

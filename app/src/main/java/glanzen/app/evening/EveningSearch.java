@@ -2,6 +2,8 @@ package glanzen.app.evening;
 
 import glanzen.schedule.Planner;
 import glanzen.schedule.Planner.Found;
+import glanzen.schedule.Schedule;
+import glanzen.schedule.Tidy;
 import glanzen.schedule.Workload;
 import jakarta.annotation.PreDestroy;
 import java.util.Map;
@@ -13,7 +15,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 
-/** Looks for better plans in the background, one evening after another, until time is up or somebody stops it. */
+/** Looks for better plans in the background and tidies the best, one evening after another, until time is up or somebody stops it. */
 @Component
 class EveningSearch {
 
@@ -45,21 +47,22 @@ class EveningSearch {
     /** Looks for something better than what an evening is now. */
     void begin(String id) {
         stop(id);
-        if (!planner.available()) {
-            return;
-        }
-        Kept kept = evenings.get(id);
         AtomicBoolean stopped = new AtomicBoolean();
         searching.put(id, stopped);
-        worker.execute(() -> look(id, kept, stopped));
+        worker.execute(() -> look(id, stopped));
     }
 
-    private void look(String id, Kept kept, AtomicBoolean stopped) {
+    private void look(String id, AtomicBoolean stopped) {
         try {
+            Kept kept = evenings.get(id);
             Workload work = kept.workload(kept.plannedFrom());
-            Found best = planner.improve(
-                    work, kept.planOf(work), LOOK_SECONDS, stopped::get, found -> take(id, kept, work, found, stopped));
-            take(id, kept, work, best, stopped);
+            Schedule quick = kept.planOf(work);
+            Found best = planner.available()
+                    ? planner.improve(
+                            work, quick, LOOK_SECONDS, stopped::get, found -> take(id, kept, work, found, stopped))
+                    : new Found(quick, kept.endBound(), false);
+            Schedule tidy = Tidy.of(work, best.schedule(), stopped::get);
+            take(id, kept, work, new Found(tidy, best.endBound(), best.proven()), stopped);
         } catch (RuntimeException broken) {
             // The quick plan stays; a better one is no promise.
             LOG.warn("no better plan for {}: {}", id, broken.toString());

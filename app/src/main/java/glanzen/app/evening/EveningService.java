@@ -1,42 +1,35 @@
 package glanzen.app.evening;
 
-import glanzen.app.card.CardService;
 import glanzen.app.device.BenchClock;
-import glanzen.app.job.JobService;
-import glanzen.app.job.SavedJob;
+import glanzen.app.evening.EveningView.Way;
+import glanzen.app.evening.Kept.Lack;
 import glanzen.app.keeping.Json;
+import glanzen.app.keeping.TriedAgain;
 import glanzen.app.kit.KitService;
-import glanzen.app.run.ToldService;
-import glanzen.app.setup.SavedSetUp;
-import glanzen.app.setup.SetUpService;
 import glanzen.app.web.Conflict;
 import glanzen.app.web.NotFound;
 import glanzen.evening.Block;
 import glanzen.evening.EveningWork;
 import glanzen.evening.OwnPace;
 import glanzen.evening.OwnPace.Took;
-import glanzen.evening.Wanted;
-import glanzen.evening.WarmUps;
 import glanzen.measure.BadInput;
-import glanzen.schedule.Bound;
 import glanzen.schedule.Check;
-import glanzen.schedule.Greedy;
 import glanzen.schedule.Planner.Found;
-import glanzen.schedule.Schedule;
 import glanzen.schedule.Workload;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps evenings and plans them at once; who looks for better plans comes back with them. */
@@ -45,51 +38,39 @@ import org.springframework.transaction.annotation.Transactional;
 public class EveningService {
 
     private final EveningRepository evenings;
-    private final JobService jobs;
-    private final SetUpService setUps;
-    private final CardService cards;
+    private final WorkAtHand atHand;
     private final KitService kit;
-    private final ToldService told;
     private final BenchClock clock;
     private final Json json;
+    private volatile Ways ways = new Ways("", 0, List.of());
 
-    EveningService(
-            EveningRepository evenings,
-            JobService jobs,
-            SetUpService setUps,
-            CardService cards,
-            KitService kit,
-            ToldService told,
-            BenchClock clock,
-            Json json) {
+    EveningService(EveningRepository evenings, WorkAtHand atHand, KitService kit, BenchClock clock, Json json) {
         this.evenings = evenings;
-        this.jobs = jobs;
-        this.setUps = setUps;
-        this.cards = cards;
+        this.atHand = atHand;
         this.kit = kit;
-        this.told = told;
         this.clock = clock;
         this.json = json;
     }
 
     /** Plans some jobs into some hours; the quick plan is there at once. */
     public String plan(EveningRequest asked) {
-        EveningWork work = EveningWork.of(
-                asked.jobIds().stream().map(this::wanted).toList(),
-                new WarmUps(heater ->
-                        told.fromColdSeconds(heater).map(OptionalDouble::of).orElse(OptionalDouble.empty())),
-                pace());
-        if (work.tasks().isEmpty()) {
+        Instant now = now();
+        List<EveningWork> ways = atHand.ways(asked, pace(), now);
+        if (ways.get(0).tasks().isEmpty()) {
             throw new BadInput("jobIds", "have nothing that is to be done", "jobs with operations");
         }
         EveningEntity entity = new EveningEntity();
         entity.id = "evening-" + UUID.randomUUID().toString().substring(0, 8);
         entity.plannedAt = clock.lived();
-        Kept kept = Kept.of(now(), asked, work);
-        if (kept.hours(0).isEmpty()) {
+        List<Lack> missing = atHand.missing(asked);
+        List<Kept> kept =
+                ways.stream().map(work -> Kept.of(now, asked, work, missing)).toList();
+        if (kept.get(0).hours(0).isEmpty()) {
             throw new BadInput("hours", "are all over", "hours that are still to come");
         }
-        write(entity, quick(kept));
+        write(
+                entity,
+                Planning.better(kept.stream().map(k -> Planning.anew(k, 0)).toList()));
         return entity.id;
     }
 
@@ -105,38 +86,6 @@ public class EveningService {
                             return new Took(block.pace(), block.usualSeconds(), took);
                         }))
                 .toList());
-    }
-
-    private Instant now() {
-        return clock.lived().truncatedTo(ChronoUnit.SECONDS);
-    }
-
-    private Wanted wanted(String jobId) {
-        SavedJob saved = jobs.get(jobId);
-        Map<String, SavedSetUp> named = setUps
-                .those(saved.job().pieces().stream()
-                        .flatMap(p -> p.operations().stream())
-                        .flatMap(o -> Optional.ofNullable(o.setUpId()).stream())
-                        .collect(Collectors.toSet()))
-                .stream()
-                .collect(Collectors.toMap(SavedSetUp::id, s -> s));
-        return new Wanted(
-                jobId,
-                saved.job(),
-                jobs.named(saved.job()),
-                named.values().stream()
-                        .filter(SavedSetUp::proven)
-                        .map(SavedSetUp::id)
-                        .collect(Collectors.toSet()),
-                cards.steps(saved.job()));
-    }
-
-    /** The quick plan from now on. */
-    private Kept quick(Kept kept) {
-        int from = Math.max(0, kept.seconds(now()));
-        Workload work = kept.workload(from);
-        Schedule plan = Greedy.plan(work);
-        return kept.planned(plan, from, Bound.endSeconds(work, plan), false);
     }
 
     /** The last that was planned; nothing if none was. */
@@ -155,10 +104,19 @@ public class EveningService {
         return find(id).plannedAt;
     }
 
+    /** The ways out that were found last, of an evening as it was then. */
+    private record Ways(String id, long version, List<Way> all) {}
+
     @Transactional(readOnly = true)
     EveningView view(String id, boolean searching, boolean solver) {
         EveningEntity entity = find(id);
-        return new EveningViews(read(entity), kit.kit(), now()).view(id, searching, solver, entity.version);
+        EveningViews views = new EveningViews(read(entity), kit.kit(), now());
+        Ways known = ways;
+        if (!known.id.equals(id) || known.version != entity.version) {
+            known = new Ways(id, entity.version, views.ways());
+            ways = known;
+        }
+        return views.view(id, searching, solver, entity.version, known.all);
     }
 
     /** A better plan was found, for an evening as it was; nothing is changed if it is another by now. */
@@ -176,6 +134,7 @@ public class EveningService {
     }
 
     /** Puts a stretch of work to a time by hand, or lets it go again; the rest follows. */
+    @TriedAgain
     void fix(String id, String task, @Nullable Instant at, long sequence) {
         change(id, sequence, kept -> {
             Map<String, Integer> fixed = new HashMap<>(kept.fixed());
@@ -184,19 +143,12 @@ public class EveningService {
             } else {
                 fixed.put(known(kept, task), kept.seconds(at));
             }
-            Kept changed = kept.fixing(fixed);
-            int from = Math.max(0, changed.seconds(now()));
-            Workload work = changed.workload(from);
-            Schedule plan = Greedy.plan(work);
-            if (!Check.of(work, plan).isEmpty()) {
-                throw new BadInput(
-                        "at", "does not work: somebody must be there, and what it waits for be over", "another time");
-            }
-            return changed.planned(plan, from, Bound.endSeconds(work, plan), false);
+            return Planning.byHand(kept.fixing(fixed), kept.seconds(now()));
         });
     }
 
     /** Leaves a stretch of work out by hand, with all that waits for it, or takes it in again; the rest follows. */
+    @TriedAgain
     void leaveOut(String id, String task, boolean out, long sequence) {
         change(id, sequence, kept -> {
             Set<String> forbidden = new HashSet<>(kept.forbidden());
@@ -205,7 +157,7 @@ public class EveningService {
             } else {
                 forbidden.remove(known(kept, task));
             }
-            return quick(kept.forbidding(forbidden));
+            return Planning.anew(kept.forbidding(forbidden), kept.seconds(now()));
         });
     }
 
@@ -216,18 +168,20 @@ public class EveningService {
         return task;
     }
 
-    /** A stretch of work is begun, or over, now. */
+    /** A stretch of work is begun, or over, now; what follows moves. */
+    @TriedAgain
     void happened(String id, String task, boolean over, long sequence) {
         change(id, sequence, kept -> {
             known(kept, task);
             int at = kept.seconds(now());
-            return over ? kept.done(task, at) : kept.begun(task, at);
+            return Planning.following(over ? kept.done(task, at) : kept.begun(task, at), at);
         });
     }
 
     /** Plans what is left anew, from now on. */
+    @TriedAgain
     void again(String id, long sequence) {
-        change(id, sequence, this::quick);
+        change(id, sequence, kept -> Planning.anew(kept.missing(atHand.missing(kept.asked())), kept.seconds(now())));
     }
 
     /** A change is made on what a person saw: better plans that came meanwhile are in nobody's way. */
@@ -238,15 +192,60 @@ public class EveningService {
         write(entity, change.apply(kept).numbered(kept.sequence() + 1));
     }
 
+    /** A run said something of the evening that was planned last: which one it is, if it says anything to it. */
+    @TriedAgain
+    @Transactional(propagation = Propagation.REQUIRES_NEW)
+    Optional<String> told(UnaryOperator<Kept> what) {
+        Optional<EveningEntity> last = evenings.findFirstByOrderByPlannedAtDesc();
+        if (last.isEmpty()) {
+            return Optional.empty();
+        }
+        Kept before = read(last.get());
+        Kept after = what.apply(before);
+        if (after.equals(before)) {
+            return Optional.empty();
+        }
+        write(last.get(), Planning.following(after, before.seconds(now())).numbered(before.sequence() + 1));
+        return Optional.of(last.get().id);
+    }
+
+    Instant now() {
+        return clock.lived().truncatedTo(ChronoUnit.SECONDS);
+    }
+
+    @TriedAgain
     void remove(String id, long sequence) {
         EveningEntity entity = find(id);
         Conflict.unlessSame(sequence, read(entity).sequence());
         evenings.delete(entity);
     }
 
-    /** Forgets all of them: they are of jobs that are no more. */
-    public void forgetAll() {
+    /** All of them, for a workshop file. */
+    @Transactional(readOnly = true)
+    public List<EveningRecord> records() {
+        return evenings.findAll(Sort.by("plannedAt", "id")).stream()
+                .map(e -> new EveningRecord(e.id, e.plannedAt, read(e)))
+                .toList();
+    }
+
+    /** Replaces all of them; each must be one that can be shown and planned on. */
+    public void replace(List<EveningRecord> all) {
         evenings.deleteAllInBatch();
+        for (EveningRecord record : all) {
+            try {
+                Kept kept = record.plan();
+                EveningViews views = new EveningViews(kept, kit.kit(), now());
+                views.view(record.id(), false, false, 0, views.ways());
+                Planning.anew(kept, kept.seconds(now()));
+            } catch (RuntimeException broken) {
+                throw new BadInput(
+                        "evenings.plan", "cannot be worked with: " + record.id(), "an evening as it was sent");
+            }
+            EveningEntity entity = new EveningEntity();
+            entity.id = record.id();
+            entity.plannedAt = record.plannedAt();
+            write(entity, record.plan());
+        }
     }
 
     private EveningEntity find(String id) {

@@ -2,6 +2,8 @@ package glanzen.app.evening;
 
 import glanzen.app.evening.EveningView.LeftBlock;
 import glanzen.app.evening.EveningView.PlannedBlock;
+import glanzen.app.evening.Kept.Lack;
+import glanzen.measure.Printer;
 import glanzen.template.Template;
 import glanzen.template.TextSheet;
 import java.time.Instant;
@@ -16,11 +18,13 @@ import java.util.Set;
 final class EveningSheet {
 
     private final EveningView view;
+    private final Printer printer;
     private final DateTimeFormatter clock;
     private final DateTimeFormatter day;
 
-    EveningSheet(EveningView view, ZoneId zone) {
+    EveningSheet(EveningView view, ZoneId zone, Printer printer) {
         this.view = view;
+        this.printer = printer;
         this.clock = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT).withZone(zone);
         this.day = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH).withZone(zone);
     }
@@ -37,6 +41,9 @@ final class EveningSheet {
             }
             sheet.line(clock.format(b.from()) + " to " + clock.format(b.to()) + "  " + b.job() + ": " + b.title() + ", "
                     + b.count());
+            if (b.lay() != null) {
+                b.lay().things().forEach(t -> sheet.line("      " + t.tool() + ": " + t.piece() + ", " + t.job()));
+            }
             if (!b.meanwhile().isEmpty()) {
                 sheet.line("      meanwhile " + String.join(", ", b.meanwhile()));
             }
@@ -47,9 +54,22 @@ final class EveningSheet {
                 sheet.line(left.job() + ": " + left.title() + ", " + left.count());
             }
         }
+        if (!view.missing().isEmpty()) {
+            sheet.heading("Before you begin");
+            view.missing().forEach(lack -> sheet.line(says(lack)));
+        }
         sheet.heading("Lay ready");
-        ready().forEach(sheet::line);
+        ready().stream().map(printer::said).forEach(sheet::line);
         return sheet.template("The evening");
+    }
+
+    private static String says(Lack lack) {
+        return switch (lack.why()) {
+            case SHORT -> lack.name() + ": " + Math.round(lack.by()) + " " + lack.unit() + " short";
+            case ORDER -> lack.name();
+            case RETIRED -> lack.name() + " is retired";
+            case STALE -> lack.name() + ": the gel has lost its tack and is spread anew";
+        };
     }
 
     private void hot(TextSheet sheet, String today) {

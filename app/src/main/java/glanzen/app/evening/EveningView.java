@@ -1,5 +1,7 @@
 package glanzen.app.evening;
 
+import glanzen.app.evening.Kept.Lack;
+import glanzen.evening.Together.Lay;
 import glanzen.evening.WayOut;
 import java.time.Instant;
 import java.util.List;
@@ -26,6 +28,7 @@ import org.jspecify.annotations.Nullable;
  * @param handsShare share of the hours until its end in which hands are at work, 0…1
  * @param behindSeconds by how much it is behind, s; 0 where nobody minds
  * @param latestAt when what is next must be begun at the latest, so that all of these hours still fits; nothing if nothing is next
+ * @param missing what there is not enough of
  * @param sequence how often it was changed; to be handed back with a change
  * @param version larger with every better plan too
  */
@@ -49,6 +52,7 @@ record EveningView(
         double handsShare,
         int behindSeconds,
         @Nullable Instant latestAt,
+        List<Lack> missing,
         int sequence,
         long version) {
 
@@ -59,6 +63,7 @@ record EveningView(
      * @param meanwhile what is done while hands are free in a round
      * @param eachSeconds one round, s; nothing where it is no batch
      * @param oneByOneSeconds one by itself, s; nothing where it is no batch
+     * @param lay where things lie, if several go through at once
      * @param fixed whether it was put there by hand
      * @param begunAt when it was really begun
      * @param doneAt when it was really over
@@ -79,6 +84,7 @@ record EveningView(
             @Nullable Double eachSeconds,
             @Nullable Double oneByOneSeconds,
             List<String> ready,
+            @Nullable Lay lay,
             boolean fixed,
             @Nullable Instant begunAt,
             @Nullable Instant doneAt,

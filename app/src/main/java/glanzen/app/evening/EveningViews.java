@@ -49,7 +49,14 @@ final class EveningViews {
         this.plan = kept.shown();
     }
 
-    EveningView view(String id, boolean searching, boolean solver, long version) {
+    /** What would make possible what does not fit; it takes a while to find. */
+    List<Way> ways() {
+        return WayOut.of(work, plan, kept.work().blocks()).stream()
+                .map(this::way)
+                .toList();
+    }
+
+    EveningView view(String id, boolean searching, boolean solver, long version, List<Way> ways) {
         Cost cost = plan.cost(work);
         int end = work.tasks().stream()
                 .filter(plan::plans)
@@ -63,7 +70,7 @@ final class EveningViews {
                 kept.asked(),
                 blocks(),
                 left(),
-                ways(),
+                ways,
                 spells.stream().map(this::spell).toList(),
                 waits(),
                 end == 0 ? null : kept.at(end),
@@ -77,6 +84,7 @@ final class EveningViews {
                 handsShare(end),
                 behind(),
                 latest(),
+                kept.missing(),
                 kept.sequence(),
                 version);
     }
@@ -110,6 +118,7 @@ final class EveningViews {
                 b.cycle() == null ? null : b.cycle().seconds(),
                 b.cycle() == null ? null : b.cycle().oneByOneSeconds(),
                 b.ready(),
+                b.lay(),
                 kept.fixed().containsKey(t.id()),
                 moment(kept.begun().get(t.id())),
                 moment(kept.done().get(t.id())),
@@ -136,12 +145,6 @@ final class EveningViews {
                         !plan.starts().containsKey(a.task()) && !kept.done().containsKey(a.task()));
         boolean fits = work.hours().stream().anyMatch(h -> h.seconds() >= t.seconds());
         return kept.forbidden().contains(t.id()) ? Why.BY_HAND : waits ? Why.WAITS : fits ? Why.HOURS : Why.LONG;
-    }
-
-    private List<Way> ways() {
-        return WayOut.of(work, plan, kept.work().blocks()).stream()
-                .map(this::way)
-                .toList();
     }
 
     private Way way(WayOut w) {

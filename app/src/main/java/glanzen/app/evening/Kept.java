@@ -13,6 +13,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Consumer;
 
 /**
  * An evening as it is kept.
@@ -29,8 +30,10 @@ import java.util.Set;
  * @param endBound no plan ends earlier, s; 0 where nothing is proven
  * @param proven whether no plan is better
  * @param sequence how often it was changed
+ * @param missing what there is not enough of
+ * @param runs which runs do which tasks, by the keys of runs
  */
-record Kept(
+public record Kept(
         Instant from,
         EveningRequest asked,
         EveningWork work,
@@ -42,10 +45,48 @@ record Kept(
         int plannedFrom,
         int endBound,
         boolean proven,
-        int sequence) {
+        int sequence,
+        List<Lack> missing,
+        Map<String, Running> runs) {
 
-    static Kept of(Instant from, EveningRequest asked, EveningWork work) {
-        return new Kept(from, asked, work, Map.of(), Map.of(), Set.of(), Map.of(), Map.of(), 0, 0, false, 0);
+    /**
+     * A run that does a task.
+     *
+     * @param task its key
+     * @param before how many good ones the run had made before it
+     */
+    public record Running(String task, int before) {}
+
+    /** Why something is missing. */
+    public enum Why {
+        /** There is not enough of it. */
+        SHORT,
+        /** Gel that has lost its tack. */
+        STALE,
+        /** It is done in an order that does not work. */
+        ORDER,
+        /** A machine that was retired. */
+        RETIRED
+    }
+
+    /**
+     * Something that is missing.
+     *
+     * @param name its name; of an order, what is wrong with it
+     * @param by how much there is too little; 0 where that is not counted
+     * @param unit of that
+     */
+    public record Lack(Why why, String name, double by, String unit) {}
+
+    public Kept {
+        // Written before there were these, an evening says nothing of them.
+        missing = missing == null ? List.of() : missing;
+        runs = runs == null ? Map.of() : runs;
+    }
+
+    static Kept of(Instant from, EveningRequest asked, EveningWork work, List<Lack> missing) {
+        return new Kept(
+                from, asked, work, Map.of(), Map.of(), Set.of(), Map.of(), Map.of(), 0, 0, false, 0, missing, Map.of());
     }
 
     Instant at(int seconds) {
@@ -131,21 +172,89 @@ record Kept(
         return new Schedule(all);
     }
 
+    /** What of it changes; the rest is as it was. */
+    private Kept changed(Consumer<Change> how) {
+        Change c = new Change();
+        how.accept(c);
+        return new Kept(
+                from,
+                asked,
+                work,
+                c.starts,
+                c.fixed,
+                c.forbidden,
+                c.begun,
+                c.done,
+                c.plannedFrom,
+                c.endBound,
+                c.proven,
+                c.sequence,
+                c.missing,
+                c.runs);
+    }
+
+    private final class Change {
+        private Map<String, Integer> starts = Kept.this.starts;
+        private Map<String, Integer> fixed = Kept.this.fixed;
+        private Set<String> forbidden = Kept.this.forbidden;
+        private final Map<String, Integer> begun = new HashMap<>(Kept.this.begun);
+        private final Map<String, Integer> done = new HashMap<>(Kept.this.done);
+        private int plannedFrom = Kept.this.plannedFrom;
+        private int endBound = Kept.this.endBound;
+        private boolean proven = Kept.this.proven;
+        private int sequence = Kept.this.sequence;
+        private List<Lack> missing = Kept.this.missing;
+        private final Map<String, Running> runs = new HashMap<>(Kept.this.runs);
+    }
+
     Kept planned(Schedule plan, int now, int bound, boolean best) {
         Map<String, Integer> all = new HashMap<>(plan.starts());
         done.keySet().stream().filter(starts::containsKey).forEach(id -> all.put(id, starts.get(id)));
-        return new Kept(from, asked, work, all, fixed, forbidden, begun, done, now, bound, best, sequence + 1);
+        return changed(c -> {
+            c.starts = all;
+            c.plannedFrom = now;
+            c.endBound = bound;
+            c.proven = best;
+            c.sequence = sequence + 1;
+        });
     }
 
     /** The same under a number: better plans for the same evening are no change of it. */
     Kept numbered(int number) {
-        return new Kept(
-                from, asked, work, starts, fixed, forbidden, begun, done, plannedFrom, endBound, proven, number);
+        return changed(c -> c.sequence = number);
     }
 
-    Kept forbidding(Set<String> changed) {
-        return new Kept(
-                from, asked, work, starts, fixed, changed, begun, done, plannedFrom, endBound, proven, sequence);
+    Kept forbidding(Set<String> some) {
+        return changed(c -> c.forbidden = some);
+    }
+
+    Kept fixing(Map<String, Integer> some) {
+        return changed(c -> c.fixed = some);
+    }
+
+    Kept missing(List<Lack> what) {
+        return changed(c -> c.missing = what);
+    }
+
+    Kept begun(String task, int at) {
+        return changed(c -> c.begun.put(task, at));
+    }
+
+    Kept done(String task, int at) {
+        return changed(c -> {
+            c.done.put(task, at);
+            c.runs.values().removeIf(r -> r.task.equals(task));
+        });
+    }
+
+    /** A run begins with a task, or goes on with it. */
+    Kept running(String run, Running what) {
+        return changed(c -> c.runs.put(run, what));
+    }
+
+    /** A run is over, whatever it was at. */
+    Kept over(String run) {
+        return changed(c -> c.runs.remove(run));
     }
 
     /** What waits for something that is not to be done, at any remove. */
@@ -159,24 +268,5 @@ record Kept(
                     .reduce(false, Boolean::logicalOr);
         }
         return out;
-    }
-
-    Kept fixing(Map<String, Integer> changed) {
-        return new Kept(
-                from, asked, work, starts, changed, forbidden, begun, done, plannedFrom, endBound, proven, sequence);
-    }
-
-    Kept begun(String task, int at) {
-        Map<String, Integer> more = new HashMap<>(begun);
-        more.put(task, at);
-        return new Kept(
-                from, asked, work, starts, fixed, forbidden, more, done, plannedFrom, endBound, proven, sequence);
-    }
-
-    Kept done(String task, int at) {
-        Map<String, Integer> more = new HashMap<>(done);
-        more.put(task, at);
-        return new Kept(
-                from, asked, work, starts, fixed, forbidden, begun, more, plannedFrom, endBound, proven, sequence);
     }
 }

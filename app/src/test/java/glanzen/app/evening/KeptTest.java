@@ -50,7 +50,7 @@ class KeptTest {
                         task("glue", 300, After.of("foil"))),
                 Map.of(),
                 List.of());
-        return Kept.of(SEVEN, asked, work)
+        return Kept.of(SEVEN, asked, work, List.of())
                 .planned(new Schedule(Map.of("gel", 0, "foil", 2400, "glue", 3300)), 0, 0, false);
     }
 

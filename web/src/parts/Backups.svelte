@@ -1,0 +1,86 @@
+<script lang="ts">
+  import { api, asked, type Schemas } from '../api/client';
+  import { Question } from '../asking/question.svelte';
+  import { tell } from '../state/messages.svelte';
+
+  /** Copies of the workshop: how old, how large, and one press brings one back. */
+  const all = new Question<Schemas['Backups']>();
+  $effect(() => all.follow((signal) => asked(api.GET('/api/backups', { signal }))));
+
+  const WHY: Record<Schemas['Backup']['kind'], string> = {
+    DAILY: 'of the day',
+    BEFORE: 'before a workshop was taken in',
+    ASKED: 'by you',
+  };
+  let sure = $state('');
+  let busy = $state(false);
+  const SHOWN = 6;
+  const size = (bytes: number) =>
+    bytes < 1_000_000 ? `${Math.ceil(bytes / 1000)} kB` : `${Math.round(bytes / 100_000) / 10} MB`;
+  const when = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' });
+
+  async function busily(work: () => Promise<unknown>) {
+    busy = true;
+    try {
+      await work();
+    } catch (trouble) {
+      tell(trouble);
+    } finally {
+      busy = false;
+      all.retry();
+    }
+  }
+
+  const make = () => busily(() => asked(api.POST('/api/backups')));
+  const letBe = () => busily(() => asked(api.DELETE('/api/backups/set-aside')));
+  const restore = (id: string) =>
+    busily(async () => {
+      await asked(api.POST('/api/backups/{id}/restore', { params: { path: { id } } }));
+      // Nothing of the workshop that is gone may stay on the page.
+      location.hash = '/bench';
+      location.reload();
+    });
+</script>
+
+<section class="border-rule mt-4 border-t pt-4">
+  <h3 class="text-lead mb-2">Backups</h3>
+  {#if all.answer?.setAside}
+    <div class="border-ochre-line bg-ochre-wash mb-3 border-l-4 px-3 py-2" role="alert">
+      <p>
+        {all.answer.setAside}
+        {all.answer.backups.length > 0
+          ? 'Bring back the youngest backup below.'
+          : 'There is no backup to bring back.'}
+      </p>
+      <button class="press press-quiet" disabled={busy} onclick={letBe}>I do not need it</button>
+    </div>
+  {/if}
+  <p class="text-soft">
+    Made by itself once a day and before a workshop is taken in, and read back to be sure. They lie in the
+    folder of your data.
+  </p>
+  <ul class="mt-2">
+    {#each all.answer?.backups.slice(0, SHOWN) ?? [] as backup (backup.id)}
+      <li class="border-rule flex flex-wrap items-center justify-between gap-2 border-t py-1">
+        <span>{when(backup.at)}, {WHY[backup.kind]}, {size(backup.bytes)}</span>
+        {#if sure === backup.id}
+          <span class="flex gap-2">
+            <button class="press press-strong" disabled={busy} onclick={() => restore(backup.id)}
+              >{busy ? 'Bringing it back…' : 'Replace what is here'}</button
+            >
+            <button class="press press-quiet" disabled={busy} onclick={() => (sure = '')}>Leave it</button>
+          </span>
+        {:else}
+          <button class="press press-quiet" disabled={busy} onclick={() => (sure = backup.id)}
+            >Bring it back</button
+          >
+        {/if}
+      </li>
+    {:else}
+      <li class="text-soft border-rule border-t py-1">
+        None yet: the first is made a minute after the start.
+      </li>
+    {/each}
+  </ul>
+  <button class="press mt-2" disabled={busy} onclick={make}>{busy ? 'A moment…' : 'Make one now'}</button>
+</section>
