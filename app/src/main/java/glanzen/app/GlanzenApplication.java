@@ -8,10 +8,12 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.security.autoconfigure.UserDetailsServiceAutoConfiguration;
 import org.springframework.context.annotation.Bean;
+import org.springframework.resilience.annotation.EnableResilientMethods;
 import org.springframework.scheduling.annotation.EnableScheduling;
 
 /** Starts Glanzen. There are no accounts: it serves the person at this machine only. */
 @SpringBootApplication(exclude = UserDetailsServiceAutoConfiguration.class)
+@EnableResilientMethods
 @EnableScheduling
 public class GlanzenApplication {
 

@@ -1,19 +1,19 @@
 package glanzen.app.archive;
 
-import glanzen.app.archive.WorkshopArchive.Contents;
 import io.swagger.v3.oas.annotations.Operation;
-import java.io.ByteArrayOutputStream;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.io.IOException;
-import java.io.InputStream;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 
 @RestController
 @RequestMapping("/api/workshop")
@@ -27,20 +27,26 @@ class ArchiveController {
 
     /** Written whole before it is sent, so that a fault on the way never leaves half a file. */
     @Operation(summary = "The whole workshop as one ZIP file")
+    @ApiResponse(
+            content = @Content(mediaType = "application/zip", schema = @Schema(type = "string", format = "binary")))
     @GetMapping(produces = "application/zip")
-    ResponseEntity<byte[]> export() throws IOException {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        archive.write(out);
+    ResponseEntity<StreamingResponseBody> export() throws IOException {
+        Path file = Files.createTempFile("glanzen-workshop", ".zip");
+        try (OutputStream out = Files.newOutputStream(file)) {
+            archive.write(out);
+        } catch (IOException | RuntimeException broken) {
+            Files.deleteIfExists(file);
+            throw broken;
+        }
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"glanzen-workshop.zip\"")
-                .body(out.toByteArray());
-    }
-
-    @Operation(summary = "Replaces the workshop by one from a ZIP file")
-    @PostMapping(consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    Contents take(@RequestParam MultipartFile file) throws IOException {
-        try (InputStream in = file.getInputStream()) {
-            return archive.read(in);
-        }
+                .contentLength(Files.size(file))
+                .body(out -> {
+                    try {
+                        Files.copy(file, out);
+                    } finally {
+                        Files.deleteIfExists(file);
+                    }
+                });
     }
 }

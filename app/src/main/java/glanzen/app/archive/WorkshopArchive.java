@@ -1,47 +1,42 @@
 package glanzen.app.archive;
 
+import glanzen.app.card.CardService;
 import glanzen.app.drying.DryingService;
 import glanzen.app.evening.EveningService;
 import glanzen.app.job.JobService;
+import glanzen.app.job.SavedJob;
 import glanzen.app.keeping.Json;
 import glanzen.app.keeping.Numbers;
 import glanzen.app.kit.KitService;
 import glanzen.app.kit.KitView;
+import glanzen.app.preferences.PreferencesService;
 import glanzen.app.pull.PullArchive;
 import glanzen.app.pull.PullRecord;
 import glanzen.app.pull.PullService;
 import glanzen.app.rig.RigService;
-import glanzen.app.run.RunService;
+import glanzen.app.run.RunArchive;
+import glanzen.app.setup.SavedSetUp;
 import glanzen.app.setup.SetUpService;
-import glanzen.app.web.Pictures;
 import glanzen.measure.BadInput;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
-import java.util.HashMap;
+import java.io.UncheckedIOException;
+import java.time.LocalDateTime;
 import java.util.HashSet;
-import java.util.Map;
 import java.util.Set;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.zip.ZipEntry;
-import java.util.zip.ZipException;
-import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Isolation;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.core.JacksonException;
 
 /** The whole workshop out to one ZIP and back in. Taking one in replaces everything, or on any fault nothing. */
 @Service
 public class WorkshopArchive {
 
-    private static final String JSON_NAME = "workshop.json";
-    private static final Pattern PICTURE = Pattern.compile("pictures/([A-Za-z0-9-]{1,64})\\.jpg");
-    private static final int MOST_ENTRIES = 20_000;
-    private static final long MOST_BYTES = 512L * 1024 * 1024;
-    private static final String ACCEPTED = "a ZIP written by Glanzen, with " + JSON_NAME + " and its pictures";
+    private static final LocalDateTime NO_TIME = LocalDateTime.of(2000, 1, 1, 0, 0);
 
     private final KitService kit;
     private final EveningService evenings;
@@ -49,9 +44,11 @@ public class WorkshopArchive {
     private final PullService pulls;
     private final PullArchive logbook;
     private final RigService rigs;
-    private final RunService runs;
+    private final RunArchive runs;
     private final DryingService dryings;
     private final JobService jobs;
+    private final CardService cards;
+    private final PreferencesService preferences;
     private final Numbers numbers;
     private final Json json;
 
@@ -62,9 +59,11 @@ public class WorkshopArchive {
             PullService pulls,
             PullArchive logbook,
             RigService rigs,
-            RunService runs,
+            RunArchive runs,
             DryingService dryings,
             JobService jobs,
+            CardService cards,
+            PreferencesService preferences,
             Numbers numbers,
             Json json) {
         this.kit = kit;
@@ -76,6 +75,8 @@ public class WorkshopArchive {
         this.runs = runs;
         this.dryings = dryings;
         this.jobs = jobs;
+        this.cards = cards;
+        this.preferences = preferences;
         this.numbers = numbers;
         this.json = json;
     }
@@ -83,30 +84,40 @@ public class WorkshopArchive {
     /** What is in a workshop file, for the person who took it in. */
     public record Contents(int setUps, int pulls, int pictures) {}
 
-    /** Writes the whole workshop. */
-    @Transactional(readOnly = true)
+    /** Writes the whole workshop, as it is at one moment; what is the same writes the same bytes. */
+    @Transactional(readOnly = true, isolation = Isolation.REPEATABLE_READ)
     public void write(OutputStream out) throws IOException {
         WorkshopFile file = new WorkshopFile(
                 WorkshopFile.FORMAT,
                 WorkshopFile.VERSION,
-                kit.view(),
-                setUps.all(),
+                kit.view().unnumbered(),
+                setUps.all().stream().map(SavedSetUp::unnumbered).toList(),
                 logbook.records(),
                 rigs.all(),
                 dryings.records(),
-                jobs.all());
+                jobs.all().stream().map(SavedJob::unnumbered).toList(),
+                runs.records(),
+                evenings.records(),
+                preferences.get().unnumbered());
         try (ZipOutputStream zip = new ZipOutputStream(out)) {
-            zip.putNextEntry(new ZipEntry(JSON_NAME));
-            zip.write(json.writePretty(file));
-            zip.closeEntry();
+            entry(zip, Unpacked.JSON_NAME, json.writePretty(file));
             for (PullRecord pull : file.pulls()) {
                 if (pull.pictured()) {
-                    zip.putNextEntry(new ZipEntry("pictures/" + pull.id() + ".jpg"));
-                    zip.write(pulls.photographOf(pull.id()).orElseThrow());
-                    zip.closeEntry();
+                    entry(
+                            zip,
+                            "pictures/" + pull.id() + ".jpg",
+                            pulls.photographOf(pull.id()).orElseThrow());
                 }
             }
         }
+    }
+
+    private static void entry(ZipOutputStream zip, String name, byte[] content) throws IOException {
+        ZipEntry entry = new ZipEntry(name);
+        entry.setTimeLocal(NO_TIME);
+        zip.putNextEntry(entry);
+        zip.write(content);
+        zip.closeEntry();
     }
 
     /**
@@ -116,31 +127,70 @@ public class WorkshopArchive {
      */
     @Transactional
     public Contents read(InputStream in) throws IOException {
-        Map<String, byte[]> pictures = new HashMap<>();
-        WorkshopFile file = parsed(in, pictures);
-        for (PullRecord pull : file.pulls()) {
-            if (pull.pictured() && !pictures.containsKey(pull.id())) {
+        try (Unpacked unpacked = Unpacked.of(in, json)) {
+            check(unpacked);
+            return taken(unpacked);
+        } catch (BadInput | DataAccessException | UncheckedIOException known) {
+            throw known;
+        } catch (RuntimeException odd) {
+            // Written by nobody's Glanzen: whatever in it is beyond what was thought of, none of it is taken.
+            throw new BadInput(
+                    "file", "has something in it that cannot be worked with", "a workshop as it was written");
+        }
+    }
+
+    /** Reads a workshop file and says what is in it; nothing is changed. */
+    public Contents contents(InputStream in) throws IOException {
+        try (Unpacked unpacked = Unpacked.of(in, json)) {
+            check(unpacked);
+            return contents(unpacked);
+        }
+    }
+
+    private static Contents contents(Unpacked unpacked) {
+        WorkshopFile file = unpacked.file();
+        return new Contents(
+                file.setUps().size(), file.pulls().size(), unpacked.pictures().size());
+    }
+
+    private static void check(Unpacked unpacked) {
+        for (PullRecord pull : unpacked.file().pulls()) {
+            if (pull.pictured() && !unpacked.pictures().contains(pull.id())) {
                 throw new BadInput(
                         "pictures/" + pull.id() + ".jpg", "is missing", "the picture of pull " + pull.number());
             }
         }
-        checkKeys(file);
-        runs.forgetAll();
+        checkKeys(unpacked.file());
+    }
+
+    private Contents taken(Unpacked unpacked) {
+        WorkshopFile file = unpacked.file();
         long version = numbers.versionTakenIn();
         kit.replace(file.kit(), version);
         setUps.replace(file.setUps(), version);
-        logbook.replace(file.pulls(), pictures, version);
+        logbook.replace(file.pulls(), unpacked::picture, version);
         rigs.replace(file.beliefs(), version);
         dryings.replace(file.dryings(), version);
         jobs.replace(file.jobs(), version);
-        evenings.forgetAll();
-        return new Contents(file.setUps().size(), file.pulls().size(), pictures.size());
+        runs.replace(file.runs(), version);
+        evenings.replace(file.evenings());
+        if (file.preferences() != null) {
+            preferences.replace(file.preferences());
+        }
+        // What cannot be shown is not taken: a page that breaks for good helps nobody.
+        dryings.all();
+        file.jobs().forEach(j -> cards.steps(j.job()));
+        return contents(unpacked);
     }
 
     private static void checkKeys(WorkshopFile file) {
         Set<String> keys = new HashSet<>();
         Set<Integer> numbers = new HashSet<>();
         file.setUps().forEach(s -> unique(keys, "setUps.id", s.id()));
+        file.runs().forEach(r -> unique(keys, "runs.id", r.id()));
+        file.evenings().forEach(e -> unique(keys, "evenings.id", e.id()));
+        file.jobs().forEach(j -> unique(keys, "jobs.id", j.id()));
+        file.dryings().forEach(d -> unique(keys, "dryings.id", d.id()));
         file.pulls().forEach(p -> {
             unique(keys, "pulls.id", p.id());
             if (!numbers.add(p.number())) {
@@ -164,61 +214,6 @@ public class WorkshopArchive {
     private static void unique(Set<String> keys, String field, String id) {
         if (!keys.add(id)) {
             throw new BadInput(field, id + " stands there twice", "each key once");
-        }
-    }
-
-    private WorkshopFile parsed(InputStream in, Map<String, byte[]> pictures) throws IOException {
-        WorkshopFile file = null;
-        long bytes = 0;
-        int entries = 0;
-        try (ZipInputStream zip = new ZipInputStream(in)) {
-            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-                byte[] content = content(zip, MOST_BYTES - bytes);
-                bytes += content.length;
-                if (++entries > MOST_ENTRIES) {
-                    throw new BadInput("file", "has too many entries", "up to " + MOST_ENTRIES);
-                }
-                Matcher picture = PICTURE.matcher(entry.getName());
-                if (entry.getName().equals(JSON_NAME)) {
-                    file = json(content);
-                } else if (picture.matches()) {
-                    pictures.put(picture.group(1), Pictures.taken(content));
-                } else {
-                    throw new BadInput("file", "has an entry not known here: " + entry.getName(), ACCEPTED);
-                }
-            }
-        } catch (ZipException damaged) {
-            throw new BadInput("file", "is a damaged ZIP", ACCEPTED);
-        }
-        if (file == null) {
-            throw new BadInput("file", "is not a workshop", ACCEPTED);
-        }
-        return file;
-    }
-
-    private static byte[] content(InputStream zip, long most) throws IOException {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        byte[] buffer = new byte[16384];
-        for (int n = zip.read(buffer); n > 0; n = zip.read(buffer)) {
-            out.write(buffer, 0, n);
-            if (out.size() > most) {
-                throw new BadInput("file", "unpacks to too much", "up to 512 MB");
-            }
-        }
-        return out.toByteArray();
-    }
-
-    private WorkshopFile json(byte[] content) {
-        try {
-            return json.read(content, WorkshopFile.class);
-        } catch (JacksonException unread) {
-            for (Throwable cause = unread; cause != null; cause = cause.getCause()) {
-                if (cause instanceof BadInput bad) {
-                    throw bad;
-                }
-            }
-            throw new BadInput(
-                    JSON_NAME, "cannot be read: " + unread.getOriginalMessage(), "JSON as docs/workshop-file.md says");
         }
     }
 }

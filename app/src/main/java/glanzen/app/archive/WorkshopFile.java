@@ -1,14 +1,18 @@
 package glanzen.app.archive;
 
 import glanzen.app.drying.DryingRecord;
+import glanzen.app.evening.EveningRecord;
 import glanzen.app.job.SavedJob;
 import glanzen.app.kit.KitView;
+import glanzen.app.preferences.Preferences;
 import glanzen.app.pull.PullRecord;
 import glanzen.app.rig.RigService.Belief;
+import glanzen.app.run.RunRecord;
 import glanzen.app.setup.SavedSetUp;
 import glanzen.measure.BadInput;
 import glanzen.measure.Checks;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The whole workshop as JSON; docs/workshop-file.md describes it.
@@ -21,6 +25,9 @@ import java.util.List;
  * @param beliefs what was learned of each rig
  * @param dryings gel panels on the bench
  * @param jobs jobs
+ * @param runs runs, on, paused and over
+ * @param evenings planned evenings
+ * @param preferences how the person likes things; nothing in a file from before they travelled
  */
 public record WorkshopFile(
         String format,
@@ -30,15 +37,20 @@ public record WorkshopFile(
         List<PullRecord> pulls,
         List<Belief> beliefs,
         List<DryingRecord> dryings,
-        List<SavedJob> jobs) {
+        List<SavedJob> jobs,
+        List<RunRecord> runs,
+        List<EveningRecord> evenings,
+        @Nullable Preferences preferences) {
 
     static final String FORMAT = "glanzen-workshop";
-    static final int VERSION = 2;
+    static final int VERSION = 3;
 
     public WorkshopFile {
-        // A file written before there was gel, or before there were jobs, has none.
+        // A file written before there was gel, or before there were jobs, runs or evenings in it, has none.
         dryings = dryings == null ? List.of() : dryings;
         jobs = jobs == null ? List.of() : jobs;
+        runs = runs == null ? List.of() : runs;
+        evenings = evenings == null ? List.of() : evenings;
         if (!FORMAT.equals(format) || version < 1 || version > VERSION) {
             throw new BadInput("format", "is " + format + " " + version, FORMAT + " 1 to " + VERSION);
         }

@@ -1,9 +1,10 @@
 package glanzen.app.job;
 
+import glanzen.app.web.Csv;
+import glanzen.app.web.Csv.Separator;
 import glanzen.plan.Job;
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -62,9 +63,15 @@ class JobController {
 
     @Operation(summary = "Supplies of a job as CSV")
     @GetMapping(path = "/{id}/supplies.csv", produces = "text/csv")
-    ResponseEntity<String> csv(@PathVariable String id) {
-        return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"supplies.csv\"")
-                .body(jobs.csv(id));
+    ResponseEntity<byte[]> csv(
+            @PathVariable String id,
+            @RequestParam(defaultValue = "COMMA") Separator separator,
+            @RequestParam(defaultValue = "false") boolean marked) {
+        return Csv.file(
+                "supplies-" + jobs.get(id).job().name(),
+                separator,
+                marked,
+                List.of("what", "name", "needed", "unit", "have", "missing", "cost"),
+                jobs.supplyRows(id).stream());
     }
 }

@@ -31,20 +31,14 @@ import glanzen.plan.Supplies;
 import glanzen.rules.Rules;
 import glanzen.setup.SetUp;
 import jakarta.persistence.EntityManager;
-import java.io.IOException;
-import java.io.StringWriter;
-import java.io.UncheckedIOException;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -135,13 +129,23 @@ public class JobService {
         }
     }
 
+    private Supplies supplies(Job job, Map<String, SetUp> all, Kit things) {
+        return Supplies.of(job, all, things, kit.leftovers(), preferences.get().thumb());
+    }
+
+    /** What a job takes. */
+    @Transactional(readOnly = true)
+    public Supplies supplies(Job job) {
+        Kit things = kit.kit();
+        return supplies(job, setUps(job, things), things);
+    }
+
     /** What there is to say of a job, saved or not. */
     @Transactional(readOnly = true)
     JobLook look(Job job) {
         Kit things = kit.kit();
         Map<String, SetUp> all = setUps(job, things);
-        Supplies supplies =
-                Supplies.of(job, all, things, kit.leftovers(), preferences.get().thumb());
+        Supplies supplies = supplies(job, all, things);
         return new JobLook(
                 job.pieces().stream()
                         .map(p -> OrderCheck.of(p, filmed(p, things)).stream()
@@ -249,34 +253,19 @@ public class JobService {
                 l.leftoverCm2());
     }
 
-    /** The supplies of a saved job as CSV. */
+    /** The supplies of a saved job as rows of a table. */
     @Transactional(readOnly = true)
-    String csv(String id) {
-        SavedJob saved = view(find(id));
-        StringWriter text = new StringWriter();
-        CSVFormat format = CSVFormat.RFC4180
-                .builder()
-                .setHeader("what", "name", "needed", "unit", "have", "missing", "cost")
-                .get();
-        try (CSVPrinter csv = new CSVPrinter(text, format)) {
-            for (LineView l : look(saved.job()).lines()) {
-                csv.printRecord(
+    List<List<?>> supplyRows(String id) {
+        return look(view(find(id)).job()).lines().stream()
+                .<List<?>>map(l -> Arrays.asList(
                         l.what(),
                         l.name(),
-                        figure(l.needed()),
+                        l.needed(),
                         l.unit(),
-                        figure(l.have()),
-                        l.missing() ? figure(l.needed() - l.have()) : "",
-                        figure(l.cost()));
-            }
-        } catch (IOException never) {
-            throw new UncheckedIOException(never);
-        }
-        return text.toString();
-    }
-
-    private static String figure(double value) {
-        return String.format(Locale.ROOT, "%.2f", value).replaceAll("\\.?0+$", "");
+                        l.have(),
+                        l.missing() ? l.needed() - l.have() : null,
+                        l.cost()))
+                .toList();
     }
 
     private SavedJob write(JobEntity entity, Job job) {

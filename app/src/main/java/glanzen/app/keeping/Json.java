@@ -1,5 +1,6 @@
 package glanzen.app.keeping;
 
+import com.fasterxml.jackson.annotation.Nulls;
 import java.util.List;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JsonParser;
@@ -24,6 +25,7 @@ public class Json {
         // What was written before a figure was known of has none: it reads as nought.
         JsonMapper lenient = mapper.rebuild()
                 .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+                .changeDefaultNullHandling(nulls -> nulls.withContentNulls(Nulls.SET))
                 .build();
         SimpleModule upgrades = new SimpleModule("old writing");
         old.forEach(writing -> add(upgrades, writing.type(), writing, lenient));

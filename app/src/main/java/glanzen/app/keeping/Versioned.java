@@ -7,4 +7,10 @@ package glanzen.app.keeping;
  * @param version which writing of it this is; to be handed back with a change
  * @param retired no longer in use, but remembered by pulls
  */
-public record Versioned<T>(T item, long version, boolean retired) {}
+public record Versioned<T>(T item, long version, boolean retired) {
+
+    /** The same without saying which writing it is: a file says the same however often it travels. */
+    public Versioned<T> unnumbered() {
+        return new Versioned<>(item, 0, retired);
+    }
+}

@@ -41,4 +41,24 @@ public record KitView(
     private static <T> List<T> orNone(@Nullable List<T> shelf) {
         return shelf == null ? List.of() : shelf;
     }
+
+    /** The same without versions. */
+    public KitView unnumbered() {
+        return new KitView(
+                unnumbered(presses),
+                unnumbered(platforms),
+                unnumbered(boards),
+                unnumbered(plates),
+                unnumbered(stocks),
+                unnumbered(films),
+                unnumbered(leftovers),
+                unnumbered(rollers),
+                unnumbered(offcuts),
+                unnumbered(foams),
+                unnumbered(envelopes));
+    }
+
+    private static <T> List<Versioned<T>> unnumbered(List<Versioned<T>> shelf) {
+        return shelf.stream().map(Versioned::unnumbered).toList();
+    }
 }

@@ -54,4 +54,9 @@ public record Preferences(
                 .holds(money == null || money.length() <= 8, "money", "is too long", "a sign of up to 8 letters")
                 .done();
     }
+
+    /** The same without its version. */
+    public Preferences unnumbered() {
+        return new Preferences(length, temperature, weight, theme, sound, bias, roomC, thumb, money, 0);
+    }
 }

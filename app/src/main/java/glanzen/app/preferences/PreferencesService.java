@@ -26,6 +26,15 @@ public class PreferencesService {
     public Preferences put(Preferences wanted) {
         PreferencesEntity entity = entity();
         Conflict.unlessSame(wanted.version(), entity.version);
+        return written(entity, wanted);
+    }
+
+    /** Those of a workshop that was taken in, whatever a page knew before. */
+    public void replace(Preferences wanted) {
+        written(entity(), wanted);
+    }
+
+    private Preferences written(PreferencesEntity entity, Preferences wanted) {
         entity.length = wanted.length();
         entity.temperature = wanted.temperature();
         entity.weight = wanted.weight();

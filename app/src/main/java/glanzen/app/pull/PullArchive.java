@@ -8,7 +8,7 @@ import glanzen.setup.SetUp;
 import jakarta.persistence.EntityManager;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
+import java.util.function.Function;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -17,6 +17,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class PullArchive {
+
+    private static final int TOGETHER = 200;
 
     private final PullRepository pulls;
     private final PictureRepository pictures;
@@ -55,6 +57,7 @@ public class PullArchive {
                         p.pictured,
                         p.readOff == null ? null : json.read(p.readOff, LogRead.class),
                         p.next,
+                        p.runId,
                         json.read(p.snapshot, Snapshot.class)))
                 .toList();
     }
@@ -64,9 +67,10 @@ public class PullArchive {
      *
      * @param version the version everything gets
      */
-    public void replace(List<PullRecord> records, Map<String, byte[]> photographs, long version) {
+    public void replace(List<PullRecord> records, Function<String, byte[]> photographs, long version) {
         pictures.deleteAllInBatch();
         pulls.deleteAllInBatch();
+        int written = 0;
         for (PullRecord record : records) {
             SetUp setUp = record.snapshot().setUp();
             PullEntity pull = new PullEntity();
@@ -89,13 +93,19 @@ public class PullArchive {
             pull.pictured = record.pictured();
             pull.take(record.read(), json);
             pull.next = record.next();
+            pull.runId = record.runId();
             pull.version = version;
             entities.persist(pull);
             if (record.pictured()) {
                 PictureEntity picture = new PictureEntity();
                 picture.pullId = record.id();
-                picture.bytes = photographs.get(record.id());
+                picture.bytes = photographs.apply(record.id());
                 entities.persist(picture);
+            }
+            if (++written % TOGETHER == 0) {
+                // What is written need not be held.
+                entities.flush();
+                entities.clear();
             }
         }
         records.stream().mapToInt(PullRecord::number).max().ifPresent(numbers::passPull);

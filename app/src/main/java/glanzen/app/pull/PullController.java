@@ -186,7 +186,7 @@ class PullController {
     @Operation(summary = "Keeps a photograph of a pull")
     @PostMapping(path = "/{id}/picture", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     PullView photograph(@PathVariable String id, @RequestParam MultipartFile picture) throws IOException {
-        return pulls.photograph(id, picture.getBytes());
+        return pulls.photograph(id, Pictures.bytes(picture));
     }
 
     /** The photograph if there is one, else a drawing. */

@@ -30,6 +30,7 @@ public record PullRecord(
         boolean pictured,
         @Nullable LogRead read,
         @Nullable Remedy next,
+        @Nullable String runId,
         Snapshot snapshot) {
 
     public PullRecord {

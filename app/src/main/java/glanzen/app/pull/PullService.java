@@ -2,6 +2,7 @@ package glanzen.app.pull;
 
 import glanzen.app.keeping.Json;
 import glanzen.app.keeping.Numbers;
+import glanzen.app.keeping.TriedAgain;
 import glanzen.app.kit.Consumption;
 import glanzen.app.pull.PullView.ReadSummary;
 import glanzen.app.rig.RigService;
@@ -36,9 +37,11 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.data.domain.Sort;
+import org.springframework.resilience.annotation.ConcurrencyLimit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -97,7 +100,9 @@ public class PullService {
     /** Two pulls beside each other. */
     public record Comparison(PullView left, PullView right, List<Difference> differences) {}
 
-    /** Logs a pull, now. */
+    /** Logs a pull, now; one after another, since all of them teach. */
+    @ConcurrencyLimit(1)
+    @TriedAgain
     public PullView log(LogEntry entry) {
         return log(entry, clock.instant());
     }
@@ -182,6 +187,12 @@ public class PullService {
         return new PullPage(found.map(this::view).toList(), found.getTotalElements());
     }
 
+    /** The whole logbook, oldest first. */
+    @Transactional(readOnly = true)
+    Stream<PullView> everything() {
+        return pulls.findAll(Sort.by("number")).stream().map(this::view).toList().stream();
+    }
+
     @Transactional(readOnly = true)
     public PullView get(String id) {
         return view(find(id));
@@ -213,6 +224,7 @@ public class PullService {
     }
 
     /** Makes a pull's set-up the recipe for its plate, film and stock. */
+    @TriedAgain
     public SavedSetUp prove(String id, long version) {
         PullEntity pull = find(id);
         Conflict.unlessSame(version, pull.version);
@@ -229,6 +241,7 @@ public class PullService {
     }
 
     /** Keeps a photograph with a pull. */
+    @TriedAgain
     public PullView photograph(String id, byte[] file) {
         PullEntity pull = find(id);
         PictureEntity picture = pictures.findById(id).orElseGet(PictureEntity::new);

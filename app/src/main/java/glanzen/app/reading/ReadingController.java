@@ -117,7 +117,7 @@ class ReadingController {
         }
         List<byte[]> files = new ArrayList<>();
         for (MultipartFile file : picture) {
-            files.add(file.getBytes());
+            files.add(Pictures.bytes(file));
         }
         try {
             Asked asked = new Asked(setUpId, runId, pullId);

@@ -39,7 +39,9 @@ class RunBench {
     }
 
     double elapsed(RunEntity run) {
-        return Duration.between(run.stepStartedAt, now(run.simulated)).toMillis() / 1000.0;
+        // A clock may be set back: nothing soaks for less than nothing.
+        return Math.max(
+                0, Duration.between(run.stepStartedAt, now(run.simulated)).toMillis() / 1000.0);
     }
 
     Optional<Heater> heater(RunEntity run, SetUp setUp) {

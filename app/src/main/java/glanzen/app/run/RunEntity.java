@@ -8,6 +8,7 @@ import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "run")
@@ -22,7 +23,7 @@ class RunEntity {
     String snapshot = "";
 
     @Enumerated(EnumType.STRING)
-    RunView.Status status = RunView.Status.OPEN;
+    private RunView.Status status = RunView.Status.OPEN;
 
     /** The core's RunState, as JSON. */
     @Lob
@@ -31,6 +32,13 @@ class RunEntity {
     String machineId = "";
 
     String platformId = "";
+
+    /** Its machine while it is open: no other run may have the same. */
+    @Nullable
+    private String openMachine;
+
+    @Nullable
+    private String openPlatform;
 
     /** Whether stand-ins do it, to try things out. */
     boolean simulated;
@@ -49,4 +57,16 @@ class RunEntity {
 
     @Version
     long version;
+
+    RunView.Status status() {
+        return status;
+    }
+
+    /** Whatever is open keeps its machine, and its platform if it has one. */
+    void is(RunView.Status now) {
+        status = now;
+        boolean open = now == RunView.Status.OPEN;
+        openMachine = open && !machineId.isEmpty() ? machineId : null;
+        openPlatform = open && !platformId.isEmpty() ? platformId : null;
+    }
 }

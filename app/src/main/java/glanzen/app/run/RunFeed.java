@@ -5,6 +5,8 @@ import java.io.IOException;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -39,6 +41,12 @@ class RunFeed {
         emitter.onCompletion(() -> together.remove(emitter));
         emitter.onError(gone -> together.remove(emitter));
         return emitter;
+    }
+
+    /** Pages that are open do not keep Glanzen from ending. */
+    @EventListener(ContextClosedEvent.class)
+    void end() {
+        watchers.values().forEach(set -> set.forEach(SseEmitter::complete));
     }
 
     @Scheduled(fixedRate = 400)

@@ -2,6 +2,8 @@ package glanzen.app.run;
 
 import glanzen.app.device.Feeder.Fed;
 import glanzen.app.keeping.Json;
+import glanzen.app.keeping.TriedAgain;
+import glanzen.app.run.RunTold.What;
 import glanzen.app.run.RunView.Status;
 import glanzen.app.setup.ForecastService;
 import glanzen.app.setup.SavedSetUp;
@@ -27,6 +29,7 @@ import java.util.List;
 import java.util.TreeSet;
 import java.util.UUID;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -43,6 +46,7 @@ public class RunService {
     private final Clock clock;
     private final ToldService told;
     private final Json json;
+    private final ApplicationEventPublisher events;
     private final boolean demo;
 
     RunService(
@@ -54,6 +58,7 @@ public class RunService {
             Clock clock,
             ToldService told,
             Json json,
+            ApplicationEventPublisher events,
             @Value("${glanzen.demo}") boolean demo) {
         this.runs = runs;
         this.setUps = setUps;
@@ -63,10 +68,12 @@ public class RunService {
         this.clock = clock;
         this.told = told;
         this.json = json;
+        this.events = events;
         this.demo = demo;
     }
 
     /** Begins a run of a saved set-up. */
+    @TriedAgain
     public RunView begin(Beginning beginning) {
         SavedSetUp saved = setUps.get(beginning.setUpId());
         SetUp setUp = forecasts.setUp(saved.draft());
@@ -87,9 +94,19 @@ public class RunService {
         run.state = json.write(RunState.begun(beginning.scrap() ? 1 : beginning.wanted()));
         run.stepStartedAt = bench.now(run.simulated);
         run.createdAt = clock.instant();
+        run.is(Status.OPEN);
         runs.saveAndFlush(run);
         bench.feeder(run, setUp).clear();
+        tell(run, beginning.setUpId(), What.BEGUN);
         return view(run);
+    }
+
+    /** What is only tried out is nobody's evening. */
+    private void tell(RunEntity run, String setUpId, What what) {
+        if (!trial(run)) {
+            events.publishEvent(
+                    new RunTold(run.id, setUpId, run.scrap, state(run).good(), what));
+        }
     }
 
     /** Two runs may be on beside each other, but not on the same machine. */
@@ -118,6 +135,7 @@ public class RunService {
     }
 
     /** Ticks or unticks a line of the pre-flight list. */
+    @TriedAgain
     public RunView tick(String id, int line, boolean done) {
         RunEntity run = find(id);
         TreeSet<Integer> ticked = ticked(run);
@@ -137,10 +155,10 @@ public class RunService {
     public RunView act(String id, RunAction action, long version) {
         RunEntity run = find(id);
         Conflict.unlessSame(version, run.version);
-        if (run.status == Status.PAUSED && action != RunAction.RESUME && action != RunAction.LEAVE) {
+        if (run.status() == Status.PAUSED && action != RunAction.RESUME && action != RunAction.LEAVE) {
             throw new Conflict("This run is paused. Go on with it first.");
         }
-        if (run.status != Status.OPEN && run.status != Status.PAUSED) {
+        if (run.status() != Status.OPEN && run.status() != Status.PAUSED) {
             throw new Conflict("This run is over.");
         }
         SetUp setUp = setUp(run);
@@ -158,13 +176,17 @@ public class RunService {
         if (action == RunAction.NEXT && !run.simulated && reading.heater() != null) {
             told.ready(new Run(setUp).step(before), setUp, reading.heater().onSeconds());
         }
-        run.status = switch (action) {
-            case PAUSE -> Status.PAUSED;
-            case LEAVE -> Status.LEFT;
-            default -> Status.OPEN;
-        };
+        run.is(
+                switch (action) {
+                    case PAUSE -> Status.PAUSED;
+                    case LEAVE -> Status.LEFT;
+                    default -> Status.OPEN;
+                });
         // Who walks away by hand has put nothing back and switched nothing off until they say so.
-        boolean asked = run.simulated || run.status == Status.OPEN;
+        boolean asked = run.simulated || run.status() == Status.OPEN;
+        if (action == RunAction.LEAVE) {
+            tell(run, "", What.LEFT);
+        }
         return view(moved(run, setUp, before, asked ? moved : new Moved(moved.state(), List.of())));
     }
 
@@ -182,6 +204,7 @@ public class RunService {
     }
 
     /** A platform that was put back is ready again, as its owner says; what it takes is remembered. */
+    @TriedAgain
     public RunView readyAgain(String id) {
         RunEntity run = find(id);
         SetUp setUp = setUp(run);
@@ -194,6 +217,7 @@ public class RunService {
     }
 
     /** What heats was switched off by hand, and stands in its dock. */
+    @TriedAgain
     public RunView switchedOff(String id) {
         RunEntity run = find(id);
         bench.heater(run, setUp(run)).ifPresent(heater -> {
@@ -220,7 +244,7 @@ public class RunService {
      */
     public Pulled logged(String id, boolean good) {
         RunEntity run = find(id);
-        if (run.status == Status.LOGGED) {
+        if (run.status() == Status.LOGGED) {
             throw new Conflict("This run is logged already. Nothing was saved.");
         }
         if (trial(run)) {
@@ -231,9 +255,10 @@ public class RunService {
         SetUp pulled = new Run(setUp).pulled(before);
         Moved moved = new Run(setUp).logged(before, good);
         if (moved.state().done()) {
-            run.status = Status.LOGGED;
+            run.is(Status.LOGGED);
         }
         moved(run, setUp, before, moved);
+        tell(run, "", run.status() == Status.LOGGED ? What.OVER : What.PULLED);
         return new Pulled(pulled, run.title, run.scrap);
     }
 
@@ -261,11 +286,6 @@ public class RunService {
     /** Outside the demo what stand-ins do is for looking on. */
     private boolean trial(RunEntity run) {
         return run.simulated && !demo;
-    }
-
-    /** Forgets all runs, because the workshop they belong to is replaced. */
-    public void forgetAll() {
-        runs.deleteAllInBatch();
     }
 
     private RunEntity find(String id) {

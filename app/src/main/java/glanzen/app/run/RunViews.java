@@ -47,7 +47,7 @@ class RunViews {
         return new RunView(
                 run.id,
                 run.title,
-                run.status,
+                run.status(),
                 run.version,
                 preflight,
                 steps,
@@ -58,7 +58,7 @@ class RunViews {
                 bench.speed(run),
                 bench.heater(run, setUp).map(Heater::read).orElse(null),
                 bench.feeder(run, setUp).read(),
-                run.status == Status.OPEN ? sheet.reminders(state, bench.reading(run, setUp)) : List.of(),
+                run.status() == Status.OPEN ? sheet.reminders(state, bench.reading(run, setUp)) : List.of(),
                 snapshot.draft(),
                 run.simulated,
                 trial,

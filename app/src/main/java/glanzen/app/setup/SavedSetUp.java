@@ -23,4 +23,9 @@ public record SavedSetUp(String id, String name, Draft draft, boolean proven, In
                 .moment("setUps.touchedAt", touchedAt)
                 .done();
     }
+
+    /** The same without its version. */
+    public SavedSetUp unnumbered() {
+        return new SavedSetUp(id, name, draft, proven, touchedAt, 0);
+    }
 }

@@ -6,6 +6,7 @@ import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "set_up")
@@ -20,6 +21,10 @@ class SetUpEntity {
     String draft = "";
 
     boolean proven;
+
+    /** What it is the recipe for, while it is one: there is no second one. */
+    @Nullable
+    String recipeOf;
 
     Instant touchedAt = Instant.EPOCH;
 

@@ -1,6 +1,7 @@
 package glanzen.app.setup;
 
 import glanzen.app.keeping.Json;
+import glanzen.app.keeping.TriedAgain;
 import glanzen.app.kit.KitService;
 import glanzen.app.preferences.PreferencesService;
 import glanzen.app.setup.Draft.DraftLayer;
@@ -24,6 +25,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -129,6 +131,7 @@ public class SetUpService {
     }
 
     /** Keeps a new set-up. */
+    @TriedAgain
     public SavedSetUp keep(String name, Draft draft, boolean proven) {
         new Checks().name("name", name).done();
         Drafts.setUp(draft, kit.kit());
@@ -137,6 +140,7 @@ public class SetUpService {
         if (proven) {
             unprove(draft);
         }
+        entity.recipeOf = proven ? recipeOf(draft) : null;
         write(entity, name, draft, proven);
         return view(entity);
     }
@@ -165,13 +169,16 @@ public class SetUpService {
     public void replace(List<SavedSetUp> all, long version) {
         setUps.deleteAllInBatch();
         Kit present = kit.kit();
+        Set<String> recipes = new HashSet<>();
         for (SavedSetUp saved : all) {
             Drafts.setUp(saved.draft(), present);
             SetUpEntity entity = new SetUpEntity();
             entity.id = saved.id();
             entity.name = saved.name().trim();
             entity.draft = json.write(saved.draft());
-            entity.proven = saved.proven();
+            // Files from before there was one recipe only may bring two; the first stays.
+            entity.proven = saved.proven() && recipes.add(recipeOf(saved.draft()));
+            entity.recipeOf = entity.proven ? recipeOf(saved.draft()) : null;
             entity.touchedAt = saved.touchedAt();
             entity.version = version;
             entities.persist(entity);
@@ -183,7 +190,17 @@ public class SetUpService {
         Set<DraftLayer> made = madeOf(draft);
         setUps.findAll().stream()
                 .filter(e -> e.proven && madeOf(json.read(e.draft, Draft.class)).equals(made))
-                .forEach(e -> e.proven = false);
+                .forEach(e -> {
+                    e.proven = false;
+                    e.recipeOf = null;
+                });
+        // Before the new one is written: two are never there at once.
+        setUps.flush();
+    }
+
+    /** What a recipe is for, in one word. */
+    private static String recipeOf(Draft draft) {
+        return madeOf(draft).stream().map(l -> l.kind() + " " + l.id()).sorted().collect(Collectors.joining("|"));
     }
 
     private static Set<DraftLayer> madeOf(Draft draft) {

@@ -1,5 +1,6 @@
 package glanzen.app.template;
 
+import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -17,13 +18,18 @@ public final class Printed {
         return ResponseEntity.ok()
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(name).build().toString())
+                        ContentDisposition.attachment()
+                                .filename(name, StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
                 .contentType(type)
                 .body(content);
     }
 
-    /** A name as part of a file name. */
+    /** A name as part of a file name, in whatever script it is written. */
     static String slug(String name) {
-        return name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
+        return name.toLowerCase(Locale.ROOT)
+                .replaceAll("[^\\p{L}\\p{M}\\p{N}]+", "-")
+                .replaceAll("^-|-$", "");
     }
 }

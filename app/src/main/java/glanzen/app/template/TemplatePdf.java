@@ -9,14 +9,16 @@ import glanzen.template.Template.Words;
 import java.awt.geom.PathIterator;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.UncheckedIOException;
+import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType1Font;
-import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferences;
 import org.locationtech.jts.awt.ShapeWriter;
 
 /** A template as PDF at true scale, in tiles with an overlap where it is larger than the paper. */
@@ -32,11 +34,15 @@ public final class TemplatePdf {
     private final double pageHeightMm;
     private final double roomWidthMm;
     private final double roomHeightMm;
-    private final PDFont font = new PDType1Font(Standard14Fonts.FontName.HELVETICA);
+    private static final String FONT = "/glanzen/artwork/atkinson-hyperlegible-next-medium.ttf";
+
+    private final PDDocument document = new PDDocument();
+    private final PDFont font;
 
     /** @param paper what it is printed on */
     public TemplatePdf(Template template, Paper paper) {
         this.template = template;
+        this.font = embedded(document);
         // Laid across the paper only where that saves tiles.
         boolean upright = tiles(template, paper.widthMm(), paper.heightMm())
                 <= tiles(template, paper.heightMm(), paper.widthMm());
@@ -58,9 +64,13 @@ public final class TemplatePdf {
     public byte[] write() {
         int columns = along(template.widthMm(), roomWidthMm);
         int rows = along(template.heightMm(), roomHeightMm);
-        try (PDDocument document = new PDDocument();
+        try (document;
                 ByteArrayOutputStream out = new ByteArrayOutputStream()) {
-            document.getDocumentInformation().setTitle(printable(template.title()));
+            document.getDocumentInformation().setTitle(template.title());
+            // True to scale: a printer must not make it fit.
+            PDViewerPreferences wishes = new PDViewerPreferences(new COSDictionary());
+            wishes.setPrintScaling(PDViewerPreferences.PRINT_SCALING.None);
+            document.getDocumentCatalog().setViewerPreferences(wishes);
             for (int row = 0; row < rows; row++) {
                 for (int column = 0; column < columns; column++) {
                     page(document, row, column, rows, columns);
@@ -200,11 +210,28 @@ public final class TemplatePdf {
         out.endText();
     }
 
-    /** The font every reader has knows western letters only. */
-    private static String printable(String text) {
+    /** The letters that ship, a part of which travels in the file. */
+    private static PDFont embedded(PDDocument document) {
+        try (InputStream letters = TemplatePdf.class.getResourceAsStream(FONT)) {
+            return PDType0Font.load(document, letters, true);
+        } catch (IOException missing) {
+            throw new UncheckedIOException(missing);
+        }
+    }
+
+    /** Letters of scripts that do not ship are marked as such. */
+    private String printable(String text) {
         StringBuilder known = new StringBuilder();
-        text.codePoints().forEach(c -> known.appendCodePoint(c < 256 && !Character.isISOControl(c) ? c : '?'));
+        text.codePoints().forEach(c -> known.append(drawn(c) ? Character.toString(c) : "?"));
         return known.toString();
+    }
+
+    private boolean drawn(int letter) {
+        try {
+            return !Character.isISOControl(letter) && font.encode(Character.toString(letter)).length > 0;
+        } catch (IOException | IllegalArgumentException unknown) {
+            return false;
+        }
     }
 
     private void rectangle(PDPageContentStream out, double x, double y, double w, double h) throws IOException {

@@ -36,6 +36,7 @@ import glanzen.steps.RunState;
 import glanzen.transfer.Drying;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * The craft's words and ranges as the page needs them; each stands once, in the core.
@@ -52,6 +53,7 @@ import java.util.List;
  * @param feels how heavy presses are
  * @param gel about gel
  * @param cards about putting a card together
+ * @param dieKinds kinds of plates that cut
  * @param limits what can be asked for at most
  * @param simulated whether machines are simulated here, as in the demo
  */
@@ -68,6 +70,7 @@ record Vocabulary(
         List<FeelWord> feels,
         GelWords gel,
         CardWords cards,
+        List<Plate.Kind> dieKinds,
         Limits limits,
         boolean simulated) {
 
@@ -207,6 +210,7 @@ record Vocabulary(
                         .toList(),
                 new GelWords(Drying.CLEAR, Drying.SOUND, Gel.USUAL),
                 cardWords(),
+                Stream.of(Plate.Kind.values()).filter(Plate.Kind::cuts).toList(),
                 new Limits(
                         SetUp.MOST_PASSES,
                         RunState.MOST,

@@ -5,10 +5,10 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.Locale;
 import java.util.Set;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.http.MediaType;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.web.SecurityFilterChain;
@@ -77,7 +77,9 @@ class SecurityConfig {
         @Override
         protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
                 throws ServletException, IOException {
-            if (HOSTS.contains(request.getServerName())) {
+            // Names of hosts are the same in capitals, and with the dot that ends them.
+            String host = request.getServerName().toLowerCase(Locale.ROOT).replaceAll("\\.$", "");
+            if (HOSTS.contains(host)) {
                 chain.doFilter(request, response);
             } else {
                 refuse(response, "Glanzen answers to localhost only.");
@@ -86,8 +88,6 @@ class SecurityConfig {
     }
 
     private static void refuse(HttpServletResponse response, String detail) throws IOException {
-        response.setStatus(HttpServletResponse.SC_FORBIDDEN);
-        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        response.getWriter().write("{\"title\":\"Refused\",\"status\":403,\"detail\":\"" + detail + "\"}");
+        Refusal.write(response, HttpServletResponse.SC_FORBIDDEN, "Refused", detail);
     }
 }

@@ -13,6 +13,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
@@ -54,6 +55,19 @@ class ArchiveApiTest {
 
     private Reply take(byte[] file) {
         return caller.upload("/api/workshop", "file", file);
+    }
+
+    @Test
+    void whatGoesOutComesBackAndGoesOutAgainByteForByte() {
+        caller.put("/api/preferences", caller.get("/api/preferences").json());
+        String run = "/api/runs?setUpId="
+                + Asked.setUp(caller, "Rosette, cut").path("id").asString();
+        assertEquals(201, caller.post(run, "").status());
+        byte[] first = caller.get("/api/workshop").bytes();
+        assertEquals(200, take(first).status());
+        byte[] second = caller.get("/api/workshop").bytes();
+        assertEquals(-1, Arrays.mismatch(first, second));
+        assertEquals(1, caller.get("/api/bench").json().path("runs").size(), "the run goes on");
     }
 
     @Test

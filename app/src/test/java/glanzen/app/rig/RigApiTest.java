@@ -82,8 +82,6 @@ class RigApiTest {
             delimiter = '|',
             value = {
                 "{\"boardIds\": [\"nothing\"], \"trials\": []}|boardIds",
-                "{\"boardIds\": [null], \"trials\": []}|boardIds",
-                "{\"boardIds\": [], \"trials\": [null]}|trials",
                 "{\"trials\": [{\"stripMm\": 9, \"left\": \"SLIPS\", \"middle\": \"SLIPS\", \"right\": \"SLIPS\"}]}|stripMm",
                 "{\"trials\": [{\"stripMm\": 0.3, \"middle\": \"SLIPS\", \"right\": \"SLIPS\"}]}|left"
             })
@@ -91,6 +89,19 @@ class RigApiTest {
         Reply reply = caller.post(STRIPS, strips);
         assertEquals(422, reply.status());
         assertTrue(reply.fields().endsWith(field), reply.fields());
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "{\"boardIds\": [null], \"trials\": []}|boardIds",
+                "{\"boardIds\": [], \"trials\": [null]}|trials"
+            })
+    void aGapInAListIsToldWhereItIs(String strips, String field) {
+        Reply reply = caller.post(STRIPS, strips);
+        assertEquals(400, reply.status());
+        assertTrue(reply.fields().startsWith(field), reply.fields());
     }
 
     @Test

@@ -1,0 +1,189 @@
+package glanzen.app.web;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import glanzen.app.Asked;
+import glanzen.app.Caller;
+import glanzen.app.Caller.Reply;
+import glanzen.app.Server;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Whatever comes in is taken or refused in our own words, and no page breaks by it. A longer round is in scripts/fuzz. */
+@ExtendWith(Server.class)
+class HostileTest {
+
+    private static final JsonMapper JSON = new JsonMapper();
+    private static final int ROUNDS = Integer.getInteger("fuzz.rounds", 150);
+    private static final List<String> PAGES = List.of(
+            "/api/bench", "/api/kit", "/api/jobs", "/api/pulls", "/api/dryings", "/api/preferences", "/api/backups");
+
+    private final Caller caller;
+
+    HostileTest(Caller caller) {
+        this.caller = caller;
+    }
+
+    private static void inOurWords(Reply reply, String what) {
+        String said = new String(reply.bytes(), StandardCharsets.UTF_8);
+        assertTrue(reply.status() < 500, what + " " + reply.status() + " " + said);
+        if (reply.status() >= 400) {
+            assertTrue(said.contains("\"detail\""), said);
+            assertFalse(said.matches("(?s).*(java\\.|glanzen\\.|Exception|tools\\.jackson).*"), said);
+        }
+    }
+
+    private void noPageIsBroken(String what) {
+        PAGES.forEach(page -> assertEquals(200, caller.get(page).status(), what + ": " + page));
+        JsonNode evening = caller.get("/api/bench").json().path("eveningId");
+        if (evening.isString()) {
+            assertEquals(200, caller.get("/api/evenings/" + evening.asString()).status(), what);
+        }
+    }
+
+    /** Some values anywhere in a document changed to what nobody expects there. */
+    private static JsonNode changed(JsonNode whole, Random random) {
+        JsonNode copy = whole.deepCopy();
+        for (int n = 1 + random.nextInt(3); n > 0; n--) {
+            List<JsonNode> parents = new ArrayList<>();
+            gather(copy, parents);
+            JsonNode parent = parents.get(random.nextInt(parents.size()));
+            if (parent instanceof ObjectNode object && !object.isEmpty()) {
+                List<String> names = new ArrayList<>(object.propertyNames());
+                String name = names.get(random.nextInt(names.size()));
+                if (random.nextInt(5) == 0) {
+                    object.remove(name);
+                } else {
+                    object.set(name, odd(random));
+                }
+            } else if (parent instanceof ArrayNode array && !array.isEmpty()) {
+                int at = random.nextInt(array.size());
+                if (random.nextBoolean()) {
+                    array.add(array.get(at).deepCopy());
+                } else {
+                    array.set(at, odd(random));
+                }
+            }
+        }
+        return copy;
+    }
+
+    private static void gather(JsonNode node, List<JsonNode> parents) {
+        if (node.isContainer() && !node.isEmpty()) {
+            parents.add(node);
+        }
+        node.forEach(child -> gather(child, parents));
+    }
+
+    private static JsonNode odd(Random random) {
+        String[] values = {
+            "null",
+            "-1",
+            "1e300",
+            "0",
+            "\"\"",
+            "\"x\"",
+            "[]",
+            "{}",
+            "true",
+            "\"2026-01-01T00:00:00Z\"",
+            "999999999999",
+            "0.0000001",
+            "\"\\u0000\"",
+            "[[[[]]]]",
+            "\"M0 0L1e9 0L4 3Z\"",
+            "\"-999999999-01-01T00:00:00Z\""
+        };
+        return JSON.readTree(values[random.nextInt(values.length)]);
+    }
+
+    @Test
+    void bodiesOfAnySortAreTakenOrRefused() {
+        JsonNode draft = Asked.setUp(caller, "Prize card, First").path("draft");
+        ObjectNode setUp = JSON.createObjectNode().put("name", "odd");
+        setUp.set("draft", draft);
+        JsonNode job = caller.get("/api/jobs").json().get(0).path("job");
+        JsonNode plate = caller.get("/api/kit").json().path("plates").get(0).path("item");
+        for (int n = 0; n < ROUNDS; n++) {
+            Random random = new Random(n);
+            inOurWords(caller.post("/api/set-ups", changed(setUp, random)), "set-up " + n);
+            inOurWords(caller.post("/api/jobs", changed(job, random)), "job " + n);
+            inOurWords(caller.post("/api/kit/plates", changed(plate, random)), "plate " + n);
+            inOurWords(caller.post("/api/forecasts", changed(draft, random)), "forecast " + n);
+        }
+        noPageIsBroken("bodies");
+    }
+
+    @Test
+    void whatIsLongerThanAnythingAskedForIsNotRead() {
+        String long2 = "{\"name\":\"" + "x".repeat(3_000_000) + "\"}";
+        assertEquals(413, caller.post("/api/jobs", long2).status());
+        inOurWords(caller.post("/api/jobs", "[".repeat(50_000)), "nested");
+        inOurWords(caller.post("/api/jobs", "{\"cards\":" + "9".repeat(5000) + "}"), "digits");
+        ObjectNode job =
+                (ObjectNode) caller.get("/api/jobs").json().get(0).path("job").deepCopy();
+        job.put("name", "up\u202edown");
+        assertEquals(422, caller.post("/api/jobs", job).status());
+    }
+
+    private static byte[] zip(String json, byte[] rest) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(out)) {
+            zip.putNextEntry(new ZipEntry("workshop.json"));
+            zip.write(json.getBytes(StandardCharsets.UTF_8));
+            zip.closeEntry();
+            if (rest.length > 0) {
+                zip.putNextEntry(new ZipEntry("pictures/none.jpg"));
+                zip.write(rest);
+                zip.closeEntry();
+            }
+        }
+        return out.toByteArray();
+    }
+
+    @Test
+    void workshopFilesOfAnySortAreTakenOrRefusedWhole() throws IOException {
+        byte[] good = caller.get("/api/workshop").bytes();
+        JsonNode whole;
+        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(good))) {
+            zip.getNextEntry();
+            whole = JSON.readTree(zip.readAllBytes());
+        }
+        for (int n = 0; n < ROUNDS / 5; n++) {
+            Random random = new Random(1000 + n);
+            Reply taken = caller.upload(
+                    "/api/workshop", "file", zip(changed(whole, random).toString(), new byte[0]));
+            inOurWords(taken, "workshop " + n);
+            if (taken.status() == 200) {
+                noPageIsBroken("workshop " + n);
+            }
+        }
+        for (int n = 0; n < ROUNDS / 5; n++) {
+            byte[] cut = good.clone();
+            Random random = new Random(n);
+            for (int i = 0; i < 3; i++) {
+                cut[random.nextInt(cut.length)] ^= (byte) (1 << random.nextInt(8));
+            }
+            inOurWords(caller.upload("/api/workshop", "file", cut), "bits " + n);
+        }
+        inOurWords(caller.upload("/api/workshop", "file", zip("{}", new byte[30_000_000])), "a bomb");
+        noPageIsBroken("at the end");
+        assertEquals(200, caller.upload("/api/workshop", "file", good).status());
+    }
+}
