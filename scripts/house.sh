@@ -2,6 +2,9 @@
 
 house=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 
+# Compiled once and quickly: a start is half of it, and what a hand drags is answered as soon.
+jvm="-Xmx768m -XX:+UseSerialGC -XX:TieredStopAtLevel=1"
+
 missing() {
   echo "Glanzen needs $1." >&2
   lacking=1
@@ -69,13 +72,15 @@ build() {
     local skip=""
     fetched && skip="-Dmodules.skip=true"
     (cd "$house" && mvn -q -B -DskipTests -Dmaven.test.skip=true $skip -pl core,solver,web,app package) || exit 1
+    # A build that always makes the same bytes gives its files the same date too.
+    touch "$jar"
     cp "$house/web/package-lock.json" "$house/web/node_modules/.fetched"
     rm -rf "$laid"
   fi
   if [ ! -d "$laid" ]; then
     java -Djarmode=tools -jar "$jar" extract --destination "$laid" >/dev/null || exit 1
     # Remembers parsed classes: starts in a third of the time from then on.
-    (cd "$laid" && java -XX:ArchiveClassesAtExit=glanzen.jsa -Dspring.context.exit=onRefresh \
+    (cd "$laid" && java $jvm -XX:ArchiveClassesAtExit=glanzen.jsa -Dspring.context.exit=onRefresh \
       -jar glanzen.jar --glanzen.data="$laid/warm-up" --server.port=0 >/dev/null 2>&1)
     rm -rf "$laid/warm-up"
   fi
@@ -90,7 +95,7 @@ launch() {
   echo "Glanzen is at http://localhost:$3 in a moment. Its data is in $data. Ctrl+C ends it."
   open_page "http://localhost:$3"
   cd "$laid" || exit 1
-  exec java -Xshare:auto -XX:SharedArchiveFile=glanzen.jsa -jar glanzen.jar \
+  exec java $jvm -Xshare:auto -XX:SharedArchiveFile=glanzen.jsa -jar glanzen.jar \
     --glanzen.data="$data" --glanzen.demo="$2" --server.port="$3"
 }
 
