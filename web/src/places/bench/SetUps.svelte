@@ -7,6 +7,7 @@
   import Dropdown from 'flowbite-svelte/Dropdown.svelte';
   import DropdownItem from 'flowbite-svelte/DropdownItem.svelte';
   import SetUpThumb from '../../drawing/SetUpThumb.svelte';
+  import TakeIn from '../../starting/TakeIn.svelte';
   import TextField from '../../parts/TextField.svelte';
 
   interface Props {
@@ -59,7 +60,10 @@
 <section aria-labelledby="setups-title">
   <div class="flex items-baseline justify-between">
     <h2 id="setups-title" class="text-heading">Set-ups</h2>
-    <button class="press press-quiet" onclick={onstart}>New (N)</button>
+    <div>
+      <TakeIn />
+      <button class="press press-quiet" onclick={onstart}>New (N)</button>
+    </div>
   </div>
   {#if there.length > MANY}
     <div class="-ml-2 flex flex-wrap" role="group" aria-label="Show set-ups">
@@ -106,6 +110,11 @@
           triggeredBy="#more-{setUp.id}"
           class="border-rule bg-paper border"
         >
+          <DropdownItem
+            aria-label="Send “{setUp.name}” as a file"
+            href="/api/set-ups/{setUp.id}/parcel"
+            download>Send as a file</DropdownItem
+          >
           <DropdownItem aria-label="Throw “{setUp.name}” away" onclick={() => remove(setUp)}
             >Throw away</DropdownItem
           >

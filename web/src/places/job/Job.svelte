@@ -14,6 +14,7 @@
   import Nowhere from '../../parts/Nowhere.svelte';
   import { planning } from '../../state/planning.svelte';
   import { throwing } from '../../state/throwing.svelte';
+  import TakeIn from '../../starting/TakeIn.svelte';
   import AddHere from '../../shelving/AddHere.svelte';
   import PieceSteps from './PieceSteps.svelte';
   import SuppliesList from './SuppliesList.svelte';
@@ -123,6 +124,7 @@
         <button class="press press-quiet" disabled={!planning.canUndo} onclick={() => planning.undo()}
           >Undo</button
         >
+        <TakeIn />
         <button class="press" onclick={begin}>New job</button>
       </div>
       <div class="mt-2 grid grid-cols-[minmax(0,1fr)] gap-x-6 xl:grid-cols-[minmax(0,420px)_minmax(0,1fr)]">
@@ -138,6 +140,9 @@
             <button class="press press-quiet -ml-2" onclick={addPiece}>Add a piece on top</button>
           {/if}
           <a class="press press-quiet" href="#/card/{planning.saved?.id ?? ''}">Put it together</a>
+          <a class="press press-quiet" href="/api/jobs/{planning.saved?.id ?? ''}/parcel" download
+            >Send as a file</a
+          >
           <button class="press press-quiet text-soft" onclick={remove}>Throw this job away</button>
         </div>
         {#if piece}
@@ -166,7 +171,10 @@
     <p class="text-lead mt-3">
       A job is one card design, or a batch of it: its pieces and what is done to them.
     </p>
-    <button class="press press-strong mt-6" onclick={begin}>Begin a job</button>
+    <div class="mt-6 flex gap-2">
+      <button class="press press-strong" onclick={begin}>Begin a job</button>
+      <TakeIn />
+    </div>
   </div>
 {/if}
 <Conflict what="job" drafts={planning} />

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { editing } from '../../state/editing.svelte';
   import type { Draft, LayoutView } from '../../api/client';
   import { kit } from '../../state/kit.svelte';
   import Dies from './Dies.svelte';
@@ -47,7 +48,7 @@
     {#if ribbon}<Ribbon {view} />{/if}
     <OnPlatform {view} />
   {:else if task === 'Cut'}
-    <ToCut {draft} />
+    <ToCut {draft} id={editing.saved?.id} />
   {:else if task === 'Leftovers'}
     <Leftovers {view} {draft} />
   {:else if task === 'Dies'}

@@ -8,7 +8,7 @@
   import SheetDrawing from './SheetDrawing.svelte';
 
   /** What is cut for a number of cards, and out of how many sheets. */
-  let { draft }: { draft: Draft } = $props();
+  let { draft, id }: { draft: Draft; id?: string } = $props();
   let cards = $state(1);
   let turnable = $state(true);
 
@@ -54,6 +54,9 @@
         </div>
       {/each}
     </dl>
+    {#if id}<a class="press press-quiet -ml-2" href="/api/layouts/{id}/cuts.csv?cards={cards}" download
+        >As a table</a
+      >{/if}
     <SheetDrawing plan={plan.stock} unit="sheet" />
     {#if plan.foil}<SheetDrawing plan={plan.foil} unit="length" />{/if}
   {/if}

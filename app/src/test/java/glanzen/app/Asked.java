@@ -1,6 +1,7 @@
 package glanzen.app;
 
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Things tests ask for again and again. */
@@ -16,6 +17,21 @@ public final class Asked {
             }
         }
         throw new AssertionError("No set-up called " + name);
+    }
+
+    /** A job by its key. */
+    public static JsonNode job(Caller caller, String id) {
+        for (JsonNode saved : caller.get("/api/jobs").json()) {
+            if (saved.path("id").asString().equals(id)) {
+                return saved.path("job");
+            }
+        }
+        throw new AssertionError("No job " + id);
+    }
+
+    /** A text as JSON. */
+    public static JsonNode json(String text) {
+        return JsonMapper.shared().readTree(text);
     }
 
     /** A thing of the kit. */

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -89,6 +91,24 @@ public record Kit(
 
     private static <T> Optional<T> byId(List<T> shelf, Function<T, String> key, String id) {
         return shelf.stream().filter(item -> key.apply(item).equals(id)).findFirst();
+    }
+
+    /** Everything, shelf by shelf. */
+    public Stream<Owned> all() {
+        return Stream.of(presses, rollers, platforms, boards, plates, stocks, films)
+                .flatMap(List::stream);
+    }
+
+    /** The same without what does not fit. */
+    public Kit only(Predicate<Owned> fits) {
+        return new Kit(
+                presses.stream().filter(fits).toList(),
+                platforms.stream().filter(fits).toList(),
+                boards.stream().filter(fits).toList(),
+                plates.stream().filter(fits).toList(),
+                stocks.stream().filter(fits).toList(),
+                films.stream().filter(fits).toList(),
+                rollers.stream().filter(fits).toList());
     }
 
     /** Everything a stack can go through. */

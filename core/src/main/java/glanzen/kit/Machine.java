@@ -1,7 +1,7 @@
 package glanzen.kit;
 
 /** What a stack goes through: a press, which takes its heat from a platform if any, or a machine that heats by itself. */
-public sealed interface Machine permits Press, HeatedRollers {
+public sealed interface Machine extends Owned permits Press, HeatedRollers {
 
     /** The kinds of machine that routes ask for. */
     enum Kind {
@@ -22,12 +22,6 @@ public sealed interface Machine permits Press, HeatedRollers {
             return label;
         }
     }
-
-    /** Key within the kit. */
-    String id();
-
-    /** What the person calls it. */
-    String name();
 
     /** Which kind it is. */
     Kind machine();

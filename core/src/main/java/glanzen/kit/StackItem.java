@@ -3,13 +3,7 @@ package glanzen.kit;
 import glanzen.material.Material;
 
 /** Anything a person owns that goes through a press as one layer. */
-public sealed interface StackItem permits Platform, Board, Plate, Stock, Film {
-
-    /** Key within the kit. */
-    String id();
-
-    /** What the person calls it. */
-    String name();
+public sealed interface StackItem extends Owned permits Platform, Board, Plate, Stock, Film {
 
     /** What it is made of, for conduction and stiffness. */
     Material material();

@@ -17,7 +17,6 @@ import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipInputStream;
-import tools.jackson.core.JacksonException;
 
 /**
  * A workshop file unpacked: its JSON read, its pictures laid out in a folder of their own until it is closed.
@@ -97,7 +96,11 @@ record Unpacked(WorkshopFile file, Set<String> pictures, Path folder) implements
                     }
                     Matcher picture = PICTURE.matcher(entry.getName());
                     if (entry.getName().equals(JSON_NAME) && file == null) {
-                        file = parsed(content(zip, MOST_JSON_BYTES));
+                        file = json.file(
+                                JSON_NAME,
+                                content(zip, MOST_JSON_BYTES),
+                                WorkshopFile.class,
+                                "JSON as docs/workshop-file.md says");
                     } else if (picture.matches() && pictures.add(picture.group(1))) {
                         byte[] kept = Pictures.kept(content(zip, Pictures.MOST_BYTES));
                         Files.write(folder.resolve(picture.group(1)), kept);
@@ -131,30 +134,6 @@ record Unpacked(WorkshopFile file, Set<String> pictures, Path folder) implements
                 }
             }
             return out.toByteArray();
-        }
-
-        /** What is wrong is said by its place in the document; names of our own classes are nobody's business. */
-        private WorkshopFile parsed(byte[] content) {
-            try {
-                return json.read(content, WorkshopFile.class);
-            } catch (JacksonException unread) {
-                for (Throwable cause = unread; cause != null; cause = cause.getCause()) {
-                    if (cause instanceof BadInput bad) {
-                        throw bad;
-                    }
-                }
-                throw new BadInput(place(unread), "cannot be read", "JSON as docs/workshop-file.md says");
-            }
-        }
-
-        private static String place(JacksonException unread) {
-            StringBuilder place = new StringBuilder(JSON_NAME);
-            unread.getPath()
-                    .forEach(step -> place.append(
-                            step.getPropertyName() != null
-                                    ? "." + step.getPropertyName()
-                                    : "[" + step.getIndex() + "]"));
-            return place.length() > 200 ? JSON_NAME : place.toString();
         }
     }
 }

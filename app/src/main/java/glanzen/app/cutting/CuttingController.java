@@ -6,9 +6,15 @@ import glanzen.app.cutting.CuttingService.DieView;
 import glanzen.app.cutting.CuttingService.PartialView;
 import glanzen.app.cutting.CuttingService.YieldView;
 import glanzen.app.setup.Draft;
+import glanzen.app.setup.SavedSetUp;
+import glanzen.app.setup.SetUpService;
+import glanzen.app.web.Csv;
+import glanzen.app.web.Csv.Separator;
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -21,9 +27,11 @@ import org.springframework.web.bind.annotation.RestController;
 class CuttingController {
 
     private final CuttingService cutting;
+    private final SetUpService setUps;
 
-    CuttingController(CuttingService cutting) {
+    CuttingController(CuttingService cutting, SetUpService setUps) {
         this.cutting = cutting;
+        this.setUps = setUps;
     }
 
     /** What to cut for a number of cards. */
@@ -53,5 +61,30 @@ class CuttingController {
     @GetMapping("/panel-yield")
     YieldView panelYield(@RequestParam String dieId, @RequestParam double widthMm, @RequestParam double heightMm) {
         return cutting.panelYield(dieId, widthMm, heightMm);
+    }
+
+    /** The cut list of a saved set-up as a table. */
+    @Operation(summary = "What is cut for a number of cards of a saved set-up, as CSV")
+    @GetMapping(path = "/{id}/cuts.csv", produces = "text/csv")
+    ResponseEntity<byte[]> table(
+            @PathVariable String id,
+            @RequestParam(defaultValue = "1") int cards,
+            @RequestParam(defaultValue = "COMMA") Separator separator,
+            @RequestParam(defaultValue = "false") boolean marked) {
+        SavedSetUp saved = setUps.get(id);
+        CutView cuts = cutting.plan(saved.draft(), cards, false);
+        return Csv.file(
+                "cut-list-" + saved.name(),
+                separator,
+                marked,
+                List.of("kind", "what", "widthMm", "heightMm", "count", "trimmedShort"),
+                cuts.lines().stream()
+                        .map(l -> List.of(
+                                l.kind(),
+                                l.what(),
+                                l.widthMm(),
+                                l.heightMm(),
+                                l.count(),
+                                l.trimmedShort() ? "yes" : "")));
     }
 }

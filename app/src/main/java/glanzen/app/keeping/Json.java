@@ -1,8 +1,12 @@
 package glanzen.app.keeping;
 
 import com.fasterxml.jackson.annotation.Nulls;
+import glanzen.measure.BadInput;
 import java.util.List;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
 import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.DeserializationFeature;
@@ -15,6 +19,8 @@ import tools.jackson.databind.node.ObjectNode;
 /** What is kept as JSON, in a column or a file, is written and read here. Requests are read more strictly. */
 @Component
 public class Json {
+
+    private static final int LONGEST_PLACE = 200;
 
     private final JsonMapper mapper;
 
@@ -58,7 +64,44 @@ public class Json {
         return mapper.writerWithDefaultPrettyPrinter().writeValueAsBytes(value);
     }
 
-    public <T> T read(byte[] text, Class<T> type) {
-        return mapper.readValue(text, type);
+    /**
+     * A file from outside. What is wrong is said by its place in the document; names of our own classes are nobody's business.
+     *
+     * @param name what the document is called
+     * @param accepted what would have been right
+     * @throws BadInput if it cannot be read
+     */
+    public <T> T file(String name, byte[] text, Class<T> type, String accepted) {
+        return readable(name, accepted, () -> mapper.readValue(text, type));
+    }
+
+    /** The same of a document that came in a request. */
+    public <T> T file(String name, JsonNode document, Class<T> type, String accepted) {
+        return readable(name, accepted, () -> mapper.treeToValue(document, type));
+    }
+
+    private static <T> T readable(String name, String accepted, Supplier<@Nullable T> reading) {
+        try {
+            T read = reading.get();
+            if (read == null) {
+                throw new BadInput(name, "is empty", accepted);
+            }
+            return read;
+        } catch (JacksonException unread) {
+            for (Throwable cause = unread; cause != null; cause = cause.getCause()) {
+                if (cause instanceof BadInput bad) {
+                    throw bad;
+                }
+            }
+            throw new BadInput(place(name, unread), "cannot be read", accepted);
+        }
+    }
+
+    private static String place(String name, JacksonException unread) {
+        StringBuilder place = new StringBuilder(name);
+        unread.getPath()
+                .forEach(step -> place.append(
+                        step.getPropertyName() != null ? "." + step.getPropertyName() : "[" + step.getIndex() + "]"));
+        return place.length() > LONGEST_PLACE ? name : place.toString();
     }
 }

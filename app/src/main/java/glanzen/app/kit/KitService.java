@@ -130,6 +130,22 @@ public class KitService {
         return kept(entity, type);
     }
 
+    /** Puts a thing that came from somebody else on its shelf, as new. Answers its key here. */
+    public String takeOver(Record thing) {
+        return takeOver(thing.getClass(), thing);
+    }
+
+    private <T extends Record> String takeOver(Class<T> type, Record thing) {
+        String id = newId(type);
+        add(type, type.cast(thing), id);
+        return id;
+    }
+
+    /** What a thing of a type is called. */
+    public static String word(Class<?> type) {
+        return shelf(type).word();
+    }
+
     /** A board is in use from the day it is entered, unless something else is said. */
     private static <T extends Record> T dated(Class<T> type, T item) {
         return item instanceof Board board ? type.cast(board.since(LocalDate.now())) : item;

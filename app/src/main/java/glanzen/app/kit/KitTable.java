@@ -77,6 +77,10 @@ final class KitTable {
                                 kit.leftovers(),
                                 l -> new Said(l.name(), NONE, l.widthMm(), l.heightMm(), NONE, NONE, NONE)),
                         shelf(
+                                "offcuts",
+                                kit.offcuts(),
+                                o -> new Said(o.name(), NONE, o.widthMm(), o.heightMm(), NONE, o.left(), "pieces")),
+                        shelf(
                                 "foams",
                                 kit.foams(),
                                 f -> new Said(

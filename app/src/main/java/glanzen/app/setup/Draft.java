@@ -84,4 +84,24 @@ public record Draft(
      * @param facing which way its telling face looks
      */
     public record DraftLayer(LayerKind kind, String id, Facing facing) {}
+
+    /** The same laid out in another way. */
+    public Draft layout(LayoutDraft changed) {
+        return new Draft(
+                route,
+                machineId,
+                onPlatform,
+                hotRollers,
+                designId,
+                layers,
+                pace,
+                passes,
+                turned,
+                peel,
+                medium,
+                filmPeeled,
+                gel,
+                roomC,
+                changed);
+    }
 }

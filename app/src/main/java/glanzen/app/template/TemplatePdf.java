@@ -9,15 +9,12 @@ import glanzen.template.Template.Words;
 import java.awt.geom.PathIterator;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.UncheckedIOException;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferences;
 import org.locationtech.jts.awt.ShapeWriter;
 
@@ -34,15 +31,13 @@ public final class TemplatePdf {
     private final double pageHeightMm;
     private final double roomWidthMm;
     private final double roomHeightMm;
-    private static final String FONT = "/glanzen/artwork/atkinson-hyperlegible-next-medium.ttf";
-
     private final PDDocument document = new PDDocument();
-    private final PDFont font;
+    private final PdfLetters letters;
 
     /** @param paper what it is printed on */
     public TemplatePdf(Template template, Paper paper) {
         this.template = template;
-        this.font = embedded(document);
+        this.letters = new PdfLetters(document);
         // Laid across the paper only where that saves tiles.
         boolean upright = tiles(template, paper.widthMm(), paper.heightMm())
                 <= tiles(template, paper.heightMm(), paper.widthMm());
@@ -121,7 +116,7 @@ public final class TemplatePdf {
             out.lineTo(pt(line.x2() + right), pt(line.y2() + up));
             out.stroke();
         } else if (mark instanceof Words words) {
-            double width = font.getStringWidth(printable(words.text())) / 1000 * words.sizeMm();
+            double width = letters.width(words.text(), words.sizeMm());
             // Figures stand clear of whatever lines run under them.
             out.setNonStrokingColor(1f, 1f, 1f);
             rectangle(
@@ -203,35 +198,7 @@ public final class TemplatePdf {
     }
 
     private void text(PDPageContentStream out, String text, double x, double y, double sizeMm) throws IOException {
-        out.beginText();
-        out.setFont(font, (float) (sizeMm * POINTS));
-        out.newLineAtOffset(pt(x), pt(y));
-        out.showText(printable(text));
-        out.endText();
-    }
-
-    /** The letters that ship, a part of which travels in the file. */
-    private static PDFont embedded(PDDocument document) {
-        try (InputStream letters = TemplatePdf.class.getResourceAsStream(FONT)) {
-            return PDType0Font.load(document, letters, true);
-        } catch (IOException missing) {
-            throw new UncheckedIOException(missing);
-        }
-    }
-
-    /** Letters of scripts that do not ship are marked as such. */
-    private String printable(String text) {
-        StringBuilder known = new StringBuilder();
-        text.codePoints().forEach(c -> known.append(drawn(c) ? Character.toString(c) : "?"));
-        return known.toString();
-    }
-
-    private boolean drawn(int letter) {
-        try {
-            return !Character.isISOControl(letter) && font.encode(Character.toString(letter)).length > 0;
-        } catch (IOException | IllegalArgumentException unknown) {
-            return false;
-        }
+        letters.write(out, text, pt(x), pt(y), pt(sizeMm));
     }
 
     private void rectangle(PDPageContentStream out, double x, double y, double w, double h) throws IOException {

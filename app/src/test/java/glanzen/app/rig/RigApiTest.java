@@ -94,9 +94,7 @@ class RigApiTest {
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
-            value = {
-                "{\"boardIds\": [null], \"trials\": []}|boardIds",
-                "{\"boardIds\": [], \"trials\": [null]}|trials"
+            value = {"{\"boardIds\": [null], \"trials\": []}|boardIds", "{\"boardIds\": [], \"trials\": [null]}|trials"
             })
     void aGapInAListIsToldWhereItIs(String strips, String field) {
         Reply reply = caller.post(STRIPS, strips);

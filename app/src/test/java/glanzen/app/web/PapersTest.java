@@ -28,7 +28,7 @@ import tools.jackson.databind.node.ObjectNode;
 @ExtendWith(Server.class)
 class PapersTest {
 
-    private static final String NAME = "Żółć “Łódź” – Ünïcorn, ½ ≤ 3";
+    private static final String NAME = "Żółć “Łódź” – Ünïcorn, ½ ≤ ⅛, Мёд Ωμέγα ✓";
 
     private final Caller caller;
 
@@ -56,6 +56,17 @@ class PapersTest {
                                 .bytes(),
                         StandardCharsets.UTF_8)
                 .startsWith("\ufeffnumber;"));
+    }
+
+    @Test
+    void theCutListIsATable() throws IOException {
+        String id = Asked.setUp(caller, "Prize card, First").path("id").asString();
+        try (CSVParser table = table("/api/layouts/" + id + "/cuts.csv?cards=12", ',')) {
+            var rows = table.getRecords();
+            assertEquals("STOCK", rows.get(0).get("kind"));
+            assertTrue(rows.size() > 1
+                    && rows.stream().allMatch(r -> r.get("count").equals("12")));
+        }
     }
 
     @Test
