@@ -1,8 +1,11 @@
 <script lang="ts">
-  import { asked, token, trouble, type Schemas } from '../api/client';
+  import { api, asked, token, trouble, type Schemas } from '../api/client';
   import { world } from '../state/world.svelte';
 
+  const LOOK_MS = 300;
   let busy = $state(false);
+  let stage = $state<Schemas['Stage']>();
+  let giveUp = $state.raw(() => {});
   let wrong = $state('');
   let file = $state<File>();
   let exported = $state(false);
@@ -15,26 +18,56 @@
     if (away && chooser) chooser.value = '';
   }
 
-  async function take() {
-    if (!file) return;
+  /** Something long: how far it is, and a way to give it up. */
+  async function long(work: (signal: AbortSignal) => Promise<void>) {
+    const control = new AbortController();
+    giveUp = () => {
+      void asked(api.DELETE('/api/workshop/transfer')).catch(() => {});
+      // What is taken in says itself whether it was given up in time.
+      if (!file) control.abort();
+    };
     busy = true;
     wrong = '';
-    const body = new FormData();
-    body.append('file', file);
+    const look = setInterval(() => {
+      void asked(api.GET('/api/workshop/transfer')).then(
+        (now) => (stage = now),
+        () => {},
+      );
+    }, LOOK_MS);
     try {
-      const headers = { 'X-XSRF-TOKEN': token() };
-      const response = await fetch('/api/workshop', { method: 'POST', body, headers });
-      const read = (await response.json()) as Schemas['Contents'];
-      if (!response.ok) throw trouble(response.status, read);
-      taken = await asked(Promise.resolve({ data: read, response }));
-      world.changed();
+      await work(control.signal);
     } catch (problem) {
-      wrong = `${(problem as Error).message} Nothing was changed.`;
+      const says = control.signal.aborted ? 'It was cancelled.' : (problem as Error).message;
+      wrong = says.includes('Nothing was changed') ? says : `${says} Nothing was changed.`;
     } finally {
+      clearInterval(look);
+      stage = undefined;
       busy = false;
-      put(true);
     }
   }
+
+  const take = () =>
+    long(async () => {
+      if (!file) return;
+      const headers = { 'X-XSRF-TOKEN': token(), 'Content-Type': 'application/zip' };
+      const response = await fetch('/api/workshop', { method: 'POST', body: file, headers });
+      const read = (await response.json()) as Schemas['Contents'];
+      if (!response.ok) throw trouble(response.status, read);
+      taken = read;
+      world.changed();
+    }).finally(() => put(true));
+
+  const give = () =>
+    long(async (signal) => {
+      const response = await fetch('/api/workshop', { signal });
+      if (!response.ok) throw trouble(response.status, await response.json());
+      const link = document.createElement('a');
+      link.href = URL.createObjectURL(await response.blob());
+      link.download = 'glanzen-workshop.zip';
+      link.click();
+      URL.revokeObjectURL(link.href);
+      exported = true;
+    });
 </script>
 
 <section class="border-rule border-t pt-4">
@@ -63,11 +96,8 @@
         here first, so that you can go back.
       </p>
       <div class="mt-2 flex flex-wrap gap-2">
-        <a
-          class="press"
-          href="/api/workshop"
-          download="glanzen-workshop.zip"
-          onclick={() => (exported = true)}>{exported ? 'Exported' : 'Export what is here'}</a
+        <button class="press" disabled={busy} onclick={give}
+          >{exported ? 'Exported' : 'Export what is here'}</button
         >
         <button class="press press-strong" disabled={busy} onclick={take}
           >{busy ? 'Reading…' : exported ? 'Replace it' : 'Replace it without exporting'}</button
@@ -77,7 +107,7 @@
     </div>
   {:else}
     <div class="flex flex-wrap items-center gap-3">
-      <a class="press" href="/api/workshop" download="glanzen-workshop.zip">Export</a>
+      <button class="press" disabled={busy} onclick={give}>{exported ? 'Exported' : 'Export'}</button>
       <label class="press has-focus-visible:outline-verdigris cursor-pointer has-focus-visible:outline-3">
         Import, replacing what is here
         <input
@@ -88,6 +118,19 @@
           onchange={(e) => (file = e.currentTarget.files?.[0])}
         />
       </label>
+    </div>
+  {/if}
+  {#if busy}
+    <div class="mt-2 flex items-center gap-3">
+      <label class="grow" role="status"
+        >{stage?.stage || 'A moment'}…
+        <progress
+          class="accent-verdigris block w-full"
+          max={stage?.of || 1}
+          value={stage?.of ? stage.done : undefined}
+        ></progress>
+      </label>
+      <button class="press press-quiet" onclick={giveUp}>Cancel</button>
     </div>
   {/if}
   {#if wrong}<p role="alert" class="text-ochre mt-2">{wrong}</p>{/if}

@@ -1,6 +1,8 @@
 package glanzen.app;
 
 import glanzen.advice.ErrorBias;
+import glanzen.app.archive.Transfers;
+import glanzen.app.archive.Transfers.Transfer;
 import glanzen.app.archive.WorkshopArchive;
 import glanzen.app.device.BenchClock;
 import glanzen.app.preferences.Preferences;
@@ -37,7 +39,9 @@ public final class Server implements BeforeAllCallback, ParameterResolver {
 
         void restore() throws IOException {
             context.getBean(BenchClock.class).speed(1);
-            context.getBean(WorkshopArchive.class).read(new ByteArrayInputStream(demo));
+            try (Transfer transfer = context.getBean(Transfers.class).begin()) {
+                context.getBean(WorkshopArchive.class).read(new ByteArrayInputStream(demo), transfer);
+            }
             PreferencesService preferences = context.getBean(PreferencesService.class);
             preferences.put(new Preferences(
                     LengthUnit.MM,
@@ -74,7 +78,9 @@ public final class Server implements BeforeAllCallback, ParameterResolver {
             ConfigurableApplicationContext context = new SpringApplicationBuilder(GlanzenApplication.class)
                     .run("--server.port=0", "--glanzen.demo=true", "--glanzen.data=" + data.toAbsolutePath());
             ByteArrayOutputStream demo = new ByteArrayOutputStream();
-            context.getBean(WorkshopArchive.class).write(demo);
+            try (Transfer transfer = context.getBean(Transfers.class).begin()) {
+                context.getBean(WorkshopArchive.class).write(demo, transfer);
+            }
             return new Running(context, demo.toByteArray());
         } catch (IOException e) {
             throw new UncheckedIOException(e);

@@ -31,7 +31,9 @@ public final class CardLook {
     private final FoamShelf foams;
     private final List<Envelope> envelopes;
     private final Heights heights;
-    private final Sight sight;
+    /** Worked out where somebody looks: two who look at once work out the same. */
+    private volatile @Nullable Sight sight;
+
     private final Parts parts;
 
     /**
@@ -52,7 +54,6 @@ public final class CardLook {
         this.assembly = assembly;
         this.foams = foams;
         this.heights = new Heights(assembly);
-        this.sight = new Sight(assembly, heights);
         this.parts = parts();
     }
 
@@ -124,7 +125,12 @@ public final class CardLook {
 
     /** What is seen of it. */
     public Sight sight() {
-        return sight;
+        Sight known = sight;
+        if (known == null) {
+            known = new Sight(assembly, heights);
+            sight = known;
+        }
+        return known;
     }
 
     /** What joins it. */

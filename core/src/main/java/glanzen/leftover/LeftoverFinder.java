@@ -10,7 +10,9 @@ import glanzen.packing.Cells;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.prep.PreparedGeometry;
 import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
@@ -44,7 +46,15 @@ public final class LeftoverFinder {
      */
     public record Found(Leftover leftover, FoilFrom from, double freeCm2, double restCm2) {}
 
+    private static final int MOST_KEPT = 500;
+
     private final ArtworkShelf shelf;
+
+    /** Leftovers change seldom and are searched often. */
+    private final Map<Leftover, Rest> rests = new ConcurrentHashMap<>();
+
+    /** What was taken from a leftover, what is free of it, and the same as cells. */
+    private record Rest(List<Geometry> spent, Geometry free, Cells room) {}
 
     /** @param shelf where artwork is drawn */
     public LeftoverFinder(ArtworkShelf shelf) {
@@ -53,8 +63,27 @@ public final class LeftoverFinder {
 
     /** What is still free on a leftover. */
     public Geometry free(Leftover leftover) {
-        List<Geometry> spent = leftover.spent().stream().map(this::shape).toList();
-        return spent.isEmpty() ? leftover.shape() : leftover.shape().difference(UnaryUnionOp.union(spent));
+        return rest(leftover).free;
+    }
+
+    /** The shapes that were taken from a leftover. */
+    public List<Geometry> spent(Leftover leftover) {
+        return rest(leftover).spent;
+    }
+
+    private Rest rest(Leftover leftover) {
+        Rest known = rests.get(leftover);
+        if (known == null) {
+            if (rests.size() >= MOST_KEPT) {
+                rests.clear();
+            }
+            List<Geometry> spent = leftover.spent().stream().map(this::shape).toList();
+            Geometry shape = leftover.shape();
+            Geometry free = spent.isEmpty() ? shape : shape.difference(UnaryUnionOp.union(spent));
+            known = new Rest(spent, free, Cells.within(shape, spent, CELL_MM));
+            rests.put(leftover, known);
+        }
+        return known;
     }
 
     /**
@@ -74,7 +103,7 @@ public final class LeftoverFinder {
     }
 
     /** The shape that took the foil, on the leftover. */
-    public Geometry shape(Spent s) {
+    private Geometry shape(Spent s) {
         Artwork artwork = shelf.of(s.motif(), s.plateWidthMm(), s.plateHeightMm());
         return laid(artwork, s.xMm(), s.yMm(), s.degrees()).transform(artwork.shape());
     }
@@ -112,11 +141,10 @@ public final class LeftoverFinder {
         int needed = wanted.stream().mapToInt(w -> w.cells.count()).min().orElse(0);
         List<Found> found = new ArrayList<>();
         for (Leftover leftover : leftovers) {
-            List<Geometry> spent = leftover.spent().stream().map(this::shape).toList();
-            Cells room = Cells.within(leftover.shape(), spent, CELL_MM);
-            if (room.count() >= needed) {
-                double freeCm2 = room.count() / 100.0;
-                place(leftover.shape(), spent, room, wanted)
+            Rest rest = rest(leftover);
+            if (rest.room.count() >= needed) {
+                double freeCm2 = rest.room.count() / 100.0;
+                place(leftover.shape(), rest.spent, rest.room, wanted)
                         .map(p -> new FoilFrom(leftover.id(), p.x, p.y, p.degrees))
                         .ifPresent(from ->
                                 found.add(new Found(leftover, from, freeCm2, freeCm2 - artwork.areaMm2() / 100)));

@@ -1,52 +1,58 @@
 package glanzen.app.archive;
 
+import glanzen.app.archive.Transfers.Stage;
+import glanzen.app.archive.Transfers.Transfer;
+import glanzen.app.web.AnyTime;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.io.OutputStream;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.ResponseEntity;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 
 @RestController
 @RequestMapping("/api/workshop")
 class ArchiveController {
 
     private final WorkshopArchive archive;
+    private final Transfers transfers;
 
-    ArchiveController(WorkshopArchive archive) {
+    ArchiveController(WorkshopArchive archive, Transfers transfers) {
         this.archive = archive;
+        this.transfers = transfers;
     }
 
-    /** Written whole before it is sent, so that a fault on the way never leaves half a file. */
+    @Operation(summary = "How far a workshop is that is being written or taken in")
+    @GetMapping("/transfer")
+    Stage stage() {
+        return transfers.now();
+    }
+
+    @AnyTime
+    @Operation(summary = "Gives up writing a workshop or taking it in; nothing is changed then")
+    @DeleteMapping("/transfer")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void cancel() {
+        transfers.cancel();
+    }
+
+    /** Written as it is sent; what breaks on the way breaks the answer off, so that nobody keeps half a file. */
     @Operation(summary = "The whole workshop as one ZIP file")
     @ApiResponse(
             content = @Content(mediaType = "application/zip", schema = @Schema(type = "string", format = "binary")))
     @GetMapping(produces = "application/zip")
-    ResponseEntity<StreamingResponseBody> export() throws IOException {
-        Path file = Files.createTempFile("glanzen-workshop", ".zip");
-        try (OutputStream out = Files.newOutputStream(file)) {
-            archive.write(out);
-        } catch (IOException | RuntimeException broken) {
-            Files.deleteIfExists(file);
-            throw broken;
+    void export(HttpServletResponse response) throws IOException {
+        response.setContentType("application/zip");
+        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"glanzen-workshop.zip\"");
+        try (Transfer transfer = transfers.begin()) {
+            archive.write(response.getOutputStream(), transfer);
         }
-        return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"glanzen-workshop.zip\"")
-                .contentLength(Files.size(file))
-                .body(out -> {
-                    try {
-                        Files.copy(file, out);
-                    } finally {
-                        Files.deleteIfExists(file);
-                    }
-                });
     }
 }

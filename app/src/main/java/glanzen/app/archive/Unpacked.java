@@ -1,92 +1,123 @@
 package glanzen.app.archive;
 
+import glanzen.app.archive.Transfers.Transfer;
 import glanzen.app.keeping.Json;
+import glanzen.app.pull.PullRecord;
 import glanzen.app.web.Pictures;
 import glanzen.measure.BadInput;
-import java.io.ByteArrayOutputStream;
+import java.io.BufferedOutputStream;
+import java.io.FilterInputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
+import java.io.RandomAccessFile;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.HashSet;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipInputStream;
+import org.jspecify.annotations.Nullable;
 
-/**
- * A workshop file unpacked: its JSON read, its pictures laid out in a folder of their own until it is closed.
- *
- * @param file what is in it
- * @param pictures keys of pulls with a picture
- * @param folder where those lie
- */
-record Unpacked(WorkshopFile file, Set<String> pictures, Path folder) implements AutoCloseable {
+/** A workshop file unpacked: its JSON read, its pictures laid one after the other in a file of their own until it is closed. */
+final class Unpacked implements AutoCloseable {
 
     static final String JSON_NAME = "workshop.json";
 
     private static final Pattern PICTURE = Pattern.compile("pictures/([A-Za-z0-9-]{1,64})\\.jpg");
     private static final int MOST_ENTRIES = 20_000;
-    private static final int MOST_JSON_BYTES = 96 * 1024 * 1024;
+    private static final int MOST_JSON_BYTES = 400 * 1024 * 1024;
     private static final long MOST_BYTES = 2048L * 1024 * 1024;
     private static final String ACCEPTED = "a ZIP written by Glanzen, with " + JSON_NAME + " and its pictures";
+
+    private final WorkshopFile file;
+    private final Path laidOut;
+    private final Map<String, Place> pictures;
+    private @Nullable RandomAccessFile opened;
+
+    /** Where a picture lies, bytes from the beginning; so many of them. */
+    private record Place(long from, int length) {}
+
+    private Unpacked(WorkshopFile file, Path laidOut, Map<String, Place> pictures) {
+        this.file = file;
+        this.laidOut = laidOut;
+        this.pictures = pictures;
+    }
 
     /**
      * Unpacks one; nothing of the workshop is touched.
      *
      * @throws BadInput if it is not as it should be
      */
-    static Unpacked of(InputStream in, Json json) throws IOException {
-        Path folder = Files.createTempDirectory("glanzen-workshop");
-        try {
-            return new Reading(folder, json).read(in);
+    static Unpacked of(InputStream in, Json json, Transfer transfer) throws IOException {
+        Path laidOut = Files.createTempFile("glanzen-workshop", ".pictures");
+        try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(laidOut))) {
+            Reading reading = new Reading(out, json, transfer);
+            WorkshopFile file = reading.read(in);
+            return new Unpacked(file, laidOut, reading.pictures);
         } catch (IOException | RuntimeException refused) {
-            delete(folder);
+            Files.deleteIfExists(laidOut);
             throw refused;
         }
     }
 
-    /** The picture of a pull. */
-    byte[] picture(String pull) {
-        try {
-            return Files.readAllBytes(folder.resolve(pull));
-        } catch (IOException gone) {
-            throw new UncheckedIOException(gone);
-        }
+    /** What is in it. */
+    WorkshopFile file() {
+        return file;
+    }
+
+    /** Keys of pulls with a picture. */
+    Set<String> pictures() {
+        return pictures.keySet();
+    }
+
+    /** Pictures by the keys of their pulls, as long as it is open. */
+    Function<String, byte[]> reading() throws IOException {
+        RandomAccessFile open = new RandomAccessFile(laidOut.toFile(), "r");
+        opened = open;
+        return pull -> {
+            Place place = Objects.requireNonNull(pictures.get(pull));
+            byte[] picture = new byte[place.length];
+            try {
+                open.seek(place.from);
+                open.readFully(picture);
+            } catch (IOException gone) {
+                throw new UncheckedIOException(gone);
+            }
+            return picture;
+        };
     }
 
     @Override
-    public void close() {
-        delete(folder);
-    }
-
-    private static void delete(Path folder) {
-        try (Stream<Path> all = Files.list(folder)) {
-            for (Path one : (Iterable<Path>) all::iterator) {
-                Files.deleteIfExists(one);
-            }
-            Files.deleteIfExists(folder);
-        } catch (IOException left) {
-            // The system clears its own folder for such things.
+    public void close() throws IOException {
+        if (opened != null) {
+            opened.close();
         }
+        Files.deleteIfExists(laidOut);
     }
 
     private static final class Reading {
-        private final Path folder;
+        private final OutputStream out;
         private final Json json;
-        private final Set<String> pictures = new HashSet<>();
+        private final Transfer transfer;
+        private final Map<String, Place> pictures = new HashMap<>();
+        private long laid;
         private long bytes;
 
-        Reading(Path folder, Json json) {
-            this.folder = folder;
+        Reading(OutputStream out, Json json, Transfer transfer) {
+            this.out = out;
             this.json = json;
+            this.transfer = transfer;
         }
 
-        Unpacked read(InputStream in) throws IOException {
+        WorkshopFile read(InputStream in) throws IOException {
             WorkshopFile file = null;
             int entries = 0;
             try (ZipInputStream zip = new ZipInputStream(in)) {
@@ -98,12 +129,15 @@ record Unpacked(WorkshopFile file, Set<String> pictures, Path folder) implements
                     if (entry.getName().equals(JSON_NAME) && file == null) {
                         file = json.file(
                                 JSON_NAME,
-                                content(zip, MOST_JSON_BYTES),
+                                new Counted(zip, MOST_JSON_BYTES),
                                 WorkshopFile.class,
                                 "JSON as docs/workshop-file.md says");
-                    } else if (picture.matches() && pictures.add(picture.group(1))) {
-                        byte[] kept = Pictures.kept(content(zip, Pictures.MOST_BYTES));
-                        Files.write(folder.resolve(picture.group(1)), kept);
+                        transfer.stage("Reading pictures", (int) file.pulls().stream()
+                                .filter(PullRecord::pictured)
+                                .count());
+                    } else if (picture.matches() && !pictures.containsKey(picture.group(1))) {
+                        lay(picture.group(1), Pictures.kept(content(zip, Pictures.MOST_BYTES)));
+                        transfer.done(pictures.size());
                     } else {
                         throw new BadInput("file", "has an entry not known here, or twice: " + shown(entry), ACCEPTED);
                     }
@@ -114,7 +148,13 @@ record Unpacked(WorkshopFile file, Set<String> pictures, Path folder) implements
             if (file == null) {
                 throw new BadInput("file", "is not a workshop", ACCEPTED);
             }
-            return new Unpacked(file, pictures, folder);
+            return file;
+        }
+
+        private void lay(String pull, byte[] picture) throws IOException {
+            out.write(picture);
+            pictures.put(pull, new Place(laid, picture.length));
+            laid += picture.length;
         }
 
         private static String shown(ZipEntry entry) {
@@ -123,17 +163,39 @@ record Unpacked(WorkshopFile file, Set<String> pictures, Path folder) implements
         }
 
         private byte[] content(InputStream zip, int most) throws IOException {
-            ByteArrayOutputStream out = new ByteArrayOutputStream();
-            byte[] buffer = new byte[16384];
-            for (int n = zip.read(buffer); n > 0; n = zip.read(buffer)) {
-                out.write(buffer, 0, n);
-                bytes += n;
-                if (out.size() > most || bytes > MOST_BYTES) {
-                    throw new BadInput(
-                            "file", "unpacks to too much", "up to 96 MB of JSON, 20 MB a picture, 2 GB in all");
-                }
+            return new Counted(zip, most).readAllBytes();
+        }
+
+        /** No more is unpacked than there may be. */
+        private final class Counted extends FilterInputStream {
+            private long left;
+
+            Counted(InputStream zip, int most) {
+                super(zip);
+                left = most;
             }
-            return out.toByteArray();
+
+            private int counted(int read) {
+                left -= Math.max(0, read);
+                bytes += Math.max(0, read);
+                if (left < 0 || bytes > MOST_BYTES) {
+                    throw new BadInput(
+                            "file", "unpacks to too much", "up to 400 MB of JSON, 20 MB a picture, 2 GB in all");
+                }
+                return read;
+            }
+
+            @Override
+            public int read() throws IOException {
+                int read = super.read();
+                counted(read < 0 ? 0 : 1);
+                return read;
+            }
+
+            @Override
+            public int read(byte[] into, int from, int length) throws IOException {
+                return counted(super.read(into, from, length));
+            }
         }
     }
 }

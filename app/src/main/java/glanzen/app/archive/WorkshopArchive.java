@@ -1,5 +1,6 @@
 package glanzen.app.archive;
 
+import glanzen.app.archive.Transfers.Transfer;
 import glanzen.app.card.CardService;
 import glanzen.app.drying.DryingService;
 import glanzen.app.evening.EveningService;
@@ -17,14 +18,18 @@ import glanzen.app.rig.RigService;
 import glanzen.app.run.RunArchive;
 import glanzen.app.setup.SavedSetUp;
 import glanzen.app.setup.SetUpService;
+import glanzen.app.web.Conflict;
 import glanzen.measure.BadInput;
+import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.time.LocalDateTime;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Set;
+import java.util.zip.CRC32;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.springframework.dao.DataAccessException;
@@ -37,6 +42,8 @@ import org.springframework.transaction.annotation.Transactional;
 public class WorkshopArchive {
 
     private static final LocalDateTime NO_TIME = LocalDateTime.of(2000, 1, 1, 0, 0);
+
+    private static final int TOGETHER = 1 << 16;
 
     private final KitService kit;
     private final EveningService evenings;
@@ -86,7 +93,8 @@ public class WorkshopArchive {
 
     /** Writes the whole workshop, as it is at one moment; what is the same writes the same bytes. */
     @Transactional(readOnly = true, isolation = Isolation.REPEATABLE_READ)
-    public void write(OutputStream out) throws IOException {
+    public void write(OutputStream out, Transfer transfer) throws IOException {
+        transfer.stage("Writing it down", 0);
         WorkshopFile file = new WorkshopFile(
                 WorkshopFile.FORMAT,
                 WorkshopFile.VERSION,
@@ -99,22 +107,37 @@ public class WorkshopArchive {
                 runs.records(),
                 evenings.records(),
                 preferences.get().unnumbered());
-        try (ZipOutputStream zip = new ZipOutputStream(out)) {
-            entry(zip, Unpacked.JSON_NAME, json.writePretty(file));
-            for (PullRecord pull : file.pulls()) {
-                if (pull.pictured()) {
-                    entry(
-                            zip,
-                            "pictures/" + pull.id() + ".jpg",
-                            pulls.photographOf(pull.id()).orElseThrow());
-                }
+        try (ZipOutputStream zip = new ZipOutputStream(new BufferedOutputStream(out, TOGETHER))) {
+            zip.putNextEntry(entry(Unpacked.JSON_NAME));
+            json.writePretty(zip, file);
+            zip.closeEntry();
+            List<String> pictured = logbook.pictured();
+            transfer.stage("Packing pictures", pictured.size());
+            for (int i = 0; i < pictured.size(); i++) {
+                String pull = pictured.get(i);
+                picture(
+                        zip,
+                        "pictures/" + pull + ".jpg",
+                        pulls.photographOf(pull).orElseThrow());
+                transfer.done(i + 1);
             }
         }
     }
 
-    private static void entry(ZipOutputStream zip, String name, byte[] content) throws IOException {
+    private static ZipEntry entry(String name) {
         ZipEntry entry = new ZipEntry(name);
         entry.setTimeLocal(NO_TIME);
+        return entry;
+    }
+
+    /** Pictures are packed already: each goes in as it is. */
+    private static void picture(ZipOutputStream zip, String name, byte[] content) throws IOException {
+        CRC32 sum = new CRC32();
+        sum.update(content);
+        ZipEntry entry = entry(name);
+        entry.setMethod(ZipEntry.STORED);
+        entry.setSize(content.length);
+        entry.setCrc(sum.getValue());
         zip.putNextEntry(entry);
         zip.write(content);
         zip.closeEntry();
@@ -126,11 +149,11 @@ public class WorkshopArchive {
      * @throws BadInput if the file is not as it should be; nothing is changed then
      */
     @Transactional
-    public Contents read(InputStream in) throws IOException {
-        try (Unpacked unpacked = Unpacked.of(in, json)) {
+    public Contents read(InputStream in, Transfer transfer) throws IOException {
+        try (Unpacked unpacked = Unpacked.of(in, json, transfer)) {
             check(unpacked);
-            return taken(unpacked);
-        } catch (BadInput | DataAccessException | UncheckedIOException known) {
+            return taken(unpacked, transfer);
+        } catch (BadInput | Conflict | DataAccessException | UncheckedIOException known) {
             throw known;
         } catch (RuntimeException odd) {
             // Written by nobody's Glanzen: whatever in it is beyond what was thought of, none of it is taken.
@@ -140,8 +163,8 @@ public class WorkshopArchive {
     }
 
     /** Reads a workshop file and says what is in it; nothing is changed. */
-    public Contents contents(InputStream in) throws IOException {
-        try (Unpacked unpacked = Unpacked.of(in, json)) {
+    public Contents contents(InputStream in, Transfer transfer) throws IOException {
+        try (Unpacked unpacked = Unpacked.of(in, json, transfer)) {
             check(unpacked);
             return contents(unpacked);
         }
@@ -163,12 +186,14 @@ public class WorkshopArchive {
         checkKeys(unpacked.file());
     }
 
-    private Contents taken(Unpacked unpacked) {
+    private Contents taken(Unpacked unpacked, Transfer transfer) throws IOException {
         WorkshopFile file = unpacked.file();
         long version = numbers.versionTakenIn();
         kit.replace(file.kit(), version);
         setUps.replace(file.setUps(), version);
-        logbook.replace(file.pulls(), unpacked::picture, version);
+        transfer.stage("Keeping pulls", file.pulls().size());
+        logbook.replace(file.pulls(), unpacked.reading(), version, transfer::done);
+        transfer.stage("Keeping the rest", 0);
         rigs.replace(file.beliefs(), version);
         dryings.replace(file.dryings(), version);
         jobs.replace(file.jobs(), version);
@@ -179,7 +204,10 @@ public class WorkshopArchive {
         }
         // What cannot be shown is not taken: a page that breaks for good helps nobody.
         dryings.all();
-        file.jobs().forEach(j -> cards.steps(j.job()));
+        transfer.stage("Trying every card", 0);
+        cards.workOut(file.jobs().stream().map(SavedJob::job).toList());
+        // Too late to be cancelled from here on.
+        transfer.stage("Finishing", 0);
         return contents(unpacked);
     }
 

@@ -4,6 +4,10 @@ import glanzen.app.archive.WorkshopArchive.Contents;
 import glanzen.app.backup.Backup.Kind;
 import glanzen.app.web.Alone;
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.Parameter;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.parameters.RequestBody;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
@@ -69,5 +73,15 @@ class BackupController {
         try (InputStream in = file.getInputStream()) {
             return backups.take(in);
         }
+    }
+
+    /** The file as the body itself: nothing of it is written down before it is read. */
+    @Alone
+    @Operation(summary = "The same, with the file as the body itself")
+    @RequestBody(
+            content = @Content(mediaType = "application/zip", schema = @Schema(type = "string", format = "binary")))
+    @PostMapping(path = "/api/workshop", consumes = "application/zip")
+    Contents takeStream(@Parameter(hidden = true) InputStream body) throws IOException {
+        return backups.take(body);
     }
 }

@@ -1,10 +1,13 @@
 package glanzen.app.backup;
 
+import glanzen.app.archive.Transfers;
+import glanzen.app.archive.Transfers.Transfer;
 import glanzen.app.archive.WorkshopArchive;
 import glanzen.app.archive.WorkshopArchive.Contents;
 import glanzen.app.backup.Backup.Kind;
 import glanzen.app.folder.FolderKeeper;
 import glanzen.app.web.NotFound;
+import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -42,11 +45,13 @@ public class BackupService {
     private static final Duration A_DAY = Duration.ofHours(24);
 
     private final WorkshopArchive archive;
+    private final Transfers transfers;
     private final FolderKeeper keeper;
     private final Clock clock;
 
-    BackupService(WorkshopArchive archive, FolderKeeper keeper, Clock clock) {
+    BackupService(WorkshopArchive archive, Transfers transfers, FolderKeeper keeper, Clock clock) {
         this.archive = archive;
+        this.transfers = transfers;
         this.keeper = keeper;
         this.clock = clock;
     }
@@ -106,11 +111,13 @@ public class BackupService {
         Path unread = folder().resolve(id + ".unread");
         try {
             Files.createDirectories(folder());
-            try (OutputStream out = Files.newOutputStream(unread)) {
-                archive.write(out);
-            }
-            try (InputStream in = Files.newInputStream(unread)) {
-                archive.contents(in);
+            try (Transfer transfer = transfers.begin()) {
+                try (OutputStream out = Files.newOutputStream(unread)) {
+                    archive.write(out, transfer);
+                }
+                try (InputStream in = new BufferedInputStream(Files.newInputStream(unread))) {
+                    archive.contents(in, transfer);
+                }
             }
             Files.move(unread, file, StandardCopyOption.ATOMIC_MOVE);
             keeper.keepToOneself();
@@ -128,7 +135,9 @@ public class BackupService {
     /** Takes a whole workshop in; the one before is copied first. */
     Contents take(InputStream in) throws IOException {
         make(Kind.BEFORE);
-        return archive.read(in);
+        try (Transfer transfer = transfers.begin()) {
+            return archive.read(in, transfer);
+        }
     }
 
     /** Brings a copy back; what is there now is copied first. */

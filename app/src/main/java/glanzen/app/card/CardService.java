@@ -164,6 +164,16 @@ public class CardService {
         return looked(question(job)).steps();
     }
 
+    /** Works every card out, as its page would; fails as that would. They are many: all hands help. */
+    public void workOut(List<Job> all) {
+        all.stream()
+                .filter(job -> job.card() != null && CardRules.ring(job.card()).isEmpty())
+                .map(this::question)
+                .toList()
+                .parallelStream()
+                .forEach(q -> new CardLook(assembled(q), new FoamShelf(q.foams), q.envelopes).steps());
+    }
+
     private static CardPlan plan(Job job) {
         if (job.card() == null) {
             throw new BadInput("card", "is missing", "a base and what is mounted on it");

@@ -2,12 +2,16 @@ package glanzen.app.keeping;
 
 import com.fasterxml.jackson.annotation.Nulls;
 import glanzen.measure.BadInput;
+import java.io.InputStream;
+import java.io.OutputStream;
 import java.util.List;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.StreamWriteFeature;
 import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
@@ -22,7 +26,11 @@ public class Json {
 
     private static final int LONGEST_PLACE = 200;
 
+    /** Of what was written before too, which takes longer. */
     private final JsonMapper mapper;
+
+    private final JsonMapper present;
+    private final List<String> marks;
 
     /**
      * @param old how things were written before
@@ -33,6 +41,8 @@ public class Json {
                 .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
                 .changeDefaultNullHandling(nulls -> nulls.withContentNulls(Nulls.SET))
                 .build();
+        this.present = lenient;
+        this.marks = old.stream().map(writing -> '"' + writing.mark() + '"').toList();
         SimpleModule upgrades = new SimpleModule("old writing");
         old.forEach(writing -> add(upgrades, writing.type(), writing, lenient));
         this.mapper = lenient.rebuild().addModule(upgrades).build();
@@ -56,7 +66,8 @@ public class Json {
     }
 
     public <T> T read(String text, Class<T> type) {
-        return mapper.readValue(text, type);
+        boolean old = marks.stream().anyMatch(text::contains);
+        return (old ? mapper : present).readValue(text, type);
     }
 
     /** For whole files, which are written to be read by people too. */
@@ -64,15 +75,27 @@ public class Json {
         return mapper.writerWithDefaultPrettyPrinter().writeValueAsBytes(value);
     }
 
+    /** The same, bit by bit; what it is written to stays open. */
+    public void writePretty(OutputStream out, Object value) {
+        mapper.writerWithDefaultPrettyPrinter()
+                .without(StreamWriteFeature.AUTO_CLOSE_TARGET)
+                .writeValue(out, value);
+    }
+
     /**
-     * A file from outside. What is wrong is said by its place in the document; names of our own classes are nobody's business.
+     * A file from outside, bit by bit; what it is read from stays open. What is wrong is said by its place in the document; names of our own classes are nobody's business.
      *
      * @param name what the document is called
      * @param accepted what would have been right
      * @throws BadInput if it cannot be read
      */
-    public <T> T file(String name, byte[] text, Class<T> type, String accepted) {
-        return readable(name, accepted, () -> mapper.readValue(text, type));
+    public <T> T file(String name, InputStream text, Class<T> type, String accepted) {
+        return readable(
+                name,
+                accepted,
+                () -> mapper.readerFor(type)
+                        .without(StreamReadFeature.AUTO_CLOSE_SOURCE)
+                        .readValue(text));
     }
 
     /** The same of a document that came in a request. */

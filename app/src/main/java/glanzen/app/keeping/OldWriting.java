@@ -8,6 +8,9 @@ public interface OldWriting {
     /** What is kept. */
     Class<?> type();
 
+    /** A member that nothing has which is written as things are now. */
+    String mark();
+
     /** Rewrites it in the present format; leaves what is in it already alone. */
     void upgrade(ObjectNode kept);
 }

@@ -8,6 +8,7 @@ import glanzen.app.setup.Drafts;
 import glanzen.app.setup.LayoutDraft;
 import glanzen.artwork.ArtworkShelf;
 import glanzen.artwork.PathText;
+import glanzen.kit.Kit;
 import glanzen.kit.Leftover;
 import glanzen.layout.Arrangement;
 import glanzen.layout.Layout;
@@ -22,7 +23,9 @@ import glanzen.measure.Checks;
 import glanzen.setup.SetUp;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
+import java.util.concurrent.ConcurrentHashMap;
 import org.locationtech.jts.geom.Geometry;
 import org.springframework.stereotype.Service;
 
@@ -30,10 +33,13 @@ import org.springframework.stereotype.Service;
 @Service
 class LeftoverService {
 
+    private static final int MOST_DRAWN = 500;
+
     private final LayoutService layouts;
     private final KitService kit;
     private final ArtworkShelf shelf;
     private final LeftoverFinder finder;
+    private final Map<Leftover, LeftoverView> drawn = new ConcurrentHashMap<>();
 
     LeftoverService(LayoutService layouts, KitService kit, ArtworkShelf shelf) {
         this.layouts = layouts;
@@ -68,7 +74,8 @@ class LeftoverService {
     record FinderView(List<CoveringView> found, int searched) {}
 
     List<LeftoverView> all() {
-        return kit.leftovers().stream().map(this::view).toList();
+        Kit things = kit.kit();
+        return kit.leftovers().parallelStream().map(l -> view(l, things)).toList();
     }
 
     FinderView find(Draft draft, String key) {
@@ -77,9 +84,10 @@ class LeftoverService {
         List<Leftover> ofFilm = kit.leftovers().stream()
                 .filter(l -> l.filmId().equals(setUp.film().id()))
                 .toList();
+        Kit things = kit.kit();
         List<CoveringView> found = finder.find(lying.artwork(), ofFilm).stream()
                 .map(f -> new CoveringView(
-                        view(f.leftover()),
+                        view(f.leftover(), things),
                         f.from(),
                         LayoutView.matrix(LeftoverFinder.laid(
                                 lying.artwork(),
@@ -98,7 +106,20 @@ class LeftoverService {
                 : p);
     }
 
-    private LeftoverView view(Leftover l) {
+    private LeftoverView view(Leftover l, Kit things) {
+        SecondLife second = NegativeService.of(l, things);
+        LeftoverView known = drawn.get(l);
+        if (known == null || known.secondLife != second) {
+            known = drawn(l, second);
+            if (drawn.size() >= MOST_DRAWN) {
+                drawn.clear();
+            }
+            drawn.put(l, known);
+        }
+        return known;
+    }
+
+    private LeftoverView drawn(Leftover l, SecondLife second) {
         return new LeftoverView(
                 l.id(),
                 l.name(),
@@ -106,9 +127,9 @@ class LeftoverService {
                 l.widthMm(),
                 l.heightMm(),
                 PathText.write(l.shape()),
-                l.spent().stream().map(s -> PathText.write(finder.shape(s))).toList(),
+                finder.spent(l).stream().map(PathText::write).toList(),
                 finder.free(l).getArea() / 100,
-                NegativeService.of(l, kit.kit()));
+                second);
     }
 
     /**

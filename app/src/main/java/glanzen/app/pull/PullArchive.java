@@ -2,6 +2,7 @@ package glanzen.app.pull;
 
 import glanzen.app.keeping.Json;
 import glanzen.app.keeping.Numbers;
+import glanzen.app.keeping.Pages;
 import glanzen.app.setup.Snapshot;
 import glanzen.learning.Fault;
 import glanzen.setup.SetUp;
@@ -9,6 +10,8 @@ import jakarta.persistence.EntityManager;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.Function;
+import java.util.function.IntConsumer;
+import org.springframework.data.domain.PageRequest;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -34,40 +37,58 @@ public class PullArchive {
         this.entities = entities;
     }
 
-    /** The whole logbook, oldest first. */
+    /** The whole logbook, oldest first; read as it is gone through. */
     @Transactional(readOnly = true)
     public List<PullRecord> records() {
-        return pulls.findAll(Sort.by("number")).stream()
-                .map(p -> new PullRecord(
-                        p.id,
-                        p.number,
-                        p.loggedAt,
-                        p.title,
-                        p.outcome,
-                        p.amount,
-                        p.coverage,
-                        p.spillMm,
-                        Arrays.asList(json.read(p.faults, Fault[].class)),
-                        p.note,
-                        p.position,
-                        p.expectedUnder,
-                        p.expectedClean,
-                        p.expectedOver,
-                        p.proven,
-                        p.pictured,
-                        p.readOff == null ? null : json.read(p.readOff, LogRead.class),
-                        p.next,
-                        p.runId,
-                        json.read(p.snapshot, Snapshot.class)))
-                .toList();
+        return new Pages<>((int) pulls.count(), TOGETHER, page -> {
+            List<PullRecord> read =
+                    pulls.findAll(PageRequest.of(page, TOGETHER, Sort.by("number"))).getContent().parallelStream()
+                            .map(this::record)
+                            .toList();
+            // What was written down need not be held.
+            entities.clear();
+            return read;
+        });
+    }
+
+    /** Keys of pulls with a picture, oldest first. */
+    @Transactional(readOnly = true)
+    public List<String> pictured() {
+        return pulls.pictured();
+    }
+
+    private PullRecord record(PullEntity p) {
+        return new PullRecord(
+                p.id,
+                p.number,
+                p.loggedAt,
+                p.title,
+                p.outcome,
+                p.amount,
+                p.coverage,
+                p.spillMm,
+                Arrays.asList(json.read(p.faults, Fault[].class)),
+                p.note,
+                p.position,
+                p.expectedUnder,
+                p.expectedClean,
+                p.expectedOver,
+                p.proven,
+                p.pictured,
+                p.readOff == null ? null : json.read(p.readOff, LogRead.class),
+                p.next,
+                p.runId,
+                json.read(p.snapshot, Snapshot.class));
     }
 
     /**
      * Replaces the whole logbook, photographs included.
      *
      * @param version the version everything gets
+     * @param done told how many are kept, now and then
      */
-    public void replace(List<PullRecord> records, Function<String, byte[]> photographs, long version) {
+    public void replace(
+            List<PullRecord> records, Function<String, byte[]> photographs, long version, IntConsumer done) {
         pictures.deleteAllInBatch();
         pulls.deleteAllInBatch();
         int written = 0;
@@ -106,6 +127,7 @@ public class PullArchive {
                 // What is written need not be held.
                 entities.flush();
                 entities.clear();
+                done.accept(written);
             }
         }
         records.stream().mapToInt(PullRecord::number).max().ifPresent(numbers::passPull);

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.JpaSpecificationExecutor;
+import org.springframework.data.jpa.repository.Query;
 
 interface PullRepository extends JpaRepository<PullEntity, String>, JpaSpecificationExecutor<PullEntity> {
 
@@ -18,4 +19,7 @@ interface PullRepository extends JpaRepository<PullEntity, String>, JpaSpecifica
     List<PullEntity> findTop8ByOrderByNumberDesc();
 
     List<PullEntity> findAllByRunIdOrderByNumber(String runId);
+
+    @Query("select p.id from PullEntity p where p.pictured = true order by p.number")
+    List<String> pictured();
 }

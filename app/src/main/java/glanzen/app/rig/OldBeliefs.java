@@ -15,9 +15,14 @@ class OldBeliefs implements OldWriting {
     }
 
     @Override
+    public String mark() {
+        return "pressId";
+    }
+
+    @Override
     public void upgrade(ObjectNode belief) {
-        if (belief.has("pressId")) {
-            belief.set("machineId", belief.remove("pressId"));
+        if (belief.has(mark())) {
+            belief.set("machineId", belief.remove(mark()));
         }
     }
 }

@@ -21,11 +21,16 @@ class OldDrafts implements OldWriting {
     }
 
     @Override
+    public String mark() {
+        return "pressId";
+    }
+
+    @Override
     public void upgrade(ObjectNode draft) {
-        if (!draft.has("pressId")) {
+        if (!draft.has(mark())) {
             return;
         }
-        draft.set("machineId", draft.remove("pressId"));
+        draft.set("machineId", draft.remove(mark()));
         if (draft.hasNonNull("platformId")) {
             ObjectNode on = draft.putObject("onPlatform");
             PLATFORM_MEMBERS.forEach(member -> on.set(member, draft.get(member)));

@@ -2,6 +2,7 @@ package glanzen.app.web;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.lang.annotation.Annotation;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.Lock;
@@ -31,8 +32,8 @@ class Door implements WebMvcConfigurer, HandlerInterceptor {
     @Override
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler)
             throws InterruptedException {
-        boolean alone = handler instanceof HandlerMethod method && method.hasMethodAnnotation(Alone.class);
-        if (!alone && LOOKING.contains(request.getMethod())) {
+        boolean alone = marked(handler, Alone.class);
+        if (!alone && LOOKING.contains(request.getMethod()) || marked(handler, AnyTime.class)) {
             return true;
         }
         Lock mine = alone ? lock.writeLock() : lock.readLock();
@@ -41,6 +42,10 @@ class Door implements WebMvcConfigurer, HandlerInterceptor {
         }
         request.setAttribute(HELD, mine);
         return true;
+    }
+
+    private static boolean marked(Object handler, Class<? extends Annotation> mark) {
+        return handler instanceof HandlerMethod method && method.hasMethodAnnotation(mark);
     }
 
     @Override

@@ -36,6 +36,11 @@ public final class Pictures {
 
     private static final Semaphore AT_ONCE = new Semaphore(2);
 
+    static {
+        // What is read lies in memory anyway: a file beside it for each picture only takes time.
+        ImageIO.setUseCache(false);
+    }
+
     private Pictures() {}
 
     /** Checks the size asked of a drawn picture. */

@@ -31,7 +31,7 @@ class SmallBodies extends OncePerRequestFilter {
     @Override
     protected boolean shouldNotFilter(HttpServletRequest request) {
         String type = request.getContentType();
-        return type != null && type.startsWith("multipart/");
+        return type != null && (type.startsWith("multipart/") || type.equals("application/zip"));
     }
 
     @Override

@@ -41,15 +41,31 @@ class TransactionalCacheTest {
     }
 
     @Test
-    void whileItIsChangingNothingIsKept() {
+    void whoChangesItKeepsWhatIsReadToItselfUntilTheNextChange() {
         get();
         begin();
         mind.changing();
         assertEquals(2, get());
-        assertEquals(3, get(), "neither the old nor the new may stay");
+        assertEquals(2, get());
+        mind.changing();
+        assertEquals(3, get());
         end();
+        assertEquals(4, get(), "neither the old nor what was changed may stay");
         assertEquals(4, get());
-        assertEquals(4, get());
+    }
+
+    @Test
+    void whileSomebodyElseIsChangingItNothingIsKept() throws InterruptedException {
+        begin();
+        mind.changing();
+        Thread other = new Thread(() -> {
+            get();
+            get();
+        });
+        other.start();
+        other.join();
+        assertEquals(2, reads, "neither the old nor the new may stay");
+        end();
     }
 
     @Test
