@@ -2,6 +2,7 @@
   import Modal from 'flowbite-svelte/Modal.svelte';
   import { push } from 'svelte-spa-router';
   import { api, asked, refusal, type Schemas } from '../api/client';
+  import Fold from '../parts/Fold.svelte';
   import Pick from '../parts/Pick.svelte';
   import { world } from '../state/world.svelte';
 
@@ -14,7 +15,10 @@
   let wrong = $state('');
   let busy = $state(false);
 
-  const plain = $derived(found?.things.filter((t) => t.standIns.some((s) => s.same)).length ?? 0);
+  type Needed = Schemas['ParcelView']['things'];
+  const same = (t: Needed[number]) => t.standIns.some((s) => s.same);
+  const plain = $derived(found?.things.filter(same) ?? []);
+  const asking = $derived(found?.things.filter((t) => !same(t)) ?? []);
 
   async function look(file: File | undefined) {
     if (!file) return;
@@ -51,6 +55,27 @@
   }
 </script>
 
+{#snippet list(things: Needed)}
+  <ul>
+    {#each things as thing (thing.id)}
+      <li class="border-rule grid gap-x-4 border-t py-2 sm:grid-cols-[1fr_minmax(0,260px)] sm:items-center">
+        <span>
+          {thing.name}
+          <span class="text-soft text-small block">{thing.shelf}</span>
+        </span>
+        <Pick
+          label="Stands in for {thing.name}"
+          hideLabel
+          value={answers[thing.id]}
+          none="add theirs to my kit"
+          items={thing.standIns.map((s) => ({ id: s.id, name: s.same ? `${s.name}, just so` : s.name }))}
+          onchoose={(id) => (answers[thing.id] = id)}
+        />
+      </li>
+    {/each}
+  </ul>
+{/snippet}
+
 <label
   class="press press-quiet has-focus-visible:outline-verdigris cursor-pointer has-focus-visible:outline-3"
 >
@@ -71,30 +96,16 @@
       <p>
         {found.job ? 'A job' : 'A recipe'}{found.job && found.setUps.length > 0
           ? ` with ${found.setUps.length} set-up${found.setUps.length === 1 ? '' : 's'}`
-          : ''}. Say which of your own things stand in for the sender’s.
-        {plain > 0 ? `${plain} of ${found.things.length} you have just so.` : ''}
-        Forecasts are made anew for your rig.
+          : ''}. Say which of your own things stand in for the sender’s. Forecasts are made anew for your rig.
       </p>
-      <ul class="mt-3 max-h-[50vh] overflow-y-auto">
-        {#each found.things as thing (thing.id)}
-          <li
-            class="border-rule grid gap-x-4 border-t py-2 sm:grid-cols-[1fr_minmax(0,260px)] sm:items-center"
+      <div class="mt-3 max-h-[50vh] overflow-y-auto">
+        {@render list(asking)}
+        {#if plain.length > 0}
+          <Fold title={`${plain.length} of ${found.things.length} you have just so`}
+            >{@render list(plain)}</Fold
           >
-            <span>
-              {thing.name}
-              <span class="text-soft text-small block">{thing.shelf}</span>
-            </span>
-            <Pick
-              label="Stands in for {thing.name}"
-              hideLabel
-              value={answers[thing.id]}
-              none="add theirs to my kit"
-              items={thing.standIns.map((s) => ({ id: s.id, name: s.same ? `${s.name}, just so` : s.name }))}
-              onchoose={(id) => (answers[thing.id] = id)}
-            />
-          </li>
-        {/each}
-      </ul>
+        {/if}
+      </div>
       <div class="mt-3 flex gap-2">
         <button class="press press-strong" disabled={busy} onclick={take}>Take it in</button>
         <button class="press press-quiet" onclick={() => (open = false)}>Leave it</button>

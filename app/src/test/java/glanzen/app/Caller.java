@@ -88,6 +88,11 @@ public final class Caller {
         return send(request(path).DELETE());
     }
 
+    /** Sends one ZIP file as the body itself. */
+    public Reply stream(String path, byte[] zip) {
+        return send(request(path).header("Content-Type", "application/zip").POST(BodyPublishers.ofByteArray(zip)));
+    }
+
     /** Sends one file as a form does. */
     public Reply upload(String path, String field, byte[] file) {
         String boundary = "----glanzen";

@@ -119,6 +119,7 @@ final class DatabaseCheck {
     private static void write(Path folder, String mark) throws IOException {
         Path fresh = folder.resolve(MARK + ".new");
         Files.writeString(fresh, mark);
+        DataFolder.keepToOneself(fresh);
         Files.move(fresh, folder.resolve(MARK), StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
     }
 }

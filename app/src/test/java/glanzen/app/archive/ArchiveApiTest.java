@@ -67,6 +67,10 @@ class ArchiveApiTest {
         assertEquals(200, take(first).status());
         byte[] second = caller.get("/api/workshop").bytes();
         assertEquals(-1, Arrays.mismatch(first, second));
+        assertEquals(200, caller.stream("/api/workshop", second).status());
+        assertEquals(-1, Arrays.mismatch(first, caller.get("/api/workshop").bytes()));
+        assertEquals(
+                "", caller.get("/api/workshop/transfer").json().path("stage").asString(), "all have come");
         assertEquals(1, caller.get("/api/bench").json().path("runs").size(), "the run goes on");
     }
 
