@@ -28,7 +28,8 @@
   function key(event: KeyboardEvent) {
     if (typing(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
     const place = places[Number(event.key) - 1];
-    if (place) push(place.home);
+    // In Drills digits are answers.
+    if (place && !document.querySelector('[data-digits]')) push(place.home);
     else if (event.key === '?') keysOpen = true;
     else if (event.key.toLowerCase() === 'n') push('/bench?new');
   }

@@ -3,7 +3,7 @@
 
   let { open = $bindable(false) }: { open: boolean } = $props();
   const keys = [
-    ['1 – 7', 'go to a place'],
+    ['1 – 9', 'go to a place; in Drills, an answer'],
     ['N', 'new set-up'],
     ['Up, Down', 'choose a layer on the Stack'],
     ['Alt + Up, Down', 'move the chosen layer'],
@@ -15,6 +15,7 @@
     ['Space', 'next step in a run'],
     ['L', 'log the pull'],
     ['S', 'log a pull of a batch like the last'],
+    ['Enter, Backspace, S', 'go on, take back, be sure in Drills'],
     ['?', 'this list'],
   ];
 </script>

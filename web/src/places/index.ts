@@ -43,6 +43,7 @@ export const places: Place[] = [
     open: () => import('./card/Card.svelte'),
   },
   { name: 'Kit', home: '/kit', paths: ['/kit', '/kit/:shelf'], open: () => import('./kit/Kit.svelte') },
+  { name: 'Drills', home: '/drills', paths: ['/drills'], open: () => import('./drills/Drills.svelte') },
 ];
 
 /** The place an address belongs to. */

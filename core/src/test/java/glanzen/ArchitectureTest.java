@@ -47,7 +47,8 @@ class ArchitectureTest {
             "diagnosis",
             "plan",
             "evening",
-            "simulate");
+            "simulate",
+            "training");
 
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())

@@ -41,6 +41,11 @@ public enum Asking {
         return question;
     }
 
+    /** Whether somebody says yes to it who knows what the cause was. */
+    public boolean truly(Cause cause) {
+        return cause == about;
+    }
+
     /** Whether what it asks after is there on a route. */
     boolean fits(Route route) {
         return Cause.on(route).contains(about);

@@ -92,7 +92,7 @@ public enum Cause {
     }
 
     /** What a person sees of it that nothing else shows so plainly; nothing where there is no such thing. */
-    Optional<Fault> sign() {
+    public Optional<Fault> sign() {
         return Optional.ofNullable(sign);
     }
 

@@ -99,7 +99,7 @@ public record Diagnosis(List<Likely> causes, @Nullable Asking asking, Next best,
         pulls.forEach((cause, alike) -> {
             double likely =
                     alike.stream().mapToDouble(seen.look::likely).average().orElse(0);
-            weights.put(cause, before.get(cause) * (likely + 1e-9) * ticking(cause, seen.look.ticked()));
+            weights.put(cause, before.get(cause) * (likely + 1e-9) * ticking(cause, route, seen.look.ticked()));
         });
         if (seen.look.good(route.standard().counting(of.model().artwork().counterMm()))) {
             weights.merge(Cause.AS_SET, GOOD, (a, b) -> a * b);
@@ -114,13 +114,15 @@ public record Diagnosis(List<Likely> causes, @Nullable Asking asking, Next best,
     }
 
     /** How likely a person ticks what was ticked if that was the cause. */
-    private static double ticking(Cause cause, Optional<Set<Fault>> ticked) {
+    private static double ticking(Cause cause, Route route, Optional<Set<Fault>> ticked) {
         if (ticked.isEmpty()) {
             return 1;
         }
-        boolean seen = cause.sign().filter(ticked.get()::contains).isPresent();
+        // A sign that there is not on this route cannot be missed.
+        Optional<Fault> sign = cause.sign().filter(s -> s.routes().contains(route));
+        boolean seen = sign.filter(ticked.get()::contains).isPresent();
         double others = Math.pow(BY_THE_WAY, ticked.get().size() - (seen ? 1 : 0));
-        return others * (cause.sign().isEmpty() ? 1 : seen ? NOTICED : 1 - NOTICED);
+        return others * (sign.isEmpty() ? 1 : seen ? NOTICED : 1 - NOTICED);
     }
 
     /** Shares of the causes. */

@@ -54,7 +54,7 @@ public enum Remedy {
     }
 
     /** Whether it helps against anything that is there on a route. */
-    boolean fits(Route route) {
+    public boolean fits(Route route) {
         return Cause.on(route).stream().anyMatch(this::cures);
     }
 

@@ -27,8 +27,13 @@ public interface Picture {
      * @param seed for the stock's own texture
      */
     static Picture of(SetUp setUp, PullModel model, Rig rig, long seed) {
+        return of(setUp, model, rig, seed, Spoiling.NONE);
+    }
+
+    /** The same spoilt. */
+    static Picture of(SetUp setUp, PullModel model, Rig rig, long seed, Spoiling by) {
         return model instanceof TransferModel transfer
-                ? new PullPicture(setUp, transfer, rig, seed)
-                : new PressedPicture(setUp, model, rig, seed);
+                ? new PullPicture(setUp, transfer, rig, seed).spoilt(by)
+                : new PressedPicture(setUp, model, rig, seed, by);
     }
 }

@@ -31,7 +31,10 @@ final class PressedPicture implements Picture {
     private final Rig rig;
     private final long seed;
 
-    PressedPicture(SetUp setUp, PullModel model, Rig rig, long seed) {
+    private final Spoiling spoiling;
+
+    PressedPicture(SetUp setUp, PullModel model, Rig rig, long seed, Spoiling spoiling) {
+        this.spoiling = spoiling;
         this.setUp = setUp;
         this.model = model;
         this.rig = rig;
@@ -68,14 +71,21 @@ final class PressedPicture implements Picture {
         int through = shaded(paper, -150).getRGB();
         int dented = shaded(paper, -28).getRGB();
         boolean[] line = blade.artwork().raster(w, h, scale);
+        boolean[] cuts = new boolean[line.length];
+        for (int i = 0; i < line.length; i++) {
+            int x = i % w;
+            int y = i / w;
+            double xMm = (x + 0.5 - w / 2.0) / scale;
+            double yMm = (h / 2.0 - y - 0.5) / scale;
+            if (line[i]) {
+                double ln = Math.log(Math.max(1e-9, dose[blade.line().nearest(xMm, yMm)])) + spoiling.ln(xMm, yMm);
+                cuts[i] = ln + DoseScale.Cutting.SHARPNESS_SIGMA * sharpness.at(x, y) >= 0;
+            }
+        }
+        boolean[] left = spoiling.left(cuts, line, w, scale);
         for (int i = 0; i < line.length; i++) {
             if (line[i]) {
-                int x = i % w;
-                int y = i / w;
-                double there = dose[blade.line().nearest((x + 0.5 - w / 2.0) / scale, (h / 2.0 - y - 0.5) / scale)];
-                boolean cuts =
-                        Math.log(Math.max(1e-9, there)) + DoseScale.Cutting.SHARPNESS_SIGMA * sharpness.at(x, y) >= 0;
-                image.setRGB(x, y, cuts ? through : dented);
+                image.setRGB(i % w, i / w, left[i] ? through : dented);
             }
         }
     }
@@ -94,7 +104,8 @@ final class PressedPicture implements Picture {
         boolean inked = setUp.medium() == Medium.ON_PLATE;
         for (int y = 1; y < h - 1; y++) {
             for (int x = 1; x < w - 1; x++) {
-                double dose = relief.leastAt(rig, (x - w / 2.0) / scale);
+                double xMm = (x - w / 2.0) / scale;
+                double dose = relief.leastAt(rig, xMm) * Math.exp(spoiling.ln(xMm, (h / 2.0 - y) / scale));
                 double formed = Relief.formed(dose);
                 Color ground = inked && design[y * w + x] && dose >= INK_TAKES ? INK : paper;
                 double across = height(depth[y * w + x + 1], slopePx) - height(depth[y * w + x - 1], slopePx);

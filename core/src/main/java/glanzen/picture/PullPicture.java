@@ -38,6 +38,7 @@ public final class PullPicture implements Picture {
     private final Rig rig;
     private final long seed;
     private double ghostMm;
+    private Spoiling spoiling = Spoiling.NONE;
 
     /**
      * @param rig which rig pulls
@@ -59,6 +60,13 @@ public final class PullPicture implements Picture {
         PullPicture ghosted = new PullPicture(setUp, model, rig, seed);
         ghosted.ghostMm = shiftMm;
         return ghosted;
+    }
+
+    /** The same pull spoilt. */
+    public PullPicture spoilt(Spoiling by) {
+        PullPicture spoilt = ghosted(ghostMm);
+        spoilt.spoiling = by;
+        return spoilt;
     }
 
     /**
@@ -101,7 +109,7 @@ public final class PullPicture implements Picture {
         if (lift > 0.005 && model.artwork().solidShare() > 0) {
             liftOff(foiled, design, view.widthPx, view.scale, lift);
         }
-        return foiled;
+        return spoiling.left(foiled, design, view.widthPx, view.scale);
     }
 
     /** What of the design is in the picture, and how large. */
@@ -160,9 +168,10 @@ public final class PullPicture implements Picture {
                 if (nearMm > furthestMm) {
                     continue;
                 }
-                double across = model.pressureShare(
-                        give, row[1], view.xMm(x) - model.artwork().middleXMm());
+                double xMm = view.xMm(x) - model.artwork().middleXMm();
+                double across = model.pressureShare(give, row[1], xMm);
                 double lnDose = row[0] + (across - 1) + lnPatch[patches[i]] + Transfer.SHEET_SIGMA * field.at(x, y);
+                lnDose += spoiling.ln(xMm, view.yMm(y));
                 foiled[i] =
                         design[i] ? lnDose >= 0 : nearMm <= model.softnessMm() * (lnDose - lnOnset) + model.alwaysMm();
             }

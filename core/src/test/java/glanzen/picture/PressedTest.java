@@ -105,7 +105,7 @@ class PressedTest {
     }
 
     private static BufferedImage drawn(SetUp s) {
-        return new PressedPicture(s, FORECASTER.model(s), RIG, 5).draw(240, 160);
+        return Picture.of(s, FORECASTER.model(s), RIG, 5).draw(240, 160);
     }
 
     private static long darkerThan(BufferedImage image, int sum) {

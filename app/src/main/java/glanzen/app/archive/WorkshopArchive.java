@@ -2,6 +2,7 @@ package glanzen.app.archive;
 
 import glanzen.app.archive.Transfers.Transfer;
 import glanzen.app.card.CardService;
+import glanzen.app.drill.DrillLog;
 import glanzen.app.drying.DryingService;
 import glanzen.app.evening.EveningService;
 import glanzen.app.job.JobService;
@@ -47,6 +48,7 @@ public class WorkshopArchive {
 
     private final KitService kit;
     private final EveningService evenings;
+    private final DrillLog drills;
     private final SetUpService setUps;
     private final PullService pulls;
     private final PullArchive logbook;
@@ -62,6 +64,7 @@ public class WorkshopArchive {
     WorkshopArchive(
             KitService kit,
             EveningService evenings,
+            DrillLog drills,
             SetUpService setUps,
             PullService pulls,
             PullArchive logbook,
@@ -75,6 +78,7 @@ public class WorkshopArchive {
             Json json) {
         this.kit = kit;
         this.evenings = evenings;
+        this.drills = drills;
         this.setUps = setUps;
         this.pulls = pulls;
         this.logbook = logbook;
@@ -106,6 +110,7 @@ public class WorkshopArchive {
                 jobs.all().stream().map(SavedJob::unnumbered).toList(),
                 runs.records(),
                 evenings.records(),
+                drills.records(),
                 preferences.get().unnumbered());
         try (ZipOutputStream zip = new ZipOutputStream(new BufferedOutputStream(out, TOGETHER))) {
             zip.putNextEntry(entry(Unpacked.JSON_NAME));
@@ -199,6 +204,7 @@ public class WorkshopArchive {
         jobs.replace(file.jobs(), version);
         runs.replace(file.runs(), version);
         evenings.replace(file.evenings());
+        drills.replace(file.drills());
         if (file.preferences() != null) {
             preferences.replace(file.preferences());
         }

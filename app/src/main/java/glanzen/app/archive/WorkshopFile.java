@@ -1,5 +1,6 @@
 package glanzen.app.archive;
 
+import glanzen.app.drill.DrillRecord;
 import glanzen.app.drying.DryingRecord;
 import glanzen.app.evening.EveningRecord;
 import glanzen.app.job.SavedJob;
@@ -27,6 +28,7 @@ import org.jspecify.annotations.Nullable;
  * @param jobs jobs
  * @param runs runs, on, paused and over
  * @param evenings planned evenings
+ * @param drills what was answered to drills, oldest first
  * @param preferences how the person likes things; nothing in a file from before they travelled
  */
 public record WorkshopFile(
@@ -40,10 +42,11 @@ public record WorkshopFile(
         List<SavedJob> jobs,
         List<RunRecord> runs,
         List<EveningRecord> evenings,
+        List<DrillRecord> drills,
         @Nullable Preferences preferences) {
 
     static final String FORMAT = "glanzen-workshop";
-    static final int VERSION = 3;
+    static final int VERSION = 4;
 
     public WorkshopFile {
         // A file written before there was gel, or before there were jobs, runs or evenings in it, has none.
@@ -51,6 +54,7 @@ public record WorkshopFile(
         jobs = jobs == null ? List.of() : jobs;
         runs = runs == null ? List.of() : runs;
         evenings = evenings == null ? List.of() : evenings;
+        drills = drills == null ? List.of() : drills;
         if (!FORMAT.equals(format) || version < 1 || version > VERSION) {
             throw new BadInput("format", "is " + format + " " + version, FORMAT + " 1 to " + VERSION);
         }

@@ -1,7 +1,9 @@
 package glanzen.app.pull;
 
+import glanzen.learning.Observation.Outcome;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.JpaSpecificationExecutor;
 import org.springframework.data.jpa.repository.Query;
@@ -19,6 +21,8 @@ interface PullRepository extends JpaRepository<PullEntity, String>, JpaSpecifica
     List<PullEntity> findTop8ByOrderByNumberDesc();
 
     List<PullEntity> findAllByRunIdOrderByNumber(String runId);
+
+    List<PullEntity> findByOutcomeNotOrderByNumberDesc(Outcome outcome, Limit limit);
 
     @Query("select p.id from PullEntity p where p.pictured = true order by p.number")
     List<String> pictured();

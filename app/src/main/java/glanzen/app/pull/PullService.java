@@ -38,6 +38,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.data.domain.Sort;
@@ -256,6 +257,14 @@ public class PullService {
     @Transactional(readOnly = true)
     public Optional<byte[]> photographOf(String id) {
         return pictures.findById(id).map(p -> p.bytes);
+    }
+
+    /** What the latest pulls that did not come out were set up as. */
+    @Transactional(readOnly = true)
+    public List<SetUp> worst(int most) {
+        return pulls.findByOutcomeNotOrderByNumberDesc(Outcome.CLEAN, Limit.of(most)).stream()
+                .map(this::setUp)
+                .toList();
     }
 
     /** A drawing of the pull as it was seen. */

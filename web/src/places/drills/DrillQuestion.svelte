@@ -1,0 +1,73 @@
+<script lang="ts">
+  import type { Schemas } from '../../api/client';
+  import { preferences } from '../../state/preferences.svelte';
+  import { answering, KEYS } from './answering.svelte';
+
+  /** One question: options by digits, an order or a stack by one after the other, a number by typing it. */
+  let { seed, question }: { seed: number; question: Schemas['DrillQuestion'] } = $props();
+
+  const label = (key: string) => preferences.said(question.options.find((o) => o.key === key)?.label ?? '');
+  const pictured = $derived(question.options.some((o) => o.picture !== undefined));
+  const laid = $derived(question.kind === 'STACK' ? [...answering.answer].reverse() : answering.answer);
+</script>
+
+<h2 class="text-heading mt-4">{question.asks}</h2>
+{#if question.kind === 'NUMBER'}
+  <label class="mt-2 block">
+    <span class="label block">Clean of twenty, 0 to 20</span>
+    <!-- svelte-ignore a11y_autofocus -->
+    <input
+      class="border-rule-strong bg-paper w-24 rounded-[3px] border px-3 py-2"
+      inputmode="numeric"
+      name="guess"
+      autocomplete="off"
+      autofocus
+      value={answering.answer[0] ?? ''}
+      oninput={(e) => answering.say(e.currentTarget.value)}
+    />
+  </label>
+{:else}
+  <div class="mt-2 grid gap-x-6 gap-y-2 {question.kind === 'CHOICE' ? '' : 'md:grid-cols-2'}">
+    <div class="grid content-start gap-1 {pictured ? 'sm:grid-cols-2' : ''}">
+      {#each question.options as option, i (option.key)}
+        {@const chosen = answering.answer.includes(option.key)}
+        <button
+          class="border-rule hover:border-verdigris flex items-center gap-3 rounded-[3px] border px-3 py-2 text-left {chosen
+            ? 'border-verdigris bg-verdigris-wash font-bold'
+            : ''}"
+          aria-pressed={question.kind === 'STACK' ? undefined : chosen}
+          onclick={() => answering.choose(option.key)}
+        >
+          <kbd class="figure text-soft w-4 shrink-0">{KEYS[i]}</kbd>
+          {#if option.picture !== undefined}
+            <img
+              class="h-24 w-32 shrink-0 object-contain"
+              alt=""
+              src="/api/drills/{seed}/pictures/{option.picture}?width=256&height=192"
+            />
+          {/if}
+          <span>{preferences.said(option.label)}</span>
+        </button>
+      {/each}
+    </div>
+    {#if question.kind !== 'CHOICE'}
+      <div>
+        <p class="label">{question.kind === 'STACK' ? 'Your stack, top first' : 'Your order'}</p>
+        <ol class="border-rule border-y" aria-live="polite">
+          {#each laid as key, i (i)}
+            <li class="border-rule border-t px-2 py-1 first:border-t-0">
+              {question.kind === 'ORDER' ? `${i + 1}. ` : ''}{label(key)}
+            </li>
+          {:else}
+            <li class="text-soft px-2 py-1">
+              Nothing yet: choose what comes {question.kind === 'STACK' ? 'lowest' : 'first'}.
+            </li>
+          {/each}
+        </ol>
+        <button class="press press-quiet -ml-2" disabled={laid.length === 0} onclick={() => answering.back()}
+          >Take the last back (Backspace)</button
+        >
+      </div>
+    {/if}
+  </div>
+{/if}
