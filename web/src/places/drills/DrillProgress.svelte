@@ -14,12 +14,12 @@
   stock or what is learned of your rig.
 </p>
 {#if met.length > 0}
-  <table class="mt-3 w-full">
+  <table class="text-small mt-3 w-full">
     <thead>
       <tr class="label text-left">
         <th class="font-normal">skill</th>
-        <th class="font-normal">right</th>
-        <th class="font-normal">sure</th>
+        <th class="pr-3 font-normal">right</th>
+        <th class="pr-3 font-normal">sure</th>
         <th class="font-normal">tomorrow</th>
       </tr>
     </thead>
@@ -27,8 +27,8 @@
       {#each met as skill (skill.skill)}
         <tr class="border-rule border-t align-top">
           <th class="py-1 pr-2 text-left font-normal">{skill.skill}</th>
-          <td class="figure py-1 pr-2 whitespace-nowrap">{skill.right} of {skill.seen}</td>
-          <td class="figure py-1 pr-2 whitespace-nowrap"
+          <td class="figure py-1 pr-3 whitespace-nowrap">{skill.right} of {skill.seen}</td>
+          <td class="figure py-1 pr-3 whitespace-nowrap"
             >{skill.sure > 0 ? `${skill.sureRight} of ${skill.sure}` : '–'}</td
           >
           <td class="figure py-1">{percent(skill.tomorrow)}</td>

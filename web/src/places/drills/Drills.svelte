@@ -41,7 +41,9 @@
       <div class="mt-1 grid gap-x-6 gap-y-3 xl:grid-cols-[auto_minmax(0,1fr)]">
         {#if drill.pictures > 0}
           <img
-            class="border-rule max-h-[48vh] w-full max-w-[620px] border object-contain"
+            class="border-rule w-full max-w-[620px] border object-contain {answering.grade
+              ? 'max-h-[26vh]'
+              : 'max-h-[48vh]'}"
             src="/api/drills/{drill.seed}/pictures/0?width=760&height=480"
             alt="What lies in front of you"
           />

@@ -2,6 +2,7 @@ package glanzen.training;
 
 import glanzen.diagnosis.Cause;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 
@@ -16,9 +17,10 @@ public record Topic(Skill skill, String key) {
 
     private static List<Topic> all() {
         List<Topic> all = new ArrayList<>();
-        for (Cause cause : Cause.values()) {
-            all.add(new Topic(Skill.READING, cause.name()));
-        }
+        // That nothing is wrong is seen once it is known how too little and too much look.
+        List<Cause> causes = new ArrayList<>(List.of(Cause.TOO_LITTLE, Cause.TOO_MUCH, Cause.AS_SET));
+        Arrays.stream(Cause.values()).filter(c -> !causes.contains(c)).toList().forEach(causes::add);
+        causes.forEach(cause -> all.add(new Topic(Skill.READING, cause.name())));
         for (BenchMove move : BenchMove.values()) {
             all.add(new Topic(Skill.MOVES, move.name()));
         }
