@@ -41,6 +41,9 @@ final class SvgPage {
     /** No number of a drawing has more digits, or points after points; numbers without gaps, as “.5.25.5”, are many. */
     private static final Pattern ENDLESS = Pattern.compile("[0-9]{41}|\\.{3}");
 
+    /** Where a path is closed a command must follow; its reader would look for one for ever. */
+    private static final Pattern CLOSED_THEN_NUMBER = Pattern.compile("[zZ][\\s,]*[-+.0-9]");
+
     private static final Pattern FONT = Pattern.compile("font-family\\s*:\\s*([^;]+)");
     private static final int LONGEST_PLAIN = 4000;
     private static final Set<String> LONG = Set.of("d", "points", "style", "transform", "href", "class", "values");
@@ -174,6 +177,9 @@ final class SvgPage {
             if (!LONG.contains(attribute.getName()) && drawn && value.length() > LONGEST_PLAIN
                     || ENDLESS.matcher(value).find() && drawn) {
                 throw SvgReader.bad("has a " + attribute.getName() + " that is longer than any drawing needs");
+            }
+            if (attribute.getName().equals("d") && CLOSED_THEN_NUMBER.matcher(value).find()) {
+                throw SvgReader.bad("has a path that goes on with a number after it was closed");
             }
         }
     }

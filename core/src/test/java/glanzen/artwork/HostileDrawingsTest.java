@@ -64,6 +64,15 @@ class HostileDrawingsTest {
         assertTimeout(SOON, () -> readOrRefused(teeth.getBytes(StandardCharsets.UTF_8)));
     }
 
+    @Test
+    void aPathThatGoesOnAfterItWasClosedIsRefused() {
+        for (String path : List.of("M0 0h9v9z5", "M0 0h9v9Z -5", "M0 0h9v9z,.5L9 9")) {
+            String drawing = svg("<path d='" + path + "'/>");
+            assertTimeout(SOON, () -> assertThrows(BadInput.class, () -> SvgReader.read(drawing)));
+        }
+        SvgReader.read(svg("<path d='M0 0h9v9z m20 20h9v9z'/>"));
+    }
+
     private static void readOrRefused(byte[] file) {
         try {
             SvgReader.read(file, SvgReader.USUAL_DPI);
