@@ -68,6 +68,10 @@
     >
   </svg>
   {#if progress.brier !== undefined}
-    <p class="text-soft">Brier score so far {progress.brier.toFixed(2)}; less is better.</p>
+    <p class="text-soft">
+      Brier score {progress.brier.toFixed(2)} over all guesses{progress.brierLately !== undefined
+        ? `, ${progress.brierLately.toFixed(2)} over the last ten`
+        : ''}; less is better.
+    </p>
   {/if}
 {/if}

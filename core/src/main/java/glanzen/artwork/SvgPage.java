@@ -178,7 +178,8 @@ final class SvgPage {
                     || ENDLESS.matcher(value).find() && drawn) {
                 throw SvgReader.bad("has a " + attribute.getName() + " that is longer than any drawing needs");
             }
-            if (attribute.getName().equals("d") && CLOSED_THEN_NUMBER.matcher(value).find()) {
+            if (attribute.getName().equals("d")
+                    && CLOSED_THEN_NUMBER.matcher(value).find()) {
                 throw SvgReader.bad("has a path that goes on with a number after it was closed");
             }
         }

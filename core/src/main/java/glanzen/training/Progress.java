@@ -11,10 +11,12 @@ import java.util.Objects;
  * @param skills one after the other
  * @param calibration what was guessed against what came, in five classes
  * @param brier mean of Brier's score over all guesses; not a number while there are none
+ * @param brierLately the same of the last ten
  */
-public record Progress(List<Of> skills, List<Calibrated> calibration, double brier) {
+public record Progress(List<Of> skills, List<Calibrated> calibration, double brier, double brierLately) {
 
     private static final int CLASSES = 5;
+    private static final int LATELY = 10;
     private static final double DAY_SECONDS = 86_400;
 
     /**
@@ -54,14 +56,16 @@ public record Progress(List<Of> skills, List<Calibrated> calibration, double bri
             skills.add(new Of(skill, of.size(), right(of), sure.size(), right(sure), likely));
         }
         List<Answered> guesses = answers.stream().filter(a -> a.guess() != null).toList();
-        return new Progress(
-                skills,
-                calibration(guesses),
-                guesses.stream()
-                        .mapToDouble(a ->
-                                StackDrills.brier(Objects.requireNonNull(a.guess()), Objects.requireNonNull(a.came())))
-                        .average()
-                        .orElse(Double.NaN));
+        List<Answered> lately = guesses.subList(Math.max(0, guesses.size() - LATELY), guesses.size());
+        return new Progress(skills, calibration(guesses), brier(guesses), brier(lately));
+    }
+
+    private static double brier(List<Answered> guesses) {
+        return guesses.stream()
+                .mapToDouble(
+                        a -> StackDrills.brier(Objects.requireNonNull(a.guess()), Objects.requireNonNull(a.came())))
+                .average()
+                .orElse(Double.NaN);
     }
 
     private static int right(List<Answered> answers) {

@@ -196,6 +196,7 @@ class DrillService {
                         .map(c -> new DrillCalibrated(c.said(), c.came(), c.guesses()))
                         .toList(),
                 Double.isNaN(p.brier()) ? null : p.brier(),
+                Double.isNaN(p.brierLately()) ? null : p.brierLately(),
                 (int) all.stream().map(Answered::topic).distinct().count(),
                 Topic.everything().size(),
                 new Repetition(all).due(now));

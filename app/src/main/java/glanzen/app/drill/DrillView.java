@@ -66,11 +66,13 @@ record DrillView(
      * @param met topics met so far, of all there are
      * @param due of them due now
      * @param brier mean score of guesses of how many of twenty; absent while there are none
+     * @param brierLately the same of the last ten
      */
     record DrillProgress(
             List<DrillSkill> skills,
             List<DrillCalibrated> calibration,
             @Nullable Double brier,
+            @Nullable Double brierLately,
             int met,
             int topics,
             long due) {}

@@ -64,6 +64,8 @@ class AccessibilityTest {
         "/card, aside li, DARK",
         "/layout, [data-plate=bee], LIGHT",
         "/layout, [data-plate=bee], DARK",
+        "/drills, [data-digits] section h2, LIGHT",
+        "/drills, [data-digits] section h2, DARK",
         "/run, h1, LIGHT",
         "/pulls, main li img, LIGHT",
         "/pulls, main li img, DARK",
@@ -106,6 +108,7 @@ class AccessibilityTest {
 
     @ParameterizedTest(name = "{0} at {2}")
     @CsvSource({
+        "/drills, [data-digits] section h2, 390",
         "/bench, main h2, 390",
         "/stack, [data-testid=advice][aria-busy=false], 390",
         "/job, aside li, 390",
