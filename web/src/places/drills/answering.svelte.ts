@@ -38,12 +38,17 @@ class Answering {
       this.sure = false;
       this.wrong = '';
       this.drill = drill;
-      this.progress = await asked(api.GET('/api/drills/progress'));
+      this.#look();
     } catch (trouble) {
       tell(trouble);
     } finally {
       this.busy = false;
     }
+  }
+
+  /** How far one is, beside what is being done. */
+  #look() {
+    void asked(api.GET('/api/drills/progress')).then((now) => (this.progress = now), tell);
   }
 
   /** Chooses an option: the only one of a choice, the next of an order or a stack. */
@@ -77,7 +82,7 @@ class Answering {
       const { seed, basis } = this.drill;
       const body = { seed, basis, answers: $state.snapshot(this.answers), sure: this.sure };
       this.grade = await asked(api.POST('/api/drills/answers', { body }));
-      this.progress = await asked(api.GET('/api/drills/progress'));
+      this.#look();
     } catch (trouble) {
       this.wrong = refusal(trouble);
     } finally {
