@@ -27,10 +27,10 @@ public final class Drills {
             case READING -> new ReadingDrills(workshop).of(topic, seed);
             case MOVES -> Optional.of(new BenchDrills(workshop).move(topic, luck));
             case ORDER -> new BenchDrills(workshop).order(topic, luck);
-            case SQUEEZE -> new StackDrills(workshop).squeeze(topic, luck);
-            case SOAK -> new StackDrills(workshop).soak(topic, luck);
-            case BUILD -> new StackDrills(workshop).build(topic, luck);
-            case HOW_MANY -> new StackDrills(workshop).howMany(topic, luck, seed);
+            case SQUEEZE -> new GuessDrills(workshop).squeeze(topic, luck);
+            case SOAK -> new GuessDrills(workshop).soak(topic, luck);
+            case BUILD -> new BuildDrills(workshop).build(topic, luck);
+            case HOW_MANY -> new GuessDrills(workshop).howMany(topic, luck, seed);
             case LEFTOVER -> new LayingDrills(workshop).leftover(topic, luck);
             case RIBBON -> new LayingDrills(workshop).ribbon(topic, luck);
             case TURNED -> Optional.of(new LayingDrills(workshop).turned(topic, luck));

@@ -63,7 +63,7 @@ public record Progress(List<Of> skills, List<Calibrated> calibration, double bri
     private static double brier(List<Answered> guesses) {
         return guesses.stream()
                 .mapToDouble(
-                        a -> StackDrills.brier(Objects.requireNonNull(a.guess()), Objects.requireNonNull(a.came())))
+                        a -> GuessDrills.brier(Objects.requireNonNull(a.guess()), Objects.requireNonNull(a.came())))
                 .average()
                 .orElse(Double.NaN);
     }

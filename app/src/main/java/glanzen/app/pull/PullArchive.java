@@ -11,6 +11,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.function.Function;
 import java.util.function.IntConsumer;
+import org.hibernate.Session;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
@@ -89,6 +90,8 @@ public class PullArchive {
      */
     public void replace(
             List<PullRecord> records, Function<String, byte[]> photographs, long version, IntConsumer done) {
+        // Many are written in one go; elsewhere each is by itself, so that it fails by itself.
+        entities.unwrap(Session.class).setJdbcBatchSize(TOGETHER);
         pictures.deleteAllInBatch();
         pulls.deleteAllInBatch();
         int written = 0;

@@ -148,7 +148,7 @@ class NothingIsLostTest extends BrowserTest {
         browser.press("button", "Leave it as it is");
         Asked.setUp(caller, "Not in the file");
         browser.present("input[type=file][accept='.zip']").sendKeys(file.toString());
-        browser.see("a", "Export what is here");
+        browser.see("button", "Export what is here");
         browser.press("button", "Replace it");
         browser.see("p", "Taken in");
         browser.press("button", "Open the workshop");
