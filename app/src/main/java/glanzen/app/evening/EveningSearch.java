@@ -63,7 +63,7 @@ class EveningSearch {
                     : new Found(quick, kept.endBound(), false);
             Schedule tidy = Tidy.of(work, best.schedule(), stopped::get);
             take(id, kept, work, new Found(tidy, best.endBound(), best.proven()), stopped);
-        } catch (RuntimeException broken) {
+        } catch (RuntimeException | LinkageError broken) {
             // The quick plan stays; a better one is no promise.
             LOG.warn("no better plan for {}: {}", id, broken.toString());
         } finally {

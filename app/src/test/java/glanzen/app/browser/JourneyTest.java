@@ -8,7 +8,6 @@ import glanzen.app.Caller;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.support.ui.Select;
@@ -242,9 +241,6 @@ class JourneyTest extends BrowserTest {
                         .path("soakSeconds")
                         .asDouble()
                 == 35);
-        assertTrue(browser.all("dialog[open]").isEmpty()
-                || browser.see("body")
-                        .findElements(By.cssSelector("dialog[open]"))
-                        .isEmpty());
+        browser.until(() -> browser.all("dialog[open]").isEmpty());
     }
 }
