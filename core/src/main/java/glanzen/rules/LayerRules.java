@@ -6,6 +6,7 @@ import glanzen.finding.RuleId;
 import glanzen.kit.Board;
 import glanzen.kit.Film;
 import glanzen.kit.StackItem;
+import glanzen.kit.Stock;
 import glanzen.route.LayerRole;
 import glanzen.route.LayerSlot;
 import glanzen.route.Mechanism;
@@ -22,6 +23,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** What must lie in the stack, how often, in which order and which way up, as its route says. */
 final class LayerRules {
@@ -191,7 +193,7 @@ final class LayerRules {
     private static Stream<Finding<SetUp>> faces(SetUp s, Inventory shop) {
         return s.route().slots().stream().filter(slot -> slot.facing() != null).flatMap(slot -> {
             int index = s.stack().indexWhere(slot.part()::takes);
-            if (index < 0 || s.stack().layers().get(index).facing() == slot.facing()) {
+            if (index < 0 || s.stack().layers().get(index).facing() == wanted(s, slot, index)) {
                 return Stream.empty();
             }
             Layer layer = s.stack().layers().get(index);
@@ -205,6 +207,13 @@ final class LayerRules {
                     slot.whyFacing(),
                     new Mend<>("Turn it over", s.withStack(s.stack().replaced(index, layer.flipped())))));
         });
+    }
+
+    /** How a layer must face; a tool that lies over the stock, the other way than below it. */
+    private static @Nullable Facing wanted(SetUp s, LayerSlot slot, int index) {
+        int stock = s.stack().indexOf(Stock.class);
+        boolean over = slot.part() == LayerRole.TOOL && stock >= 0 && stock < index;
+        return !over ? slot.facing() : slot.facing() == Facing.UP ? Facing.DOWN : Facing.UP;
     }
 
     private static String telling(SetUp s, LayerRole part) {

@@ -211,6 +211,18 @@ class PressStatementsTest {
         assertEquals(Medium.NONE, mended(hard, "ink-rim").medium());
     }
 
+    /** Over the stock a plate must look down at it; that it would look up below it helps nobody. */
+    @Test
+    void aPlateWithoutHeatMeetsTheStockFromEitherSide() {
+        SetUp below = Crafts.started(Route.COLD_PLATE);
+        int tool = below.stack().indexWhere(i -> i.equals(below.plate()));
+        int stock = below.stack().indexOf(Stock.class);
+        SetUp over = below.withStack(below.stack().moved(tool, stock));
+        assertTrue(finding(below, "plate-face").isEmpty());
+        assertTrue(finding(over, "plate-face").isPresent());
+        assertTrue(finding(mended(over, "plate-face"), "plate-face").isEmpty());
+    }
+
     @Test
     void aDieLongerThanItsPlatesIsCutInPart() {
         Plate tall = Crafts.tool("tall", Plate.Kind.THIN_DIE, 1.1, 60, 240, Motif.of(Motif.Kind.FRAME));
