@@ -65,11 +65,11 @@ final class BuildDrills {
                 .toList();
         Question q = new Question(
                 Kind.STACK, "Lay the stack, from the bottom up.", Told.shuffled(options, luck), List.of(), "");
-        List<String> lines = new ArrayList<>(Told.setUp(best));
-        lines.removeIf(line -> line.startsWith("From below"));
-        lines.add("The press opens " + Figures.length(best.machine() instanceof Press p ? p.openingMm() : 0));
-        if (!(best.machine() instanceof Press)) {
-            lines.remove(lines.size() - 1);
+        List<String> lines = new ArrayList<>(List.of(Told.how(best)));
+        lines.addAll(Told.heat(best));
+        lines.add(Told.feed(best));
+        if (best.machine() instanceof Press press) {
+            lines.add("The press opens " + Figures.length(press.openingMm()));
         }
         return new Drill(
                 topic,

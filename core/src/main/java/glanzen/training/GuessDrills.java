@@ -22,6 +22,9 @@ final class GuessDrills {
     /** So many more of twenty are plainly more. */
     private static final int PLAINLY = 3;
 
+    /** A guess this near to what came will do. */
+    private static final double NEAR = 0.15;
+
     private static final double[] SOAKS = {0.2, 0.5, 1, 2.5};
     private static final double[] SQUEEZE_OFF_MM = {0, -0.4, 0.35, 0.9};
     private static final double[] STRAY = {0.4, 0.65, 1, 1.5, 2.2};
@@ -110,10 +113,9 @@ final class GuessDrills {
                 options.get(right).key(),
                 "Of twenty, " + String.join("; ", came));
         SetUp s = tried.get(right);
-        List<String> lines = new ArrayList<>(Told.setUp(s));
-        lines.removeIf(line -> line.startsWith("Soaks"));
-        lines.add("At " + Figures.temperature(s.setPointC()) + ", "
-                + s.onPlatform().heating().label());
+        String at = "At " + Figures.temperature(s.setPointC()) + ", "
+                + s.onPlatform().heating().label();
+        List<String> lines = List.of(Told.how(s), "From below: " + Told.layers(s), Told.feed(s), at);
         return Drill.plain(topic, "A set-up, but for its soak.", lines, q);
     }
 
@@ -149,7 +151,7 @@ final class GuessDrills {
     private static Grade guessed(double guess, double came, Forecast f) {
         double brier = brier(guess, came);
         double forecast = brier(f.clean(), came);
-        boolean right = Math.abs(guess - came) <= 0.15 || brier <= forecast;
+        boolean right = Math.abs(guess - came) <= NEAR || brier <= forecast;
         String says =
                 "%d came out clean. The forecast said %d. Your score is %.2f, the forecast's %.2f, the best there could be %.2f; less is better."
                         .formatted(

@@ -7,8 +7,8 @@ import glanzen.training.Question.Option;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.Locale;
 import java.util.Random;
+import java.util.stream.Collectors;
 
 /** How drills put things into words. */
 final class Told {
@@ -17,42 +17,44 @@ final class Told {
 
     /** How something is set up, line by line. */
     static List<String> setUp(SetUp s) {
-        List<String> lines = new ArrayList<>();
-        lines.add(s.route().label() + ", " + s.machine().name());
-        lines.add("From below: "
-                + String.join(
-                        " · ",
-                        s.stack().layers().stream().map(l -> l.item().name()).toList()));
-        if (s.heat() instanceof Heat.OnPlatform on) {
-            lines.add("Soaks " + Figures.duration(on.soakSeconds()) + " at " + Figures.temperature(s.setPointC()));
-        } else if (s.heated()) {
-            lines.add("Rollers at " + Figures.temperature(s.setPointC()));
-        }
-        lines.add("%s, %s"
-                .formatted(
-                        s.pace().name().toLowerCase(Locale.ROOT),
-                        s.passes() == 1 ? "one pass" : s.passes() + " passes"));
+        List<String> lines = new ArrayList<>(List.of(how(s), "From below: " + layers(s)));
+        lines.addAll(heat(s));
+        lines.add(feed(s));
         return lines;
     }
 
-    /** Options in an order of luck, keyed by where they end up, the right one first among those given. */
+    static String how(SetUp s) {
+        return s.route().label() + ", " + s.machine().name();
+    }
+
+    static String layers(SetUp s) {
+        return s.stack().layers().stream().map(l -> l.item().name()).collect(Collectors.joining(" · "));
+    }
+
+    /** What warms it; nothing where nothing does. */
+    static List<String> heat(SetUp s) {
+        String at = " at " + Figures.temperature(s.setPointC());
+        if (s.heat() instanceof Heat.OnPlatform on) {
+            return List.of("Soaks " + Figures.duration(on.soakSeconds()) + at);
+        }
+        return s.heated() ? List.of("Rollers" + at) : List.of();
+    }
+
+    static String feed(SetUp s) {
+        return s.pace().label() + ", " + (s.passes() == 1 ? "one pass" : s.passes() + " passes");
+    }
+
+    /** Options in an order of luck. */
     static List<Option> shuffled(List<Option> options, Random luck) {
         List<Option> all = new ArrayList<>(options);
         Collections.shuffle(all, luck);
         return all;
     }
 
-    /** Words as options, the first of them the right one: it gets the key that is asked for. */
+    /** Words as options, with keys that do not tell in which order they were written. */
     static List<Option> words(List<String> words, Random luck) {
-        List<Option> options = new ArrayList<>();
-        for (int i = 0; i < words.size(); i++) {
-            options.add(new Option(key(i, luck), words.get(i)));
-        }
-        return options;
-    }
-
-    /** A key that does not tell which option was written first. */
-    private static String key(int index, Random luck) {
-        return Integer.toString(index + 10 * luck.nextInt(90_000), 36);
+        return words.stream()
+                .map(w -> new Option(Integer.toString(luck.nextInt(Integer.MAX_VALUE), Character.MAX_RADIX), w))
+                .toList();
     }
 }

@@ -9,6 +9,9 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -43,16 +46,24 @@ class ArchiveController {
         transfers.cancel();
     }
 
-    /** Written as it is sent; what breaks on the way breaks the answer off, so that nobody keeps half a file. */
+    /** Written whole before it is sent, so that what breaks on the way, or is given up, never leaves a file that looks whole. */
     @Operation(summary = "The whole workshop as one ZIP file")
     @ApiResponse(
             content = @Content(mediaType = "application/zip", schema = @Schema(type = "string", format = "binary")))
     @GetMapping(produces = "application/zip")
     void export(HttpServletResponse response) throws IOException {
-        response.setContentType("application/zip");
-        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"glanzen-workshop.zip\"");
-        try (Transfer transfer = transfers.begin()) {
-            archive.write(response.getOutputStream(), transfer);
+        Path file = Files.createTempFile("glanzen-workshop", ".zip");
+        try {
+            try (OutputStream out = Files.newOutputStream(file);
+                    Transfer transfer = transfers.begin()) {
+                archive.write(out, transfer);
+            }
+            response.setContentType("application/zip");
+            response.setHeader(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"glanzen-workshop.zip\"");
+            response.setContentLengthLong(Files.size(file));
+            Files.copy(file, response.getOutputStream());
+        } finally {
+            Files.deleteIfExists(file);
         }
     }
 }
