@@ -18,13 +18,15 @@
   const LEFT = 132;
   const ROW = 46;
   const MINUTES = 5;
+  /** With Shift, and by pointer. */
+  const FINE = 1;
   let width = $state(1000);
   let drag = $state<{ task: string; x: number; by: number }>();
 
   const x = $derived(clockScale(day, LEFT, width - 8));
   const at = (moment: string) => x(new Date(moment));
   const minutes = (px: number) =>
-    Math.round((x.invert(LEFT + px).getTime() - x.invert(LEFT).getTime()) / 60_000 / MINUTES) * MINUTES;
+    Math.round((x.invert(LEFT + px).getTime() - x.invert(LEFT).getTime()) / 60_000 / FINE) * FINE;
   const blocks = $derived(within(evening.blocks, day));
   const row = $derived(rows(blocks));
   const hands = $derived(ROW * Math.max(1, ...row.map((r) => r + 1)) + 34);
@@ -32,7 +34,7 @@
   const heaters = $derived([...new Set(spells.map((s) => s.heater))]);
   /** Rollers heat by themselves: they have their lane where they are hot. */
   const machines = $derived(
-    [...new Set(blocks.flatMap((b) => b.machines))].filter((id) => !heaters.includes(id)),
+    [...new Set(blocks.flatMap((b) => b.machine ?? []))].filter((id) => !heaters.includes(id)),
   );
   const dryings = $derived(
     evening.waits.filter((w) => new Date(w.from) < day.to && new Date(w.soundAt) > day.from),
@@ -66,7 +68,8 @@
   }
 
   function keys(event: KeyboardEvent, b: Planned) {
-    const by = event.key === 'ArrowLeft' ? -MINUTES : event.key === 'ArrowRight' ? MINUTES : 0;
+    const step = event.shiftKey ? FINE : MINUTES;
+    const by = event.key === 'ArrowLeft' ? -step : event.key === 'ArrowRight' ? step : 0;
     if (by === 0 && !['Delete', 'Enter', ' '].includes(event.key)) return;
     event.preventDefault();
     onchoose(b.task);
@@ -114,7 +117,7 @@
         aria-pressed={b.task === chosen}
         aria-label="{b.job}: {b.title}, {b.count}, {time(new Date(b.from))} to {time(new Date(b.to))}{b.fixed
           ? ', put there by hand'
-          : ''}{b.late ? ', late' : ''}. Left and right move it."
+          : ''}{b.late ? ', late' : ''}. Left and right move it{b.otherBoards ? '; other boards first' : ''}."
         onpointerdown={(e) => grab(e, b)}
         onpointermove={(e) => drag && (drag = { ...drag, by: e.clientX - drag.x })}
         onpointerup={drop}
@@ -147,10 +150,20 @@
     {/each}
     {#each machines as id, n (id)}
       {@const top = tops.machines[n] ?? 0}
-      {@const used = blocks.filter((b) => b.machines.includes(id))}
+      {@const used = blocks.filter((b) => b.machine === id)}
       <line x1="0" x2={width} y1={top} y2={top} stroke="var(--rule-strong)" />
-      {@render name(top, named(id), pulls(used.reduce((sum, b) => sum + b.count, 0)))}
+      {@const laid = used.filter((b) => b.otherBoards).length}
+      {@render name(
+        top,
+        named(id),
+        pulls(used.reduce((sum, b) => sum + b.count, 0)) + (laid > 0 ? `, other boards at |` : ''),
+      )}
       {#each used as b (b.task)}
+        {#if b.otherBoards}
+          <path d="M{at(b.from)} {top + 12}v24" stroke="var(--steel)" stroke-width="2"
+            ><title>other boards are laid first</title></path
+          >
+        {/if}
         {#each passes(b) as px, k (k)}
           <circle cx={px} cy={top + 24} r="2.6" fill="var(--steel)" />
         {/each}

@@ -124,11 +124,13 @@ export function percent(share: number): string {
 
 /** Puts quantities marked in a sentence, such as {mm:0.45}, into the person's units. */
 export function said(text: string, units: Units): string {
-  return text.replace(/\{(mm|c|k|s|gsm):(-?[\d.]+)\}/g, (_, kind: string, digits: string) => {
+  return text.replace(/\{(mm|cm2|c|k|s|gsm):(-?[\d.]+)\}/g, (_, kind: string, digits: string) => {
     const value = Number(digits);
     switch (kind) {
       case 'mm':
         return length(value, units);
+      case 'cm2':
+        return area(value, units);
       case 'c':
         return temperature(value, units);
       case 'k':

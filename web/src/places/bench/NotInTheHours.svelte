@@ -7,30 +7,7 @@
   /** What stands in the way: what is missing, what does not fit into the hours, and what would make it possible. */
   let { plan, ontake }: { plan: Schemas['EveningView']; ontake: (task: string) => void } = $props();
 
-  const WHY: Record<Schemas['LeftBlock']['why'], string> = {
-    HOURS: 'no hours left',
-    LONG: 'longer than any of the hours',
-    WAITS: 'waits for what does not fit',
-    BY_HAND: 'left out by you',
-  };
   const late = $derived(plan.blocks.filter((b) => b.late));
-
-  const amount = (by: number, unit: string) =>
-    unit === 'cm²'
-      ? preferences.area(by)
-      : `${Math.round(by * 10) / 10} ${by === 1 ? unit.replace(/s$/, '') : unit}`;
-  function lacks(l: Schemas['Lack']): string {
-    switch (l.why) {
-      case 'SHORT':
-        return `${l.name} is short by ${amount(l.by, l.unit)}`;
-      case 'STALE':
-        return `the gel of ${l.name} has lost its tack and is spread anew`;
-      case 'ORDER':
-        return l.name;
-      case 'RETIRED':
-        return `${l.name} is retired`;
-    }
-  }
 
   function says(way: Schemas['Way']): string {
     switch (way.kind) {
@@ -49,14 +26,14 @@
 {#if plan.missing.length > 0}
   <p class="border-ochre-line bg-ochre-wash mt-3 border-l-4 px-3 py-2">
     <strong>Before you begin:</strong>
-    {plan.missing.map(lacks).join('; ')}.
+    {plan.missing.map(preferences.said).join('; ')}.
   </p>
 {/if}
 {#if plan.left.length > 0}
   <div class="border-ochre-line bg-ochre-wash mt-3 border-l-4 px-3 py-2">
     <p>
       <strong>Not in these hours:</strong>
-      {plan.left.map((l) => `${l.job}: ${l.title}, ${l.count} (${WHY[l.why]})`).join('; ')}.
+      {plan.left.map((l) => `${l.job}: ${l.title}, ${l.count} (${l.because})`).join('; ')}.
     </p>
     {#each plan.left.filter((l) => l.why === 'BY_HAND') as l (l.task)}
       <p>

@@ -116,7 +116,7 @@
             ? `, ${Math.round(next.eachSeconds ?? 0)} s each instead of ${Math.round(next.oneByOneSeconds ?? 0)}`
             : ''}{saves && next.meanwhile.length > 0
             ? `; while each waits: ${next.meanwhile.join(', ')}`
-            : ''}.
+            : ''}{next.otherBoards ? '; other boards first' : ''}.
         </p>
       </div>
       <div class="flex flex-wrap gap-2">
@@ -201,8 +201,10 @@
     <p>
       <span class="figure text-large font-bold">{plan.heatUps}</span>
       <span class="text-soft">
-        heat-up{plan.heatUps === 1 ? '' : 's'}, {plan.changes} swapped while hot, {duration(plan.idleSeconds)} hot
-        with nothing on it
+        heat-up{plan.heatUps === 1 ? '' : 's'}, {plan.swaps} swapped while hot, other boards {plan.boards ===
+        1
+          ? 'once'
+          : `${plan.boards} times`}, {duration(plan.idleSeconds)} hot with nothing on it
       </span>
     </p>
     <div class="flex flex-wrap gap-x-4">

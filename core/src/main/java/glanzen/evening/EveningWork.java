@@ -1,9 +1,5 @@
 package glanzen.evening;
 
-import glanzen.evening.Stretches.Made;
-import glanzen.evening.Stretches.Sort;
-import glanzen.plan.Job;
-import glanzen.plan.Operation;
 import glanzen.schedule.Heater;
 import glanzen.schedule.Task;
 import java.util.ArrayList;
@@ -48,7 +44,7 @@ public record EveningWork(List<Task> tasks, Map<String, Block> blocks, List<Heat
         new AllInHand(pieces, stretches).done(together);
         for (int job = 0; job < jobs.size(); job++) {
             int of = job;
-            assemble(
+            Assembling.add(
                     stretches,
                     jobs.get(job),
                     pieces.stream()
@@ -57,31 +53,5 @@ public record EveningWork(List<Task> tasks, Map<String, Block> blocks, List<Heat
                             .toList());
         }
         return new EveningWork(stretches.tasks(), stretches.blocks(), heaters.of(stretches.heating()));
-    }
-
-    private static void assemble(Stretches stretches, Wanted wanted, List<Made> last) {
-        boolean wantsIt = !wanted.steps().isEmpty()
-                || wanted.job().pieces().stream()
-                        .flatMap(p -> p.operations().stream())
-                        .anyMatch(o -> o.kind() == Operation.Kind.ASSEMBLE);
-        if (wantsIt) {
-            double each = wanted.steps().isEmpty()
-                    ? Hands.GLUE.seconds() * wanted.job().pieces().size()
-                    : wanted.steps().stream().mapToDouble(s -> s.seconds()).sum() - folded(wanted.job());
-            // Whatever is first assembled needs all pieces of its cards; the last stretch of each is enough to wait
-            // for.
-            Sort sort = Sort.byHand(wanted, "Assemble", each);
-            stretches.of(sort, wanted.job().cards(), List.of(), last);
-        }
-    }
-
-    /** What is folded as an operation of its piece is not folded once more when it is put together, s. */
-    private static double folded(Job job) {
-        boolean twice = job.card() != null
-                && job.card().base().fold().opens()
-                && job.piece(job.card().base().piece()).stream()
-                        .flatMap(p -> p.operations().stream())
-                        .anyMatch(o -> o.kind() == Operation.Kind.FOLD);
-        return twice ? Hands.FOLD.seconds() : 0;
     }
 }

@@ -13,6 +13,7 @@ public enum Hands {
     BRUSH("brush", 6),
     LOOK("look", 5),
     SWAP_HOT("swap a hot plate", 40),
+    BOARDS("lay other boards", 30),
     LOAD_CUT("load a cut", 25),
     POKE("poke out", 10),
     POKE_LACE("poke out a lace", 90),

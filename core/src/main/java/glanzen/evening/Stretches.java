@@ -1,12 +1,14 @@
 package glanzen.evening;
 
 import glanzen.evening.Cycle.Side;
+import glanzen.kit.Board;
 import glanzen.kit.HeatedRollers;
 import glanzen.kit.Platform;
 import glanzen.kit.Press;
 import glanzen.schedule.Task;
 import glanzen.schedule.Task.After;
 import glanzen.schedule.Task.Hot;
+import glanzen.schedule.Task.On;
 import glanzen.setup.Heat;
 import glanzen.setup.SetUp;
 import java.util.ArrayList;
@@ -17,13 +19,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** Work in stretches nobody minds standing for: each becomes a task, and the same in words. */
 final class Stretches {
 
     /** Nobody wants longer stretches, s. */
-    private static final double STRETCH_SECONDS = 20 * 60;
+    static final double STRETCH_SECONDS = 20 * 60;
 
     private final OwnPace pace;
     private final List<Task> tasks = new ArrayList<>();
@@ -172,6 +175,19 @@ final class Stretches {
         return made;
     }
 
+    /** How much longer the person takes for a sort than hands usually do. */
+    double factor(Sort sort) {
+        return pace.factor(sort.pace());
+    }
+
+    /** All of a sort in one stretch; {@code eachSeconds} of it are the person's own. */
+    Made one(Sort sort, int count, List<After> after) {
+        Waits waits = new Waits();
+        waits.after.addAll(after);
+        int seconds = (int) Math.ceil(count * sort.eachSeconds / factor(sort));
+        return new Made(add(sort, sort.title, count, seconds, waits, false), count);
+    }
+
     /** What a stretch waits for. */
     private static final class Waits {
         private final List<After> after = new ArrayList<>();
@@ -203,7 +219,7 @@ final class Stretches {
                 id,
                 job,
                 own,
-                s == null ? List.of() : List.of(s.machine().id()),
+                s == null ? null : on(s),
                 s == null ? null : hot(s),
                 waits.after,
                 s != null && loud(s),
@@ -232,6 +248,11 @@ final class Stretches {
     private static boolean loud(SetUp s) {
         boolean motor = s.machine() instanceof Press press && press.kind() == Press.Kind.MOTOR;
         return motor || s.heat() instanceof Heat.OnPlatform;
+    }
+
+    private static On on(SetUp s) {
+        String boards = s.stack().all(Board.class).stream().map(Board::id).collect(Collectors.joining(" "));
+        return new On(s.machine().id(), boards, Hands.BOARDS.seconds());
     }
 
     private @Nullable Hot hot(SetUp s) {

@@ -35,6 +35,11 @@ public final class Figures {
         return mark("gsm", gsm, 0);
     }
 
+    /** An area, given in cm². */
+    public static String area(double cm2) {
+        return mark("cm2", cm2, 1);
+    }
+
     private static String mark(String kind, double value, int decimals) {
         String digits = String.format(Locale.ROOT, "%." + decimals + "f", value);
         return "{" + kind + ":" + (decimals > 0 ? digits.replaceAll("\\.?0+$", "") : digits) + "}";

@@ -7,7 +7,7 @@ import java.util.regex.Pattern;
 /** Prints quantities in a person's units where no page does it: on templates, in lists and files. */
 public final class Printer {
 
-    private static final Pattern MARK = Pattern.compile("\\{(mm|c|k|s|gsm):(-?[\\d.]+)}");
+    private static final Pattern MARK = Pattern.compile("\\{(mm|cm2|c|k|s|gsm):(-?[\\d.]+)}");
     private static final int FRACTION = 32;
 
     private final LengthUnit unit;
@@ -30,11 +30,18 @@ public final class Printer {
     private String printed(String kind, String digits) {
         return switch (kind) {
             case "mm" -> length(Double.parseDouble(digits));
+            case "cm2" -> area(Double.parseDouble(digits));
             case "c" -> digits + " °C";
             case "k" -> digits + " K";
             case "gsm" -> digits + " g/m²";
             default -> duration(Double.parseDouble(digits));
         };
+    }
+
+    private String area(double cm2) {
+        return unit == LengthUnit.MM
+                ? Math.round(cm2) + " cm²"
+                : Math.round(cm2 * 100 / (LengthUnit.IN.mm() * LengthUnit.IN.mm())) + " in²";
     }
 
     private static String duration(double seconds) {

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 
 /** An end that no plan undercuts that does the same work: of hands, of each machine, and of what waits for what. */
@@ -21,10 +22,10 @@ public final class Bound {
         long hands = done.stream().mapToLong(Task::seconds).sum();
         int end = filled(work, (hands + work.people() - 1) / work.people());
         Set<String> machines = new HashSet<>();
-        done.forEach(t -> machines.addAll(t.machines()));
+        done.stream().map(Task::on).filter(Objects::nonNull).forEach(on -> machines.add(on.machine()));
         for (String machine : machines) {
             long load = done.stream()
-                    .filter(t -> t.machines().contains(machine))
+                    .filter(t -> t.on(machine))
                     .mapToLong(Task::seconds)
                     .sum();
             end = Math.max(end, filled(work, load));

@@ -1,6 +1,7 @@
 package glanzen.schedule;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -28,6 +29,7 @@ public final class Check {
             }
         }
         work.heaters().forEach(check::heat);
+        check.boards();
         return check.wrong;
     }
 
@@ -77,12 +79,28 @@ public final class Check {
                 continue;
             }
             hands++;
-            if (!o.id().equals(t.id()) && o.machines().stream().anyMatch(t.machines()::contains)) {
-                wrong.add(t.id() + " and " + o.id() + " want the same machine");
-            }
         }
         if (hands > work.people()) {
             wrong.add(hands + " pairs of hands are wanted when " + t.id() + " begins");
+        }
+    }
+
+    /** Of each machine one thing after another, with time to lay other boards. */
+    private void boards() {
+        Map<String, Task> last = new HashMap<>();
+        List<Task> all = new ArrayList<>(work.tasks());
+        all.removeIf(t -> t.on() == null || !starts.containsKey(t.id()));
+        all.sort((a, b) -> Integer.compare(starts.get(a.id()), starts.get(b.id())));
+        for (Task t : all) {
+            Task.On on = t.on();
+            Task before = last.put(on.machine(), t);
+            if (before != null && before.on() != null) {
+                int gap = starts.get(t.id()) - starts.get(before.id()) - before.seconds();
+                boolean same = before.on().boards().equals(on.boards());
+                if (gap < (same ? 0 : on.layingSeconds())) {
+                    wrong.add(t.id() + " goes through " + on.machine() + " too soon after " + before.id());
+                }
+            }
         }
     }
 

@@ -8,12 +8,25 @@ import java.util.Comparator;
  * @param leftSeconds work that is not planned, s
  * @param lateSeconds by how much tasks end after their job is due, all together, s
  * @param endSteps when the last is over, in {@link Schedule#END_STEP}
- * @param changes how often something is heated up, or swapped on what is hot
+ * @param heatUps how often something is heated up
+ * @param swaps how often a tool is swapped or another level set on what is hot
+ * @param boards how often other boards are laid into a machine
  * @param idleSeconds how long heaters are hot with nothing on them, s
  * @param riskySeconds how late risky tasks begin, all together, s
  */
-public record Cost(long leftSeconds, long lateSeconds, long endSteps, long changes, long idleSeconds, long riskySeconds)
+public record Cost(
+        long leftSeconds,
+        long lateSeconds,
+        long endSteps,
+        long heatUps,
+        long swaps,
+        long boards,
+        long idleSeconds,
+        long riskySeconds)
         implements Comparable<Cost> {
+
+    /** A heat-up is as much trouble as two changes of something that lies ready. */
+    public static final int HEAT_UP = 2;
 
     private static final Comparator<Cost> ORDER = Comparator.comparingLong(Cost::leftSeconds)
             .thenComparingLong(Cost::lateSeconds)
@@ -21,6 +34,11 @@ public record Cost(long leftSeconds, long lateSeconds, long endSteps, long chang
             .thenComparingLong(Cost::changes)
             .thenComparingLong(Cost::idleSeconds)
             .thenComparingLong(Cost::riskySeconds);
+
+    /** Heat-ups and changes in one: fewer is better. */
+    public long changes() {
+        return HEAT_UP * heatUps + swaps + boards;
+    }
 
     @Override
     public int compareTo(Cost other) {

@@ -9,6 +9,8 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.OptionalInt;
 import java.util.PriorityQueue;
+import java.util.TreeMap;
+import java.util.function.ToIntFunction;
 
 /**
  * A plan at once: one task after another is put where it fits first, by several rules of what comes next, and the best plan is kept
@@ -59,10 +61,26 @@ public final class Greedy {
      * @throws IllegalArgumentException if tasks wait for each other in a ring
      */
     public static Schedule plan(Workload work) {
+        return plan(work, task -> 0);
+    }
+
+    /**
+     * The best of the quick plans in which some tasks have their choice of the time before others.
+     *
+     * @param turn whose turn it is: lower ones first
+     * @throws IllegalArgumentException if tasks wait for each other in a ring
+     */
+    public static Schedule plan(Workload work, ToIntFunction<Task> turn) {
         Greedy greedy = new Greedy(work);
+        Map<Integer, List<Task>> turns = new TreeMap<>();
+        work.tasks()
+                .forEach(t -> turns.computeIfAbsent(turn.applyAsInt(t), n -> new ArrayList<>())
+                        .add(t));
         Schedule best = null;
         for (Rule rule : Rule.values()) {
-            Schedule tried = greedy.by(rule);
+            Timeline timeline = new Timeline(work);
+            turns.values().forEach(some -> greedy.put(timeline, some, rule));
+            Schedule tried = timeline.schedule();
             best = best == null || tried.cost(work).compareTo(best.cost(work)) < 0 ? tried : best;
         }
         return Objects.requireNonNull(best);
@@ -90,35 +108,27 @@ public final class Greedy {
                 : plan;
     }
 
-    private Schedule by(Rule rule) {
-        Timeline timeline = new Timeline(work);
+    private void put(Timeline timeline, List<Task> some, Rule rule) {
         Comparator<Task> byDue = Comparator.comparingInt(work::dueSeconds);
         Comparator<Task> byTail = Comparator.comparingLong(t -> -Objects.requireNonNull(tails.get(t.id())));
         Comparator<Task> byPlace = Comparator.comparingInt(t -> Objects.requireNonNull(places.get(t.id())));
-        return switch (rule) {
-            case LONGEST_TAIL -> byRank(timeline, byDue.thenComparing(byTail).thenComparing(byPlace));
-            case AS_LISTED -> byRank(timeline, byPlace);
-            case KEEPS_HOT ->
-                keepsHot(timeline, CHANGE_SECONDS, byDue.thenComparing(byTail).thenComparing(byPlace));
-            case KEEPS_HOT_LONG ->
-                keepsHot(
-                        timeline,
-                        4 * CHANGE_SECONDS,
-                        byDue.thenComparing(byTail).thenComparing(byPlace));
-            case SOONEST -> soonest(timeline, byDue.thenComparing(byTail).thenComparing(byPlace));
-        };
+        Comparator<Task> rank = byDue.thenComparing(byTail).thenComparing(byPlace);
+        switch (rule) {
+            case LONGEST_TAIL -> byRank(timeline, left(timeline, some, rank));
+            case AS_LISTED -> byRank(timeline, left(timeline, some, byPlace));
+            case KEEPS_HOT -> keepsHot(timeline, CHANGE_SECONDS, left(timeline, some, rank));
+            case KEEPS_HOT_LONG -> keepsHot(timeline, 4 * CHANGE_SECONDS, left(timeline, some, rank));
+            case SOONEST -> soonest(timeline, left(timeline, some, rank), rank);
+        }
     }
 
-    private List<Task> left(Timeline timeline, Comparator<Task> rank) {
-        return new ArrayList<>(work.tasks().stream()
-                .filter(t -> !timeline.holds(t.id()))
-                .sorted(rank)
-                .toList());
+    private static List<Task> left(Timeline timeline, List<Task> some, Comparator<Task> rank) {
+        return new ArrayList<>(
+                some.stream().filter(t -> !timeline.holds(t.id())).sorted(rank).toList());
     }
 
     /** The first in rank that can be begun at all. */
-    private Schedule byRank(Timeline timeline, Comparator<Task> rank) {
-        List<Task> left = left(timeline, rank);
+    private static void byRank(Timeline timeline, List<Task> left) {
         boolean more = true;
         while (more) {
             more = false;
@@ -132,16 +142,14 @@ public final class Greedy {
                 }
             }
         }
-        return timeline.schedule();
     }
 
     /** A task and when it could begin as far as is known: never earlier, perhaps later. */
     private record Known(Task task, int at) {}
 
-    private Schedule soonest(Timeline timeline, Comparator<Task> rank) {
+    private void soonest(Timeline timeline, List<Task> waiting, Comparator<Task> rank) {
         PriorityQueue<Known> known =
                 new PriorityQueue<>(Comparator.comparingInt(Known::at).thenComparing(Known::task, rank));
-        List<Task> waiting = left(timeline, rank);
         release(timeline, waiting, known);
         while (!known.isEmpty()) {
             Known next = known.remove();
@@ -156,12 +164,10 @@ public final class Greedy {
             timeline.put(next.task, next.at);
             release(timeline, waiting, known);
         }
-        return timeline.schedule();
     }
 
     /** @param change what a change of what is hot counts as, s; twice that for a heat-up */
-    private Schedule keepsHot(Timeline timeline, int change, Comparator<Task> rank) {
-        List<Task> left = left(timeline, rank);
+    private static void keepsHot(Timeline timeline, int change, List<Task> left) {
         Map<String, Integer> known = new HashMap<>();
         while (true) {
             Task next = null;
@@ -185,7 +191,7 @@ public final class Greedy {
                 }
             }
             if (next == null) {
-                return timeline.schedule();
+                return;
             }
             timeline.put(next, at);
             left.remove(next);

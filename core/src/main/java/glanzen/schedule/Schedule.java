@@ -1,12 +1,15 @@
 package glanzen.schedule;
 
 import glanzen.schedule.Task.Hot;
+import glanzen.schedule.Task.On;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 
 /**
  * When each task begins.
@@ -109,17 +112,40 @@ public record Schedule(Map<String, Integer> starts) {
             }
         }
         long warm = 0;
+        long swaps = 0;
         long idle = 0;
         for (Spell spell : spells(work)) {
             warm++;
             for (int i = 1; i < spell.tasks.size(); i++) {
                 Task a = spell.tasks.get(i - 1);
                 Task b = spell.tasks.get(i);
-                warm += Heater.changes(hot(a), hot(b)) ? 1 : 0;
+                swaps += Heater.changes(hot(a), hot(b)) ? 1 : 0;
                 idle += start(b) - end(a);
             }
         }
-        return new Cost(left, late, (end + END_STEP - 1) / END_STEP, warm, idle, risky);
+        return new Cost(left, late, (end + END_STEP - 1) / END_STEP, warm, swaps, boards(work), idle, risky);
+    }
+
+    /** How often other boards are laid into a machine. */
+    private long boards(Workload work) {
+        return laidAnew(work).size();
+    }
+
+    /** Tasks before which other boards are laid into their machine than lay there before. */
+    public Set<Task> laidAnew(Workload work) {
+        Map<String, On> last = new HashMap<>();
+        Set<Task> anew = new LinkedHashSet<>();
+        for (Task task : work.tasks().stream()
+                .filter(t -> t.on() != null && plans(t))
+                .sorted(Comparator.comparingInt(this::start))
+                .toList()) {
+            On on = Objects.requireNonNull(task.on());
+            On before = last.put(on.machine(), on);
+            if (before != null && On.changes(before, on)) {
+                anew.add(task);
+            }
+        }
+        return anew;
     }
 
     /** The same with a task begun at a time. */

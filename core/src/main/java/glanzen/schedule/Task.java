@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
  * @param id its key
  * @param job key of the job it belongs to
  * @param seconds how long it takes, s; at least 1
- * @param machines keys of machines nothing else can use meanwhile
+ * @param on the machine that nothing else can use meanwhile; nothing where none is wanted
  * @param hot the heat it is done with; nothing where it is done cold
  * @param after what it waits for
  * @param loud whether it is heard: a motor, or a heater that beeps
@@ -21,7 +21,7 @@ public record Task(
         String id,
         String job,
         int seconds,
-        List<String> machines,
+        @Nullable On on,
         @Nullable Hot hot,
         List<After> after,
         boolean loud,
@@ -33,7 +33,6 @@ public record Task(
         if (seconds < 1) {
             throw new IllegalArgumentException(id + " takes " + seconds + " s");
         }
-        machines = List.copyOf(machines);
         after = List.copyOf(after);
     }
 
@@ -42,12 +41,37 @@ public record Task(
             String id,
             String job,
             int seconds,
-            List<String> machines,
+            @Nullable On on,
             @Nullable Hot hot,
             List<After> after,
             boolean loud,
             boolean risky) {
-        this(id, job, seconds, machines, hot, after, loud, risky, 0, After.ANY_TIME);
+        this(id, job, seconds, on, hot, after, loud, risky, 0, After.ANY_TIME);
+    }
+
+    /**
+     * A machine as a task wants it.
+     *
+     * @param machine its key
+     * @param boards what lies in it: after others these are laid first
+     * @param layingSeconds how long that takes, s
+     */
+    public record On(String machine, String boards, int layingSeconds) {
+
+        /** Whether other boards are laid between two tasks of a machine. */
+        static boolean changes(On before, On after) {
+            return !before.boards.equals(after.boards);
+        }
+
+        /** What must lie between this and what goes through the machine right after it, s. */
+        public int between(On next) {
+            return changes(this, next) ? next.layingSeconds : 0;
+        }
+    }
+
+    /** Whether it is done on a machine. */
+    public boolean on(String machine) {
+        return on != null && on.machine.equals(machine);
     }
 
     /**

@@ -2,8 +2,8 @@ package glanzen.schedule;
 
 import glanzen.schedule.Task.After;
 import glanzen.schedule.Task.Hot;
+import glanzen.schedule.Task.On;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,49 +17,76 @@ final class Timeline {
 
     private final Workload work;
     private final Map<String, Task> byId;
-    private final Map<String, Integer> starts = new HashMap<>();
+    private final Map<String, Put> put = new HashMap<>();
     /** In the order in which they begin. */
-    private final List<Task> busy = new ArrayList<>();
+    private final List<Put> busy = new ArrayList<>();
 
-    private final Map<String, List<Task>> heated = new HashMap<>();
+    private final Map<String, List<Put>> heated = new HashMap<>();
+    private final Map<String, List<Put>> through = new HashMap<>();
     private int longest;
+
+    /** A task where it was put. */
+    private record Put(Task task, int start, int end) {
+
+        Hot hot() {
+            return Objects.requireNonNull(task.hot());
+        }
+
+        On on() {
+            return Objects.requireNonNull(task.on());
+        }
+    }
 
     Timeline(Workload work) {
         this.work = work;
         this.byId = work.byId();
-        work.heaters().forEach(h -> heated.put(h.id(), new ArrayList<>()));
         work.tasks().stream()
                 .filter(t -> work.fixed().containsKey(t.id()))
                 .forEach(t -> put(t, work.fixed().get(t.id())));
     }
 
     Schedule schedule() {
+        Map<String, Integer> starts = new HashMap<>();
+        busy.forEach(b -> starts.put(b.task.id(), b.start));
         return new Schedule(starts);
     }
 
     boolean holds(String task) {
-        return starts.containsKey(task);
+        return put.containsKey(task);
     }
 
     void put(Task task, int start) {
-        starts.put(task.id(), start);
-        busy.add(place(start), task);
+        Put it = new Put(task, start, start + task.seconds());
+        put.put(task.id(), it);
+        insert(busy, it);
         longest = Math.max(longest, task.seconds());
-        Hot hot = task.hot();
-        if (hot != null) {
-            List<Task> on = Objects.requireNonNull(heated.get(hot.heater()));
-            on.add(task);
-            on.sort(Comparator.comparingInt(this::start));
+        if (task.hot() != null) {
+            insert(heated(task.hot()), it);
+        }
+        if (task.on() != null) {
+            insert(through(task.on()), it);
         }
     }
 
+    private List<Put> heated(Hot hot) {
+        return heated.computeIfAbsent(hot.heater(), h -> new ArrayList<>());
+    }
+
+    private List<Put> through(On on) {
+        return through.computeIfAbsent(on.machine(), m -> new ArrayList<>());
+    }
+
+    private static void insert(List<Put> sorted, Put it) {
+        sorted.add(place(sorted, it.start), it);
+    }
+
     /** How many begin no later. */
-    private int place(int at) {
+    private static int place(List<Put> sorted, int at) {
         int low = 0;
-        int high = busy.size();
+        int high = sorted.size();
         while (low < high) {
             int middle = (low + high) / 2;
-            if (start(busy.get(middle)) <= at) {
+            if (sorted.get(middle).start <= at) {
                 low = middle + 1;
             } else {
                 high = middle;
@@ -68,12 +95,14 @@ final class Timeline {
         return low;
     }
 
-    private int start(Task task) {
-        return Objects.requireNonNull(starts.get(task.id()));
+    private static @Nullable Put lastBy(List<Put> sorted, int at) {
+        int place = place(sorted, at);
+        return place == 0 ? null : sorted.get(place - 1);
     }
 
-    private int end(Task task) {
-        return start(task) + task.seconds();
+    private static @Nullable Put firstAfter(List<Put> sorted, int at) {
+        int place = place(sorted, at);
+        return place == sorted.size() ? null : sorted.get(place);
     }
 
     /**
@@ -85,18 +114,18 @@ final class Timeline {
         int from = Math.max(known, task.notBefore());
         int latest = task.notAfter();
         for (After a : task.after()) {
-            Task before = byId.get(a.task());
-            if (before == null) {
+            if (!byId.containsKey(a.task())) {
                 continue;
             }
-            if (!holds(a.task())) {
+            Put over = put.get(a.task());
+            if (over == null) {
                 return OptionalInt.empty();
             }
-            from = Math.max(from, end(before) + a.leastSeconds());
-            latest = Math.min(latest, end(before) + a.mostSeconds());
+            from = Math.max(from, over.end + a.leastSeconds());
+            latest = Math.min(latest, over.end + a.mostSeconds());
         }
-        for (Task later : work.fixed().isEmpty() ? List.<Task>of() : fixedAfter(task)) {
-            latest = Math.min(latest, start(later) - task.seconds() - waits(later, task));
+        for (Put later : work.fixed().isEmpty() ? List.<Put>of() : fixedAfter(task)) {
+            latest = Math.min(latest, later.start - task.seconds() - waits(later.task, task));
         }
         int at = from;
         while (at <= latest) {
@@ -113,10 +142,10 @@ final class Timeline {
     }
 
     /** What was fixed by hand and waits for a task. */
-    private List<Task> fixedAfter(Task task) {
+    private List<Put> fixedAfter(Task task) {
         return busy.stream()
-                .filter(b -> work.fixed().containsKey(b.id()))
-                .filter(b -> b.after().stream().anyMatch(a -> a.task().equals(task.id())))
+                .filter(b -> work.fixed().containsKey(b.task.id()))
+                .filter(b -> b.task.after().stream().anyMatch(a -> a.task().equals(task.id())))
                 .toList();
     }
 
@@ -134,43 +163,47 @@ final class Timeline {
         if (hours == null) {
             return -1;
         }
-        int from = Math.max(at, hours.from());
-        from = Math.max(from, heat(task, from, hours));
+        int there = Math.max(at, hours.from());
+        int hands = work.people() == 1 ? ownHands(task, there) : someHands(task, there);
+        if (hands > there) {
+            return hands;
+        }
+        int from = heat(task, there, hours);
         Optional<Hours> quiet = work.disturbs(task, from);
         if (quiet.isPresent()) {
             return quiet.get().to();
         }
-        int hands = 0;
-        int free = Integer.MAX_VALUE;
-        for (int n = place(from - longest); n < busy.size() && start(busy.get(n)) < from + task.seconds(); n++) {
-            Task other = busy.get(n);
-            if (end(other) > from) {
-                if (other.machines().stream().anyMatch(task.machines()::contains)) {
-                    return end(other);
-                }
-                hands++;
-                free = Math.min(free, end(other));
-            }
-        }
-        return hands >= work.people() && crowded(task, from) ? free : from;
+        return machine(task, from);
     }
 
-    /** Whether at some time all hands are taken. */
-    private boolean crowded(Task task, int from) {
-        if (work.people() == 1) {
-            return true;
+    /** When one pair of hands is free for long enough. */
+    private int ownHands(Task task, int at) {
+        int from = at;
+        for (int n = place(busy, from - longest); n < busy.size() && busy.get(n).start < from + task.seconds(); n++) {
+            from = Math.max(from, busy.get(n).end);
         }
-        for (Task a : busy) {
-            int at = Math.max(from, start(a));
-            if (at < from + task.seconds() && end(a) > at) {
-                long together =
-                        busy.stream().filter(b -> start(b) <= at && end(b) > at).count();
-                if (together >= work.people()) {
-                    return true;
+        return from;
+    }
+
+    /** The same if at no time all hands are taken, else when the first of those that take them are free again. */
+    private int someHands(Task task, int at) {
+        int first = place(busy, at - longest);
+        for (int n = first; n < busy.size() && busy.get(n).start < at + task.seconds(); n++) {
+            int moment = Math.max(at, busy.get(n).start);
+            int taken = 0;
+            int free = Integer.MAX_VALUE;
+            for (int m = first; m < busy.size() && busy.get(m).start <= moment; m++) {
+                Put other = busy.get(m);
+                if (other.end > moment) {
+                    taken++;
+                    free = Math.min(free, other.end);
                 }
             }
+            if (taken >= work.people()) {
+                return free;
+            }
         }
-        return false;
+        return at;
     }
 
     /** The first hours that have room for something. */
@@ -183,6 +216,22 @@ final class Timeline {
         return null;
     }
 
+    /** The same if its machine is free then and there is time to lay its boards, and those of what follows; else a later time. */
+    private int machine(Task task, int at) {
+        On on = task.on();
+        if (on == null) {
+            return at;
+        }
+        List<Put> all = through(on);
+        Put before = lastBy(all, at);
+        if (before != null && before.end + before.on().between(on) > at) {
+            return before.end + before.on().between(on);
+        }
+        Put after = firstAfter(all, at);
+        boolean inTheWay = after != null && at + task.seconds() + on.between(after.on()) > after.start;
+        return inTheWay ? Objects.requireNonNull(after).end : at;
+    }
+
     /** When its heater is hot enough for it at the earliest, if it is to begin at a time or later. */
     private int heat(Task task, int at, Hours hours) {
         Hot hot = task.hot();
@@ -190,55 +239,58 @@ final class Timeline {
             return at;
         }
         Heater heater = work.heater(hot.heater());
-        Task before = null;
-        Task after = null;
-        for (Task on : Objects.requireNonNull(heated.get(hot.heater()))) {
-            before = start(on) <= at ? on : before;
-            after = after == null && start(on) > at ? on : after;
-        }
-        int ready = ready(heater, before, task, at, hours);
+        Put before = lastBy(heated(hot), at);
+        Put after = firstAfter(heated(hot), at);
+        int ready = ready(heater, before, hot, at, hours);
         boolean inTheWay = after != null && !leaves(heater, task, ready, after);
-        return inTheWay ? end(Objects.requireNonNull(after)) : ready;
+        return inTheWay ? Objects.requireNonNull(after).end : ready;
     }
 
-    private int ready(Heater heater, @Nullable Task before, Task task, int at, Hours hours) {
-        Hot hot = Objects.requireNonNull(task.hot());
+    private static int ready(Heater heater, @Nullable Put before, Hot hot, int at, Hours hours) {
         int warm = heater.warmUpSeconds().get(hot.setting());
         if (before == null) {
             return Math.max(at, hours.from() + warm);
         }
-        int changed = end(before) + heater.between(Objects.requireNonNull(before.hot()), hot);
-        boolean watched = hours.from() <= start(before);
-        if (watched && Math.max(at, changed) - end(before) <= heater.offSeconds()) {
+        int changed = before.end + heater.between(before.hot(), hot);
+        boolean watched = hours.from() <= before.start;
+        if (watched && Math.max(at, changed) - before.end <= heater.offSeconds()) {
             return Math.max(at, changed);
         }
-        return Math.max(Math.max(at, changed), Math.max(hours.from(), end(before)) + warm);
+        return Math.max(Math.max(at, changed), Math.max(hours.from(), before.end) + warm);
     }
 
-    /** What a task changes on its heater if it begins at a time: 0 nothing, 1 a tool or a setting, 2 it is heated up anew. */
+    /** Whether what is planned next on the heater can still begin. */
+    private static boolean leaves(Heater heater, Task task, int at, Put after) {
+        int gap = after.start - at - task.seconds();
+        int between = heater.between(Objects.requireNonNull(task.hot()), after.hot());
+        int warm = heater.warmUpSeconds().get(after.hot().setting());
+        return gap >= (gap <= heater.offSeconds() ? between : Math.max(between, warm));
+    }
+
+    /** What is changed for a task if it begins at a time, as {@link Cost#changes} counts. */
     int changes(Task task, int at) {
+        return heatChanges(task, at) + boardChanges(task, at);
+    }
+
+    private int boardChanges(Task task, int at) {
+        On on = task.on();
+        Put before = on == null ? null : lastBy(through(on), at - 1);
+        return before != null && On.changes(before.on(), Objects.requireNonNull(on)) ? 1 : 0;
+    }
+
+    private int heatChanges(Task task, int at) {
         Hot hot = task.hot();
         if (hot == null) {
             return 0;
         }
-        Task before = null;
-        for (Task on : Objects.requireNonNull(heated.get(hot.heater()))) {
-            before = start(on) < at ? on : before;
-        }
+        Put before = lastBy(heated(hot), at - 1);
         Hours hours = hours(at, task.seconds());
         boolean stays = before != null
                 && hours != null
-                && hours.from() <= start(before)
-                && at - end(before) <= work.heater(hot.heater()).offSeconds();
-        return !stays ? 2 : Heater.changes(Objects.requireNonNull(before.hot()), hot) ? 1 : 0;
-    }
-
-    /** Whether what is planned next on the heater can still begin. */
-    private boolean leaves(Heater heater, Task task, int at, Task after) {
-        int gap = start(after) - at - task.seconds();
-        Hot next = Objects.requireNonNull(after.hot());
-        int between = heater.between(Objects.requireNonNull(task.hot()), next);
-        int warm = heater.warmUpSeconds().get(next.setting());
-        return gap >= (gap <= heater.offSeconds() ? between : Math.max(between, warm));
+                && hours.from() <= before.start
+                && at - before.end <= work.heater(hot.heater()).offSeconds();
+        return !stays
+                ? Cost.HEAT_UP
+                : Heater.changes(Objects.requireNonNull(before).hot(), hot) ? 1 : 0;
     }
 }

@@ -48,7 +48,12 @@ public record Workload(
 
     /** A heater by its key. */
     public Heater heater(String id) {
-        return heaters.stream().filter(h -> h.id().equals(id)).findFirst().orElseThrow();
+        for (Heater heater : heaters) {
+            if (heater.id().equals(id)) {
+                return heater;
+            }
+        }
+        throw new IllegalArgumentException("no heater " + id);
     }
 
     /** When a job is due, s. */
@@ -78,11 +83,14 @@ public record Workload(
 
     /** Quiet hours that a task would be heard in if it began at a time; nothing if it would not. */
     Optional<Hours> disturbs(Task task, int start) {
-        return !task.loud()
-                ? Optional.empty()
-                : quiet.stream()
-                        .filter(q -> q.from() < start + task.seconds() && q.to() > start)
-                        .findFirst();
+        if (task.loud()) {
+            for (Hours q : quiet) {
+                if (q.from() < start + task.seconds() && q.to() > start) {
+                    return Optional.of(q);
+                }
+            }
+        }
+        return Optional.empty();
     }
 
     /** The same with other hours and hands. */

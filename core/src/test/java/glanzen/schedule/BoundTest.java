@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.schedule.Task.After;
+import glanzen.schedule.Task.On;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -14,8 +15,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 class BoundTest {
 
     private static Task cold(String id, int seconds, String machine, After... after) {
-        List<String> machines = machine.isEmpty() ? List.of() : List.of(machine);
-        return new Task(id, "job", seconds, machines, null, List.of(after), false, false);
+        On on = machine.isEmpty() ? null : new On(machine, "", 0);
+        return new Task(id, "job", seconds, on, null, List.of(after), false, false);
     }
 
     private static Workload of(int people, List<Hours> hours, Task... tasks) {
@@ -75,13 +76,14 @@ class BoundTest {
 
     @Test
     void costsAreComparedByTheFirstThatDiffers() {
-        Cost best = new Cost(0, 0, 10, 3, 60, 5);
-        assertTrue(best.compareTo(new Cost(1, 0, 1, 0, 0, 0)) < 0, "all done comes first");
-        assertTrue(best.compareTo(new Cost(0, 1, 1, 0, 0, 0)) < 0, "then being in time");
-        assertTrue(best.compareTo(new Cost(0, 0, 11, 0, 0, 0)) < 0, "then the end");
-        assertTrue(best.compareTo(new Cost(0, 0, 10, 4, 0, 0)) < 0, "then changes");
-        assertTrue(best.compareTo(new Cost(0, 0, 10, 3, 61, 0)) < 0, "then idle heat");
-        assertTrue(best.compareTo(new Cost(0, 0, 10, 3, 60, 6)) < 0, "then risk early");
-        assertTrue(best.asSoon(new Cost(0, 0, 10, 9, 9, 9)));
+        Cost best = new Cost(0, 0, 10, 3, 0, 0, 60, 5);
+        assertTrue(best.compareTo(new Cost(1, 0, 1, 0, 0, 0, 0, 0)) < 0, "all done comes first");
+        assertTrue(best.compareTo(new Cost(0, 1, 1, 0, 0, 0, 0, 0)) < 0, "then being in time");
+        assertTrue(best.compareTo(new Cost(0, 0, 11, 0, 0, 0, 0, 0)) < 0, "then the end");
+        assertTrue(best.compareTo(new Cost(0, 0, 10, 3, 1, 0, 0, 0)) < 0, "then changes");
+        assertTrue(best.compareTo(new Cost(0, 0, 10, 2, 1, 2, 0, 0)) < 0, "a heat-up is worth two of them");
+        assertTrue(best.compareTo(new Cost(0, 0, 10, 3, 0, 0, 61, 0)) < 0, "then idle heat");
+        assertTrue(best.compareTo(new Cost(0, 0, 10, 3, 0, 0, 60, 6)) < 0, "then risk early");
+        assertTrue(best.asSoon(new Cost(0, 0, 10, 9, 0, 0, 9, 9)));
     }
 }

@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.schedule.Task.After;
 import glanzen.schedule.Task.Hot;
+import glanzen.schedule.Task.On;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -20,7 +21,7 @@ class ScheduleTest {
     private static final int MINUTE = 60;
 
     private static Task task(String id, int minutes, Hot hot, After... after) {
-        return new Task(id, "job", minutes * MINUTE, List.of(), hot, List.of(after), false, false);
+        return new Task(id, "job", minutes * MINUTE, null, hot, List.of(after), false, false);
     }
 
     private static Workload evening(int minutes, Task... tasks) {
@@ -59,7 +60,7 @@ class ScheduleTest {
     @Test
     void whatIsRiskyComesFirstWhereThatCostsNothing() {
         Task plain = task("plain", 10, null);
-        Task scrap = new Task("scrap", "job", 300, List.of(), null, List.of(), false, true);
+        Task scrap = new Task("scrap", "job", 300, null, null, List.of(), false, true);
         Workload work = evening(60, plain, scrap);
         Schedule late = new Schedule(Map.of("plain", 0, "scrap", 10 * MINUTE));
         assertEquals(0, Tidy.of(work, late, () -> false).starts().get("scrap"));
@@ -84,8 +85,25 @@ class ScheduleTest {
         Schedule plan = Greedy.plan(work);
         assertEquals(16 * MINUTE + 40, plan.starts().get("words"));
         Cost cost = plan.cost(work);
-        assertEquals(2, cost.changes(), "one heat-up, one swap");
+        assertEquals(1, cost.heatUps());
+        assertEquals(1, cost.swaps());
         assertEquals(40, cost.idleSeconds());
+    }
+
+    @Test
+    void otherBoardsAreLaidBetweenAndSeldom() {
+        On thick = new On("press", "cutting plate", 30);
+        On thin = new On("press", "embossing mat", 30);
+        Task cut = new Task("cut", "job", 600, thick, null, List.of(), false, false);
+        Task emboss = new Task("emboss", "job", 600, thin, null, List.of(), false, false);
+        Task again = new Task("again", "job", 600, thick, null, List.of(), false, false);
+        Workload work = evening(60, cut, emboss, again);
+        assertEquals(1, Greedy.plan(work).cost(work).boards(), "what lies on the same boards goes through together");
+        Schedule late = new Schedule(Map.of("cut", 0, "emboss", 630, "again", 1260));
+        assertEquals(List.of(), Check.of(work, late));
+        assertEquals(2, late.cost(work).boards());
+        assertEquals(
+                1, Check.of(work, new Schedule(Map.of("cut", 0, "emboss", 629))).size());
     }
 
     @Test
@@ -96,7 +114,7 @@ class ScheduleTest {
                 "foil",
                 "job",
                 20 * MINUTE,
-                List.of(),
+                null,
                 new Hot("rollers", 0, ""),
                 List.of(new After("spread", 120 * MINUTE, 700 * MINUTE)),
                 false,
@@ -105,8 +123,7 @@ class ScheduleTest {
         Schedule plan = Greedy.plan(work);
         assertEquals(605 * MINUTE, plan.starts().get("foil"), "warmed up when somebody is there again");
         Workload late = work.with(List.of(
-                spread,
-                new Task("foil", "job", 1200, List.of(), null, List.of(new After("spread", 0, 60)), false, false)));
+                spread, new Task("foil", "job", 1200, null, null, List.of(new After("spread", 0, 60)), false, false)));
         Schedule tooOld = new Schedule(Map.of("spread", 0, "foil", 30 * MINUTE));
         assertFalse(Check.of(late, tooOld).isEmpty());
     }
@@ -132,8 +149,8 @@ class ScheduleTest {
 
     @Test
     void nothingLoudIsDoneInQuietHours() {
-        Task motor = new Task("motor", "job", 10 * MINUTE, List.of(), null, List.of(), true, false);
-        Task glue = new Task("glue", "job", 10 * MINUTE, List.of(), null, List.of(), false, false);
+        Task motor = new Task("motor", "job", 10 * MINUTE, null, null, List.of(), true, false);
+        Task glue = new Task("glue", "job", 10 * MINUTE, null, null, List.of(), false, false);
         Workload work = new Workload(
                 List.of(glue, motor),
                 List.of(),

@@ -2,6 +2,7 @@ package glanzen.schedule;
 
 import glanzen.schedule.Task.After;
 import glanzen.schedule.Task.Hot;
+import glanzen.schedule.Task.On;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -38,14 +39,7 @@ public final class Workshops {
                 after.add(new After("task " + (n - 1 - luck.nextInt(n % 6)), wait, After.ANY_TIME));
             }
             all.add(new Task(
-                    "task " + n,
-                    job,
-                    seconds,
-                    machines(luck),
-                    hot(luck),
-                    after,
-                    luck.nextInt(5) == 0,
-                    luck.nextInt(9) == 0));
+                    "task " + n, job, seconds, on(luck), hot(luck), after, luck.nextInt(5) == 0, luck.nextInt(9) == 0));
             due.put(job, luck.nextBoolean() ? After.ANY_TIME : HOUR * (24 + luck.nextInt(120)));
         }
         int people = luck.nextInt(3) == 0 ? 2 : 1;
@@ -53,11 +47,11 @@ public final class Workshops {
         return new Workload(all, HEATERS, hours, people, due, quiet(hours, luck), Map.of());
     }
 
-    private static List<String> machines(Random luck) {
+    private static @Nullable On on(Random luck) {
         return switch (luck.nextInt(4)) {
-            case 0 -> List.of("crank press");
-            case 1 -> List.of("motor press");
-            default -> List.of();
+            case 0 -> new On("crank press", "boards " + luck.nextInt(2), 30);
+            case 1 -> new On("motor press", "boards " + luck.nextInt(3), 60);
+            default -> null;
         };
     }
 

@@ -9,9 +9,10 @@ import glanzen.schedule.Check;
 import glanzen.schedule.Cost;
 import glanzen.schedule.Greedy;
 import glanzen.schedule.Planner;
+import glanzen.schedule.Reordering;
+import glanzen.schedule.Reordering.Aim;
 import glanzen.schedule.Schedule;
 import glanzen.schedule.Workload;
-import glanzen.solver.Model.Aim;
 import java.util.Timer;
 import java.util.TimerTask;
 import java.util.function.BooleanSupplier;
@@ -30,6 +31,14 @@ public final class CpSatPlanner implements Planner {
     /** The end is worth more of the time than each of the others. */
     private static final double SHARE = 0.6;
 
+    private static final double BY_HOURS_SHARE = 0.15;
+
+    /** With more tasks a clock to the second finds nothing in the time anybody waits, other orders do. */
+    private static final int MANY = 40;
+
+    private static final double MANY_SHARE = 0.8;
+    private static final double FEW_SHARE = 0.25;
+
     @Override
     public boolean available() {
         try {
@@ -43,6 +52,7 @@ public final class CpSatPlanner implements Planner {
     @Override
     public Found improve(
             Workload work, Schedule start, double seconds, BooleanSupplier stopped, Consumer<Found> better) {
+        Loader.loadNativeLibraries();
         return new Search(work, start, seconds, stopped, better).run();
     }
 
@@ -51,28 +61,50 @@ public final class CpSatPlanner implements Planner {
         private final BooleanSupplier stopped;
         private final Consumer<Found> better;
         private final long until;
-        private final Model model;
         private Schedule best;
+        private Schedule byHours;
         private int endBound;
         private boolean proven = true;
 
         Search(Workload work, Schedule start, double seconds, BooleanSupplier stopped, Consumer<Found> better) {
             this.work = work;
             this.best = start;
+            this.byHours = start;
             this.stopped = stopped;
             this.better = better;
             this.until = System.nanoTime() + (long) (seconds / NANO);
-            this.model = new Model(work);
         }
 
         Found run() {
-            for (Aim aim : Aim.values()) {
-                if (aim.of(cost()) > 0 && left() > LEAST_SECONDS && !stopped.getAsBoolean()) {
-                    pursue(aim);
+            byHours();
+            boolean many = work.tasks().size() > MANY;
+            Cost before = cost();
+            reorder(Aim.SPILL, many ? MANY_SHARE : FEW_SHARE, this::reached);
+            if (cost().leftSeconds() < before.leftSeconds() || cost().lateSeconds() < before.lateSeconds()) {
+                byHours();
+            }
+            if (many) {
+                proven = false;
+                reorder(Aim.COST, 1, () -> false);
+            } else {
+                onTheClock();
+            }
+            return found();
+        }
+
+        /** One aim after the other, each start to the second. */
+        private void onTheClock() {
+            Model model = new Model(work);
+            for (Model.Aim aim : Model.Aim.values()) {
+                if (aim.of(cost()) > 0 && goesOn()) {
+                    pursue(model, aim);
                 }
                 model.keep(aim, cost());
             }
-            return found();
+        }
+
+        private boolean goesOn() {
+            return left() > LEAST_SECONDS && !stopped.getAsBoolean();
         }
 
         private double left() {
@@ -88,18 +120,63 @@ public final class CpSatPlanner implements Planner {
             return new Found(best, endBound, proven);
         }
 
-        private void pursue(Aim aim) {
-            model.aim(aim);
-            model.hint(best);
+        /** Which tasks fall into which hours at best: a bound, and plans in which those have their choice first. */
+        private void byHours() {
+            if (!goesOn()) {
+                return;
+            }
+            ByHours.Answer answer = new ByHours(work, cost()).solve(solver(BY_HOURS_SHARE));
+            endBound = Math.max(endBound, answer.endSeconds());
+            answer.evenings().ifPresent(into -> {
+                byHours = Greedy.plan(work, t -> into.getOrDefault(t.id(), into.size()));
+                take(byHours);
+            });
+        }
+
+        /** Other orders find soon what constraints find late: room in earlier hours for what spills into the last. */
+        private void reorder(Aim aim, double share, BooleanSupplier enough) {
+            long end = System.nanoTime() + (long) (share * left() / NANO);
+            BooleanSupplier over = () -> stopped.getAsBoolean() || System.nanoTime() > end || enough.getAsBoolean();
+            Schedule from = best;
+            Schedule second = aim == Aim.SPILL ? byHours : best;
+            Thread other =
+                    new Thread(() -> Reordering.of(work, second, aim, SEED + 1, over, this::take), "other orders");
+            other.setDaemon(true);
+            other.start();
+            Reordering.of(work, from, aim, SEED, over, this::take);
+            join(other);
+        }
+
+        private static void join(Thread other) {
+            try {
+                other.join();
+            } catch (InterruptedException interrupted) {
+                Thread.currentThread().interrupt();
+            }
+        }
+
+        /** Whether nothing is left undone or late, and no plan ends a step earlier. */
+        private boolean reached() {
+            Cost c = cost();
+            return c.leftSeconds() == 0 && c.lateSeconds() == 0 && (c.endSteps() - 1) * Schedule.END_STEP < endBound;
+        }
+
+        private CpSolver solver(double share) {
             CpSolver solver = new CpSolver();
-            double share = aim == Aim.CHANGES ? 1 : SHARE;
             solver.getParameters()
                     .setNumSearchWorkers(WORKERS)
                     .setRandomSeed(SEED)
                     .setMaxTimeInSeconds(share * left());
-            CpSolverStatus status = watched(solver);
+            return solver;
+        }
+
+        private void pursue(Model model, Model.Aim aim) {
+            model.aim(aim);
+            model.hint(best);
+            CpSolver solver = solver(aim == Model.Aim.CHANGES ? 1 : SHARE);
+            CpSolverStatus status = watched(model, solver);
             proven &= status == CpSolverStatus.OPTIMAL;
-            if (aim == Aim.END && (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE)) {
+            if (aim == Model.Aim.END && (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE)) {
                 // The last step but one is over in any plan.
                 int steps = (int) Math.ceil(solver.bestObjectiveBound() - 1e-6);
                 endBound = Math.max(endBound, Schedule.END_STEP * (steps - 1) + 1);
@@ -108,7 +185,7 @@ public final class CpSatPlanner implements Planner {
         }
 
         /** Solves, and looks now and then whether anybody still waits. */
-        private CpSolverStatus watched(CpSolver solver) {
+        private CpSolverStatus watched(Model model, CpSolver solver) {
             Timer watch = new Timer("does anybody wait", true);
             watch.schedule(
                     new TimerTask() {
@@ -134,7 +211,7 @@ public final class CpSatPlanner implements Planner {
         }
 
         /** A plan that was found, if it can be kept and is better. */
-        private void take(Schedule plan) {
+        private synchronized void take(Schedule plan) {
             Schedule forward = Greedy.pulledForward(work, plan);
             if (forward.cost(work).compareTo(cost()) < 0
                     && Check.of(work, forward).isEmpty()) {

@@ -9,6 +9,7 @@ import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.LinearExprBuilder;
 import com.google.ortools.sat.Literal;
 import com.google.ortools.util.Domain;
+import glanzen.schedule.Cost;
 import glanzen.schedule.Heater;
 import glanzen.schedule.Hours;
 import glanzen.schedule.Schedule;
@@ -95,7 +96,7 @@ final class HotChain {
     private void task(int j) {
         BoolVar fromCold = cp.newBoolVar("cold");
         cold.add(fromCold);
-        changes.addTerm(fromCold, 1);
+        changes.addTerm(fromCold, Cost.HEAT_UP);
         cp.addImplication(fromCold, planned.get(j));
         cp.addImplication(none, planned.get(j).not());
         Domain domain = Model.domain(work, on.get(j), warm(j));

@@ -1,6 +1,5 @@
 package glanzen.solver;
 
-import com.google.ortools.Loader;
 import com.google.ortools.sat.BoolVar;
 import com.google.ortools.sat.CpModel;
 import com.google.ortools.sat.CumulativeConstraint;
@@ -22,6 +21,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.TreeMap;
 import java.util.function.ToLongFunction;
 
 /**
@@ -29,10 +29,6 @@ import java.util.function.ToLongFunction;
  * each heater a circuit of what follows what, cold or hot.
  */
 final class Model {
-
-    static {
-        Loader.loadNativeLibraries();
-    }
 
     final CpModel cp = new CpModel();
     private final Workload work;
@@ -43,6 +39,7 @@ final class Model {
     private final LinearExprBuilder left = LinearExpr.newBuilder();
     private final LinearExprBuilder late = LinearExpr.newBuilder();
     private final List<HotChain> chains = new ArrayList<>();
+    private final List<BoardChain> boards = new ArrayList<>();
     private final LinearExprBuilder changes = LinearExpr.newBuilder();
     private final Map<Integer, IntVar> lates = new HashMap<>();
     private final IntVar endSteps;
@@ -144,13 +141,32 @@ final class Model {
     }
 
     private void machines() {
-        Map<String, List<IntervalVar>> users = new HashMap<>();
+        Map<String, List<Task>> users = new TreeMap<>();
         for (Task t : work.tasks()) {
-            t.machines()
-                    .forEach(m ->
-                            users.computeIfAbsent(m, k -> new ArrayList<>()).add(intervals.get(place(t))));
+            if (t.on() != null) {
+                users.computeIfAbsent(t.on().machine(), k -> new ArrayList<>()).add(t);
+            }
         }
-        users.values().forEach(cp::addNoOverlap);
+        users.values().forEach(this::machine);
+    }
+
+    private void machine(List<Task> through) {
+        cp.addNoOverlap(through.stream().map(t -> intervals.get(place(t))).toList());
+        if (through.stream()
+                        .map(t -> Objects.requireNonNull(t.on()).boards())
+                        .distinct()
+                        .count()
+                > 1) {
+            boards.add(new BoardChain(cp, through, starts(through), planned(through), changes));
+        }
+    }
+
+    private List<IntVar> starts(List<Task> some) {
+        return some.stream().map(t -> starts.get(place(t))).toList();
+    }
+
+    private List<BoolVar> planned(List<Task> some) {
+        return some.stream().map(t -> planned.get(place(t))).toList();
     }
 
     private void heater(Heater heater) {
@@ -158,14 +174,7 @@ final class Model {
                 .filter(t -> t.hot() != null && t.hot().heater().equals(heater.id()))
                 .toList();
         if (!on.isEmpty()) {
-            chains.add(new HotChain(
-                    cp,
-                    work,
-                    heater,
-                    on,
-                    on.stream().map(t -> starts.get(place(t))).toList(),
-                    on.stream().map(t -> planned.get(place(t))).toList(),
-                    changes));
+            chains.add(new HotChain(cp, work, heater, on, starts(on), planned(on), changes));
         }
     }
 
@@ -221,6 +230,7 @@ final class Model {
         });
         cp.addHint(endSteps, plan.cost(work).endSteps());
         chains.forEach(c -> c.hint(plan));
+        boards.forEach(b -> b.hint(plan));
     }
 
     Schedule read(ToLongFunction<LinearArgument> value) {

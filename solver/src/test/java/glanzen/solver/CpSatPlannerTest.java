@@ -91,7 +91,7 @@ class CpSatPlannerTest {
     }
 
     private static Task cold(String id, String job, int seconds) {
-        return new Task(id, job, seconds, List.of(), null, List.of(), false, false);
+        return new Task(id, job, seconds, null, null, List.of(), false, false);
     }
 
     private static Workload evening(int seconds, Map<String, Integer> due, Task... tasks) {
@@ -122,7 +122,7 @@ class CpSatPlannerTest {
         List<Task> tasks = new ArrayList<>();
         for (int n = 0; n < 6; n++) {
             Hot hot = new Hot("platform", 0, n % 2 == 0 ? "bee" : "words");
-            tasks.add(new Task("task " + n, "job", 600, List.of(), hot, List.of(), false, false));
+            tasks.add(new Task("task " + n, "job", 600, null, hot, List.of(), false, false));
         }
         Workload work =
                 new Workload(tasks, Workshops.HEATERS, List.of(new Hours(0, 20_000)), 1, Map.of(), List.of(), Map.of());
@@ -132,7 +132,8 @@ class CpSatPlannerTest {
             starts.put("task " + n, 360 + 640 * n);
         }
         Found found = PLANNER.improve(work, new Schedule(starts), 3, () -> false, f -> {});
-        assertEquals(2, found.schedule().cost(work).changes(), "one heat-up and one swap");
+        assertEquals(1, found.schedule().cost(work).heatUps());
+        assertEquals(1, found.schedule().cost(work).swaps());
     }
 
     @Test

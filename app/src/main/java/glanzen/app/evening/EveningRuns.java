@@ -49,13 +49,22 @@ class EveningRuns {
     }
 
     /** A run of many goes through one stretch after another. */
-    private static Kept pulled(Kept kept, Running on, RunTold said, int at) {
-        Block block = block(kept, on.task());
+    private static Kept pulled(Kept before, Running on, RunTold said, int at) {
+        Block block = block(before, on.task());
+        Kept kept = on.before() == 0 && said.good() <= 1 ? atWork(before, on.task(), block, at) : before;
         if (said.good() - on.before() < block.count()) {
             return kept;
         }
         Kept done = kept.done(on.task(), at);
         return next(done, said, Objects.toString(block.setUpId(), ""), at).orElse(done);
+    }
+
+    /** A run is begun before anything is hot: its first stretch counts from the work on the first pull. */
+    private static Kept atWork(Kept kept, String task, Block block, int at) {
+        int one = block.cycle() == null
+                ? block.seconds()
+                : (int) Math.ceil(block.cycle().oneByOneSeconds());
+        return kept.begun(task, Math.max(at - one, kept.begun().getOrDefault(task, at)));
     }
 
     private static Block block(Kept kept, String task) {

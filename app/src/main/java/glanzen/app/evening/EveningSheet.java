@@ -2,7 +2,6 @@ package glanzen.app.evening;
 
 import glanzen.app.evening.EveningView.LeftBlock;
 import glanzen.app.evening.EveningView.PlannedBlock;
-import glanzen.app.evening.Kept.Lack;
 import glanzen.measure.Printer;
 import glanzen.template.Template;
 import glanzen.template.TextSheet;
@@ -41,6 +40,9 @@ final class EveningSheet {
             }
             sheet.line(clock.format(b.from()) + " to " + clock.format(b.to()) + "  " + b.job() + ": " + b.title() + ", "
                     + b.count());
+            if (b.otherBoards()) {
+                sheet.line("      other boards first");
+            }
             if (b.lay() != null) {
                 b.lay().things().forEach(t -> sheet.line("      " + t.tool() + ": " + t.piece() + ", " + t.job()));
             }
@@ -51,25 +53,16 @@ final class EveningSheet {
         if (!view.left().isEmpty()) {
             sheet.heading("Not in these hours");
             for (LeftBlock left : view.left()) {
-                sheet.line(left.job() + ": " + left.title() + ", " + left.count());
+                sheet.line(left.job() + ": " + left.title() + ", " + left.count() + " (" + left.because() + ")");
             }
         }
         if (!view.missing().isEmpty()) {
             sheet.heading("Before you begin");
-            view.missing().forEach(lack -> sheet.line(says(lack)));
+            view.missing().stream().map(printer::said).forEach(sheet::line);
         }
         sheet.heading("Lay ready");
         ready().stream().map(printer::said).forEach(sheet::line);
         return sheet.template("The evening");
-    }
-
-    private static String says(Lack lack) {
-        return switch (lack.why()) {
-            case SHORT -> lack.name() + ": " + Math.round(lack.by()) + " " + lack.unit() + " short";
-            case ORDER -> lack.name();
-            case RETIRED -> lack.name() + " is retired";
-            case STALE -> lack.name() + ": the gel has lost its tack and is spread anew";
-        };
     }
 
     private void hot(TextSheet sheet, String today) {

@@ -1,6 +1,5 @@
 package glanzen.app.evening;
 
-import glanzen.app.evening.Kept.Lack;
 import glanzen.evening.Together.Lay;
 import glanzen.evening.WayOut;
 import java.time.Instant;
@@ -23,7 +22,8 @@ import org.jspecify.annotations.Nullable;
  * @param searching whether better plans are looked for
  * @param solver whether there is anything to look for them with
  * @param heatUps how often something is heated up
- * @param changes how often something is swapped or set to another level while it is hot
+ * @param swaps how often something is swapped or set to another level while it is hot
+ * @param boards how often other boards are laid into a machine
  * @param idleSeconds how long heaters are hot with nothing on them, s
  * @param handsShare share of the hours until its end in which hands are at work, 0…1
  * @param behindSeconds by how much it is behind, s; 0 where nobody minds
@@ -47,19 +47,21 @@ record EveningView(
         boolean searching,
         boolean solver,
         int heatUps,
-        int changes,
+        int swaps,
+        int boards,
         int idleSeconds,
         double handsShare,
         int behindSeconds,
         @Nullable Instant latestAt,
-        List<Lack> missing,
+        List<String> missing,
         int sequence,
         long version) {
 
     /**
      * A stretch of work.
      *
-     * @param machines keys of machines it keeps
+     * @param machine key of the machine it keeps; nothing where it keeps none
+     * @param otherBoards whether other boards are laid into it first
      * @param meanwhile what is done while hands are free in a round
      * @param eachSeconds one round, s; nothing where it is no batch
      * @param oneByOneSeconds one by itself, s; nothing where it is no batch
@@ -78,7 +80,8 @@ record EveningView(
             Instant from,
             Instant to,
             @Nullable String setUpId,
-            List<String> machines,
+            @Nullable String machine,
+            boolean otherBoards,
             @Nullable String heater,
             List<String> meanwhile,
             @Nullable Double eachSeconds,
@@ -92,18 +95,25 @@ record EveningView(
 
     /** Why something is not planned. */
     enum Why {
-        /** There are not hours enough. */
-        HOURS,
-        /** It is longer than any of the hours. */
-        LONG,
-        /** What it waits for is not planned. */
-        WAITS,
-        /** Somebody left it out. */
-        BY_HAND
+        HOURS("no hours left"),
+        LONG("longer than any of the hours"),
+        WAITS("waits for what does not fit"),
+        BY_HAND("left out by you");
+
+        private final String label;
+
+        Why(String label) {
+            this.label = label;
+        }
+
+        String label() {
+            return label;
+        }
     }
 
-    /** A stretch of work that is not planned. */
-    record LeftBlock(String task, String jobId, String job, String title, int count, int seconds, Why why) {}
+    /** A stretch of work that is not planned; {@code because} says why in words. */
+    record LeftBlock(
+            String task, String jobId, String job, String title, int count, int seconds, Why why, String because) {}
 
     /** A way out; see {@link WayOut}. */
     record Way(WayOut.Kind kind, int seconds, @Nullable Instant by, String job, String title, int cards) {}

@@ -6,6 +6,7 @@ import glanzen.app.evening.EveningView.LeftBlock;
 import glanzen.app.evening.EveningView.PlannedBlock;
 import glanzen.app.evening.EveningView.Way;
 import glanzen.app.evening.EveningView.Why;
+import glanzen.app.evening.Kept.Lack;
 import glanzen.evening.Block;
 import glanzen.evening.WayOut;
 import glanzen.kit.HeatedRollers;
@@ -22,6 +23,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** Makes an evening fit to be shown. */
@@ -32,6 +34,7 @@ final class EveningViews {
     private final int now;
     private final Workload work;
     private final Schedule plan;
+    private final Set<Task> laidAnew;
 
     EveningViews(Kept kept, Kit kit, Instant now) {
         this.kept = kept;
@@ -47,6 +50,7 @@ final class EveningViews {
                 kept.quiet(),
                 kept.fixed());
         this.plan = kept.shown();
+        this.laidAnew = plan.laidAnew(work);
     }
 
     /** What would make possible what does not fit; it takes a while to find. */
@@ -79,12 +83,13 @@ final class EveningViews {
                 searching,
                 solver,
                 spells.size(),
-                (int) cost.changes() - spells.size(),
+                (int) cost.swaps(),
+                (int) cost.boards(),
                 (int) cost.idleSeconds(),
                 handsShare(end),
                 behind(),
                 latest(),
-                kept.missing(),
+                kept.missing().stream().map(Lack::says).toList(),
                 kept.sequence(),
                 version);
     }
@@ -112,7 +117,8 @@ final class EveningViews {
                 kept.at(plan.start(t)),
                 kept.at(plan.end(t)),
                 b.setUpId(),
-                t.machines(),
+                t.on() == null ? null : t.on().machine(),
+                laidAnew.contains(t),
                 t.hot() == null ? null : t.hot().heater(),
                 b.cycle() == null ? List.of() : b.cycle().says(),
                 b.cycle() == null ? null : b.cycle().seconds(),
@@ -134,7 +140,9 @@ final class EveningViews {
                 .filter(t -> !plan.plans(t) && !kept.done().containsKey(t.id()))
                 .map(t -> {
                     Block b = block(t);
-                    return new LeftBlock(t.id(), b.jobId(), b.job(), b.title(), b.count(), t.seconds(), why(t));
+                    Why why = why(t);
+                    return new LeftBlock(
+                            t.id(), b.jobId(), b.job(), b.title(), b.count(), t.seconds(), why, why.label());
                 })
                 .toList();
     }

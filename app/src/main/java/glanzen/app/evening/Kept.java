@@ -1,6 +1,7 @@
 package glanzen.app.evening;
 
 import glanzen.evening.EveningWork;
+import glanzen.measure.Figures;
 import glanzen.schedule.Hours;
 import glanzen.schedule.Schedule;
 import glanzen.schedule.Task;
@@ -76,7 +77,28 @@ public record Kept(
      * @param by how much there is too little; 0 where that is not counted
      * @param unit of that
      */
-    public record Lack(Why why, String name, double by, String unit) {}
+    public record Lack(Why why, String name, double by, String unit) {
+
+        private static final String AREA = "cm²";
+
+        /** In words; its area as a mark. */
+        String says() {
+            return switch (why) {
+                case SHORT -> name + " is short by " + amount();
+                case ORDER -> name;
+                case RETIRED -> name + " is retired";
+                case STALE -> "the gel of " + name + " has lost its tack and is spread anew";
+            };
+        }
+
+        private String amount() {
+            if (unit.equals(AREA)) {
+                return Figures.area(by);
+            }
+            long count = (long) Math.ceil(by);
+            return count + " " + (count == 1 ? unit.replaceAll("s$", "") : unit);
+        }
+    }
 
     public Kept {
         // Written before there were these, an evening says nothing of them.
@@ -152,10 +174,9 @@ public record Kept(
         if (since != null) {
             // Whoever has begun it knows why.
             int left = Math.max(60, since + t.seconds() - now);
-            return new Task(t.id(), t.job(), left, t.machines(), t.hot(), after, t.loud(), t.risky());
+            return new Task(t.id(), t.job(), left, t.on(), t.hot(), after, t.loud(), t.risky());
         }
-        return new Task(
-                t.id(), t.job(), t.seconds(), t.machines(), t.hot(), after, t.loud(), t.risky(), notBefore, notAfter);
+        return new Task(t.id(), t.job(), t.seconds(), t.on(), t.hot(), after, t.loud(), t.risky(), notBefore, notAfter);
     }
 
     /** The plan as far as it is of some work. */

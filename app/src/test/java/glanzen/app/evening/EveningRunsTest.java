@@ -28,7 +28,7 @@ class EveningRunsTest {
 
     private Task task(String id, String setUp, int count, After... after) {
         blocks.put(id, new Block(id, "job", "Job", id, count, 600, setUp, 600, setUp, null, List.of(), null));
-        return new Task(id, "job", 600, List.of(), null, List.of(after), false, false);
+        return new Task(id, "job", 600, null, null, List.of(after), false, false);
     }
 
     private Kept kept() {

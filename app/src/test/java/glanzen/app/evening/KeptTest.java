@@ -29,7 +29,7 @@ class KeptTest {
     private static final Instant SEVEN = Instant.parse("2026-06-01T19:00:00Z");
 
     private static Task task(String id, int seconds, After... after) {
-        return new Task(id, "job", seconds, List.of(), null, List.of(after), false, false);
+        return new Task(id, "job", seconds, null, null, List.of(after), false, false);
     }
 
     private static Instant after(int seconds) {

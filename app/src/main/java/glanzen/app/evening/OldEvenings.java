@@ -1,0 +1,36 @@
+package glanzen.app.evening;
+
+import glanzen.app.keeping.OldWriting;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Evenings as they were written when nothing was known of the boards in a machine. */
+@Component
+class OldEvenings implements OldWriting {
+
+    @Override
+    public Class<?> type() {
+        return Kept.class;
+    }
+
+    @Override
+    public String mark() {
+        return "machines";
+    }
+
+    @Override
+    public void upgrade(ObjectNode kept) {
+        for (JsonNode task : kept.path("work").path("tasks")) {
+            if (task instanceof ObjectNode old && old.has(mark())) {
+                JsonNode machines = old.remove(mark());
+                if (!machines.isEmpty()) {
+                    old.putObject("on")
+                            .put("machine", machines.get(0).asString())
+                            .put("boards", "")
+                            .put("layingSeconds", 0);
+                }
+            }
+        }
+    }
+}
