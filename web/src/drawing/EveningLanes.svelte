@@ -156,7 +156,7 @@
       {@render name(
         top,
         named(id),
-        pulls(used.reduce((sum, b) => sum + b.count, 0)) + (laid > 0 ? `, other boards at |` : ''),
+        pulls(used.reduce((sum, b) => sum + b.count, 0)) + (laid > 0 ? `, | boards` : ''),
       )}
       {#each used as b (b.task)}
         {#if b.otherBoards}

@@ -10,7 +10,7 @@ import glanzen.solver.CpSatPlanner;
 import java.util.Arrays;
 import java.util.Locale;
 
-/** How near plans of workshops nobody thought of come to the best there is. Arguments: tasks, seconds, workshops. */
+/** How near plans of workshops nobody thought of come to the best there is. Arguments: tasks, seconds, workshops, first seed. */
 public final class PlanFigures {
 
     private PlanFigures() {}
@@ -28,6 +28,7 @@ public final class PlanFigures {
         double seconds = Double.parseDouble(args[1]);
         int count = Integer.parseInt(args[2]);
         CpSatPlanner planner = new CpSatPlanner();
+        int first = Integer.parseInt(args[3]);
         double[] gaps = new double[count];
         double[] quick = new double[count];
         double saved = 0;
@@ -35,7 +36,7 @@ public final class PlanFigures {
         planner.improve(
                 Workshops.any(tasks, 4999), Greedy.plan(Workshops.any(tasks, 4999)), seconds, () -> false, f -> {});
         for (int n = 0; n < count; n++) {
-            Workload work = Workshops.any(tasks, 5000 + n);
+            Workload work = Workshops.any(tasks, first + n);
             long began = System.nanoTime();
             Schedule greedy = Greedy.plan(work);
             quick[n] = (System.nanoTime() - began) / 1e6;

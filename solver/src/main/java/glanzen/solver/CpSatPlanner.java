@@ -155,10 +155,13 @@ public final class CpSatPlanner implements Planner {
             }
         }
 
-        /** Whether nothing is left undone or late, and no plan ends a step earlier. */
+        /** Whether nothing is left undone or late, and no plan does without the last of the hours that are used. */
         private boolean reached() {
             Cost c = cost();
-            return c.leftSeconds() == 0 && c.lateSeconds() == 0 && (c.endSteps() - 1) * Schedule.END_STEP < endBound;
+            long end = c.endSteps() * Schedule.END_STEP;
+            return c.leftSeconds() == 0
+                    && c.lateSeconds() == 0
+                    && work.hours().stream().noneMatch(h -> endBound <= h.from() && h.from() < end - Schedule.END_STEP);
         }
 
         private CpSolver solver(double share) {
