@@ -105,7 +105,7 @@ final class Assembling {
 
     private void add(List<Made> pieces) {
         int cards = wanted.job().cards();
-        int batches = (int) Math.ceil(cards / (LONGER * atOnce()));
+        int batches = (int) Math.ceil(cards / ((phases.size() > 1 ? LONGER : 1) * atOnce()));
         List<Made> before = List.of();
         for (int b = 0; b < batches; b++) {
             int count = cards * (b + 1) / batches - cards * b / batches;

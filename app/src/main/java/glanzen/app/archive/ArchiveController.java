@@ -2,6 +2,7 @@ package glanzen.app.archive;
 
 import glanzen.app.archive.Transfers.Stage;
 import glanzen.app.archive.Transfers.Transfer;
+import glanzen.app.folder.FolderKeeper;
 import glanzen.app.web.AnyTime;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
@@ -26,10 +27,12 @@ class ArchiveController {
 
     private final WorkshopArchive archive;
     private final Transfers transfers;
+    private final FolderKeeper keeper;
 
-    ArchiveController(WorkshopArchive archive, Transfers transfers) {
+    ArchiveController(WorkshopArchive archive, Transfers transfers, FolderKeeper keeper) {
         this.archive = archive;
         this.transfers = transfers;
+        this.keeper = keeper;
     }
 
     @Operation(summary = "How far a workshop is that is being written or taken in")
@@ -52,7 +55,7 @@ class ArchiveController {
             content = @Content(mediaType = "application/zip", schema = @Schema(type = "string", format = "binary")))
     @GetMapping(produces = "application/zip")
     void export(HttpServletResponse response) throws IOException {
-        Path file = Files.createTempFile("glanzen-workshop", ".zip");
+        Path file = keeper.passing(".zip");
         try {
             try (OutputStream out = Files.newOutputStream(file);
                     Transfer transfer = transfers.begin()) {

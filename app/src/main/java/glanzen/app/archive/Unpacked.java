@@ -54,10 +54,10 @@ final class Unpacked implements AutoCloseable {
     /**
      * Unpacks one; nothing of the workshop is touched.
      *
+     * @param laidOut where its pictures are kept meanwhile; gone when this is closed
      * @throws BadInput if it is not as it should be
      */
-    static Unpacked of(InputStream in, Json json, Transfer transfer) throws IOException {
-        Path laidOut = Files.createTempFile("glanzen-workshop", ".pictures");
+    static Unpacked of(InputStream in, Path laidOut, Json json, Transfer transfer) throws IOException {
         try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(laidOut))) {
             Reading reading = new Reading(out, json, transfer);
             WorkshopFile file = reading.read(in);

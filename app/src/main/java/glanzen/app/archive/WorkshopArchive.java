@@ -5,6 +5,7 @@ import glanzen.app.card.CardService;
 import glanzen.app.drill.DrillLog;
 import glanzen.app.drying.DryingService;
 import glanzen.app.evening.EveningService;
+import glanzen.app.folder.FolderKeeper;
 import glanzen.app.job.JobService;
 import glanzen.app.job.SavedJob;
 import glanzen.app.keeping.Json;
@@ -60,6 +61,7 @@ public class WorkshopArchive {
     private final PreferencesService preferences;
     private final Numbers numbers;
     private final Json json;
+    private final FolderKeeper keeper;
 
     WorkshopArchive(
             KitService kit,
@@ -75,7 +77,8 @@ public class WorkshopArchive {
             CardService cards,
             PreferencesService preferences,
             Numbers numbers,
-            Json json) {
+            Json json,
+            FolderKeeper keeper) {
         this.kit = kit;
         this.evenings = evenings;
         this.drills = drills;
@@ -90,10 +93,16 @@ public class WorkshopArchive {
         this.preferences = preferences;
         this.numbers = numbers;
         this.json = json;
+        this.keeper = keeper;
     }
 
     /** What is in a workshop file, for the person who took it in. */
     public record Contents(int setUps, int pulls, int pictures) {}
+
+    /** Whether nothing is in the workshop: everything is made with something of the kit. */
+    public boolean empty() {
+        return kit.kit().all().findAny().isEmpty();
+    }
 
     /** Writes the whole workshop, as it is at one moment; what is the same writes the same bytes. */
     @Transactional(readOnly = true, isolation = Isolation.REPEATABLE_READ)
@@ -155,7 +164,7 @@ public class WorkshopArchive {
      */
     @Transactional
     public Contents read(InputStream in, Transfer transfer) throws IOException {
-        try (Unpacked unpacked = Unpacked.of(in, json, transfer)) {
+        try (Unpacked unpacked = Unpacked.of(in, keeper.passing(".pictures"), json, transfer)) {
             check(unpacked);
             return taken(unpacked, transfer);
         } catch (BadInput | Conflict | DataAccessException | UncheckedIOException known) {
@@ -169,7 +178,7 @@ public class WorkshopArchive {
 
     /** Reads a workshop file and says what is in it; nothing is changed. */
     public Contents contents(InputStream in, Transfer transfer) throws IOException {
-        try (Unpacked unpacked = Unpacked.of(in, json, transfer)) {
+        try (Unpacked unpacked = Unpacked.of(in, keeper.passing(".pictures"), json, transfer)) {
             check(unpacked);
             return contents(unpacked);
         }

@@ -132,9 +132,11 @@ public class BackupService {
         }
     }
 
-    /** Takes a whole workshop in; the one before is copied first. */
+    /** Takes a whole workshop in; the one before is copied first, unless there is nothing in it. */
     Contents take(InputStream in) throws IOException {
-        make(Kind.BEFORE);
+        if (!archive.empty()) {
+            make(Kind.BEFORE);
+        }
         try (Transfer transfer = transfers.begin()) {
             return archive.read(in, transfer);
         }

@@ -1,6 +1,7 @@
 package glanzen.app.folder;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.channels.FileChannel;
 import java.nio.channels.FileLock;
 import java.nio.channels.OverlappingFileLockException;
@@ -23,6 +24,7 @@ public final class DataFolder {
     public static final String DATABASE = "glanzen.mv.db";
 
     private static final String LOCK = "glanzen.lock";
+    private static final String PASSING = "passing";
     /** With less than this nothing can be kept for long, bytes. */
     private static final long LEAST_ROOM = 20L * 1024 * 1024;
 
@@ -51,8 +53,26 @@ public final class DataFolder {
         }
         keepToOneself(folder);
         lock(folder);
+        forgetPassing(folder);
         room(folder);
         return folder;
+    }
+
+    /** An empty file for what is only passing through. */
+    static Path passing(Path folder, String ending) throws IOException {
+        return Files.createTempFile(Files.createDirectories(folder.resolve(PASSING)), "passing", ending);
+    }
+
+    private static void forgetPassing(Path folder) {
+        try (Stream<Path> files =
+                Files.exists(folder.resolve(PASSING)) ? Files.list(folder.resolve(PASSING)) : Stream.of()) {
+            for (Path file : files.toList()) {
+                Files.deleteIfExists(file);
+            }
+        } catch (IOException | UncheckedIOException kept) {
+            // It takes up room and does no harm; a folder that cannot be written is told of elsewhere.
+            return;
+        }
     }
 
     private static Path path(String name) {

@@ -39,6 +39,11 @@ public class FolderKeeper implements DisposableBean {
         return folder;
     }
 
+    /** An empty file for what is only passing through; whoever asks deletes it, and if that is cut short the next start does. */
+    public Path passing(String ending) throws IOException {
+        return DataFolder.passing(folder, ending);
+    }
+
     /** A sentence on what was set aside at the start since it was damaged; empty if nothing was. */
     public String setAside() {
         return DatabaseCheck.note(folder);
