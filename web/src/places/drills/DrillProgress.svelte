@@ -4,6 +4,7 @@
   /** Skill by skill: seen, right, sure, and what would be right tomorrow; and how guesses met what came. */
   let { progress }: { progress: Schemas['DrillProgress'] } = $props();
   const SIDE = 150;
+  const WIDE = 200;
   const met = $derived(progress.skills.filter((s) => s.seen > 0));
   const percent = (share: number) => `${Math.round(100 * share)} %`;
 </script>
@@ -73,5 +74,40 @@
         ? `, ${progress.brierLately.toFixed(2)} over the last ten`
         : ''}; less is better.
     </p>
+  {/if}
+  {#if progress.overTime.length > 1}
+    {@const most = Math.max(0.3, ...progress.overTime.map((t) => t.brier))}
+    {@const last = progress.overTime.length - 1}
+    <h3 class="label mt-4 font-sans font-normal">Score of the last ten guesses, guess by guess</h3>
+    <svg
+      viewBox="-26 -8 {WIDE + 34} {SIDE / 2 + 30}"
+      class="mt-1 w-full max-w-[300px]"
+      role="img"
+      aria-label="From {progress.overTime[0]?.brier.toFixed(2)} after {progress.overTime[0]
+        ?.guesses} guesses to {progress.overTime[last]?.brier.toFixed(2)} after {progress.overTime[last]
+        ?.guesses}"
+    >
+      <rect width={WIDE} height={SIDE / 2} fill="none" stroke="var(--rule-strong)" />
+      {#each [0, most] as level (level)}
+        <text
+          x="-4"
+          y={(1 - level / most) * (SIDE / 2) + 4}
+          text-anchor="end"
+          font-size="10"
+          fill="var(--ink)">{level.toFixed(1)}</text
+        >
+      {/each}
+      <polyline
+        points={progress.overTime
+          .map((t, n) => `${(n / last) * WIDE},${(1 - t.brier / most) * (SIDE / 2)}`)
+          .join(' ')}
+        fill="none"
+        stroke="var(--verdigris)"
+        stroke-width="2"
+      />
+      <text x={WIDE / 2} y={SIDE / 2 + 16} text-anchor="middle" font-size="10" fill="var(--ink)"
+        >{progress.overTime[0]?.guesses} to {progress.overTime[last]?.guesses} guesses; lower is better</text
+      >
+    </svg>
   {/if}
 {/if}

@@ -1,6 +1,7 @@
 package glanzen.simulate;
 
 import glanzen.diagnosis.Cause;
+import glanzen.picture.Picture;
 import glanzen.picture.Spoiling;
 import java.util.Random;
 
@@ -33,12 +34,14 @@ public final class Mishap implements Spoiling {
         this.side = luck.nextBoolean() ? 1 : -1;
     }
 
-    /** Which causes show by themselves; the others are seen on the sheet, not where something came out. */
-    public static boolean drawn(Cause cause) {
-        return switch (cause) {
-            case MEDIUM_OVER, FILM_ON, SHEETS, BOARD_WORN, STIFF -> false;
-            default -> true;
-        };
+    /** A pull with what it leaves on the sheet besides. */
+    public Picture on(Picture pull) {
+        return OnTheSheet.of(pull, cause, seed);
+    }
+
+    /** A pull whose foil was pressed flat: it has lost its streaks. */
+    public static Picture dulled(Picture pull, long seed) {
+        return OnTheSheet.of(pull, Cause.MEDIUM_OVER, seed);
     }
 
     /**

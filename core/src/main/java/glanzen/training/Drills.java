@@ -24,7 +24,10 @@ public final class Drills {
         Random luck = new Random(seed * 0x9E3779B97F4A7C15L + 11);
         luck.nextDouble();
         return switch (topic.skill()) {
-            case READING -> new ReadingDrills(workshop).of(topic, seed);
+            case READING ->
+                Slip.named(topic.key())
+                        .map(slip -> new SlipDrills(workshop).of(topic, slip, seed))
+                        .orElseGet(() -> new ReadingDrills(workshop).of(topic, seed));
             case MOVES -> Optional.of(new BenchDrills(workshop).move(topic, luck));
             case ORDER -> new BenchDrills(workshop).order(topic, luck);
             case SQUEEZE -> new GuessDrills(workshop).squeeze(topic, luck);

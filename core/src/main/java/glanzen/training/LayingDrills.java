@@ -140,11 +140,13 @@ final class LayingDrills {
         int there = luck.nextInt(CORNERS.size());
         int right = axis == FlipAxis.SIDEWAYS ? there ^ 1 : there ^ 2;
         List<Option> options = new ArrayList<>();
+        List<Picture> pictures = new ArrayList<>(List.of(Outline.corner(there % 2 == 1, there >= 2)));
         for (int i = 0; i < CORNERS.size(); i++) {
-            options.add(new Option(Integer.toString(i), CORNERS.get(i)));
+            options.add(new Option(Integer.toString(i), CORNERS.get(i), pictures.size()));
+            pictures.add(Outline.corner(i % 2 == 1, i >= 2));
         }
         Question q = Question.choice(
-                "Where on the card is it, as the card is read?",
+                "What does the card look like, as it is read?",
                 options,
                 Integer.toString(right),
                 axis == FlipAxis.SIDEWAYS
@@ -156,7 +158,7 @@ final class LayingDrills {
                 "The plate lies in the %s of the platform as you look down on it. The card is turned %s to lie on it face down."
                         .formatted(CORNERS.get(there), how),
                 List.of(),
-                List.of(Outline.corner(there % 2 == 1, there >= 2)),
+                pictures,
                 q);
     }
 }

@@ -8,9 +8,11 @@ import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
 import java.util.List;
 import org.locationtech.jts.awt.ShapeWriter;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.util.AffineTransformation;
 
 /** A flat shape drawn: foil light, what is taken from it dark. */
 final class Outline {
@@ -19,6 +21,9 @@ final class Outline {
     private static final Color FOIL = new Color(0xd9b36c);
     private static final Color TAKEN = new Color(0x4a4038);
     private static final double SHARE = 0.9;
+    /** Shapes that cover each other by more than this look the same. */
+    private static final double SAME = 0.75;
+
     private static final double PLATFORM_W = 150;
     private static final double PLATFORM_H = 210;
 
@@ -38,6 +43,29 @@ final class Outline {
         return of(
                 geometry.toGeometry(new Envelope(0, PLATFORM_W, 0, PLATFORM_H)),
                 List.of(geometry.toGeometry(new Envelope(x, x + w, y, y + w))));
+    }
+
+    /** Whether a shape is seen to be upside down when it is. */
+    static boolean tellsItsTop(Geometry shape) {
+        Coordinate middle = shape.getEnvelopeInternal().centre();
+        Geometry turned = AffineTransformation.rotationInstance(Math.PI, middle.x, middle.y)
+                .transform(shape);
+        return shape.intersection(turned).getArea() < SAME * shape.getArea();
+    }
+
+    /** Two pictures side by side. */
+    static Picture beside(Picture left, Picture right) {
+        return (widthPx, heightPx) -> {
+            BufferedImage both = new BufferedImage(widthPx, heightPx, BufferedImage.TYPE_INT_RGB);
+            int half = Math.max(1, widthPx / 2 - 2);
+            Graphics2D g = both.createGraphics();
+            g.setColor(TAKEN);
+            g.fillRect(0, 0, widthPx, heightPx);
+            g.drawImage(left.draw(half, heightPx), 0, 0, null);
+            g.drawImage(right.draw(half, heightPx), widthPx - half, 0, null);
+            g.dispose();
+            return both;
+        };
     }
 
     private static BufferedImage draw(Geometry shape, List<Geometry> taken, int widthPx, int heightPx) {

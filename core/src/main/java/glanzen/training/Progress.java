@@ -12,11 +12,16 @@ import java.util.Objects;
  * @param calibration what was guessed against what came, in five classes
  * @param brier mean of Brier's score over all guesses; not a number while there are none
  * @param brierLately the same of the last ten
+ * @param overTime the same of ten at a time, from the fifth guess on
  */
-public record Progress(List<Of> skills, List<Calibrated> calibration, double brier, double brierLately) {
+public record Progress(
+        List<Of> skills, List<Calibrated> calibration, double brier, double brierLately, List<Then> overTime) {
 
     private static final int CLASSES = 5;
     private static final int LATELY = 10;
+    /** A mean of fewer says nothing. */
+    private static final int FEWEST = 5;
+
     private static final double DAY_SECONDS = 86_400;
 
     /**
@@ -38,6 +43,14 @@ public record Progress(List<Of> skills, List<Calibrated> calibration, double bri
      */
     public record Calibrated(double said, double came, int guesses) {}
 
+    /**
+     * How well was guessed up to a moment.
+     *
+     * @param guesses how many had been made
+     * @param brier mean score of the last of them
+     */
+    public record Then(Instant at, int guesses, double brier) {}
+
     /** The progress of somebody who answered so. */
     public static Progress of(List<Answered> answers, Instant now) {
         Repetition repetition = new Repetition(answers);
@@ -57,7 +70,16 @@ public record Progress(List<Of> skills, List<Calibrated> calibration, double bri
         }
         List<Answered> guesses = answers.stream().filter(a -> a.guess() != null).toList();
         List<Answered> lately = guesses.subList(Math.max(0, guesses.size() - LATELY), guesses.size());
-        return new Progress(skills, calibration(guesses), brier(guesses), brier(lately));
+        return new Progress(skills, calibration(guesses), brier(guesses), brier(lately), overTime(guesses));
+    }
+
+    private static List<Then> overTime(List<Answered> guesses) {
+        List<Then> all = new ArrayList<>();
+        for (int n = FEWEST; n <= guesses.size(); n++) {
+            double then = brier(guesses.subList(Math.max(0, n - LATELY), n));
+            all.add(new Then(guesses.get(n - 1).at(), n, then));
+        }
+        return all;
     }
 
     private static double brier(List<Answered> guesses) {

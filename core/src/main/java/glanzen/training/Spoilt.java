@@ -51,11 +51,11 @@ record Spoilt(SetUp setUp, PullModel model, Cause cause, long seed) {
         };
     }
 
-    /** What is seen that no picture shows. */
+    /** What is put in front of a person. */
     String says() {
-        return Mishap.drawn(cause)
-                ? "Somebody pulled this and put it in front of you."
-                : "Somebody pulled this and put it in front of you. They say: " + cause.shows() + ".";
+        return cause == Cause.SHEETS
+                ? "Somebody cut two sheets at once and put them in front of you: the upper one on the left, the one below on the right."
+                : "Somebody pulled this and put it in front of you.";
     }
 
     Picture picture() {
@@ -75,8 +75,15 @@ record Spoilt(SetUp setUp, PullModel model, Cause cause, long seed) {
         double widthMm = model.artwork().designBox().getWidth();
         Mishap mishap = new Mishap(shown, widthMm, luck);
         Rig rig = giving(given);
-        return shown == Cause.MOVED && model instanceof TransferModel transfer
+        Picture pull = shown == Cause.MOVED && model instanceof TransferModel transfer
                 ? new PullPicture(setUp, transfer, rig, luck).ghosted(MOVED_MM).spoilt(mishap)
                 : Picture.of(setUp, model, rig, luck, mishap);
+        Picture seen = mishap.on(pull);
+        return cause == Cause.SHEETS ? Outline.beside(upper(luck), seen) : seen;
+    }
+
+    /** Of two sheets the one next to the blade is through. */
+    private Picture upper(long luck) {
+        return Picture.of(setUp, model, giving(Mishap.given(Cause.AS_SET, new Random(seed))), luck);
     }
 }

@@ -9,7 +9,7 @@ import java.util.Optional;
 /**
  * One thing to be learned, which comes back until it sits.
  *
- * @param key tells it from the others of its skill: a cause, a move at the bench, or a shape of the question
+ * @param key tells it from the others of its skill: a cause, a slip of the hand, a move at the bench, or a shape of the question
  */
 public record Topic(Skill skill, String key) {
 
@@ -21,6 +21,9 @@ public record Topic(Skill skill, String key) {
         List<Cause> causes = new ArrayList<>(List.of(Cause.TOO_LITTLE, Cause.TOO_MUCH, Cause.AS_SET));
         Arrays.stream(Cause.values()).filter(c -> !causes.contains(c)).toList().forEach(causes::add);
         causes.forEach(cause -> all.add(new Topic(Skill.READING, cause.name())));
+        for (Slip slip : Slip.values()) {
+            all.add(new Topic(Skill.READING, slip.name()));
+        }
         for (BenchMove move : BenchMove.values()) {
             all.add(new Topic(Skill.MOVES, move.name()));
         }

@@ -118,6 +118,24 @@ class RepetitionTest {
     }
 
     @Test
+    void theScoreOfGuessesIsToldAsItWasThen() {
+        Topic guessing = Topic.everything().stream()
+                .filter(t -> t.skill() == Skill.HOW_MANY)
+                .findFirst()
+                .orElseThrow();
+        for (int n = 0; n < 20; n++) {
+            answer(guessing, n, true, true, n < 10 ? 0.0 : 1.0, 1.0);
+        }
+        List<Progress.Then> then = Progress.of(answers, day(21)).overTime();
+        assertEquals(16, then.size(), "from the fifth guess on");
+        assertEquals(5, then.get(0).guesses());
+        assertEquals(1, then.get(0).brier(), 1e-9);
+        assertEquals(0.5, then.get(10).brier(), 1e-9, "five of the last ten were wrong");
+        assertEquals(0, then.get(15).brier(), 1e-9);
+        assertEquals(day(19), then.get(15).at());
+    }
+
+    @Test
     void everySeedHasATopicAndEveryTopicItsSeeds() {
         for (Topic topic : Topic.everything()) {
             assertEquals(topic, Topic.of(topic.seed(9)));

@@ -9,6 +9,7 @@ import glanzen.app.drill.DrillView.DrillOption;
 import glanzen.app.drill.DrillView.DrillPart;
 import glanzen.app.drill.DrillView.DrillProgress;
 import glanzen.app.drill.DrillView.DrillQuestion;
+import glanzen.app.drill.DrillView.DrillScore;
 import glanzen.app.drill.DrillView.DrillSkill;
 import glanzen.app.web.Conflict;
 import glanzen.app.web.NotFound;
@@ -197,6 +198,9 @@ class DrillService {
                         .toList(),
                 Double.isNaN(p.brier()) ? null : p.brier(),
                 Double.isNaN(p.brierLately()) ? null : p.brierLately(),
+                p.overTime().stream()
+                        .map(t -> new DrillScore(t.at(), t.guesses(), t.brier()))
+                        .toList(),
                 (int) all.stream().map(Answered::topic).distinct().count(),
                 Topic.everything().size(),
                 new Repetition(all).due(now));

@@ -1,6 +1,7 @@
 package glanzen.app.drill;
 
 import glanzen.training.Question;
+import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -67,18 +68,23 @@ record DrillView(
      * @param due of them due now
      * @param brier mean score of guesses of how many of twenty; absent while there are none
      * @param brierLately the same of the last ten
+     * @param overTime the same as it was after each guess
      */
     record DrillProgress(
             List<DrillSkill> skills,
             List<DrillCalibrated> calibration,
             @Nullable Double brier,
             @Nullable Double brierLately,
+            List<DrillScore> overTime,
             int met,
             int topics,
             long due) {}
 
     /** One skill; see the core's {@link glanzen.training.Progress.Of}. */
     record DrillSkill(String skill, int seen, int right, int sure, int sureRight, double tomorrow) {}
+
+    /** How well was guessed up to a moment: mean score of the last ten. */
+    record DrillScore(Instant at, int guesses, double brier) {}
 
     /** Guesses near each other: their mean, what came, and how many. */
     record DrillCalibrated(double said, double came, int guesses) {}

@@ -14,6 +14,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Drills as the page asks for them; nothing of them goes anywhere else. */
 @ExtendWith(Server.class)
@@ -89,12 +90,19 @@ class DrillApiTest {
         int before = caller.get("/api/drills/progress").json().path("met").asInt();
         JsonNode drill = drill(seed(Skill.TURNED, 0));
         assertEquals(200, answer(drill, firsts(drill)).status());
-        JsonNode progress = caller.get("/api/drills/progress").json();
+        JsonNode progress = told();
         assertEquals(before + 1, progress.path("met").asInt());
         byte[] file = caller.get("/api/workshop").bytes();
         assertEquals(200, caller.stream("/api/workshop", file).status());
-        assertEquals(progress, caller.get("/api/drills/progress").json());
+        assertEquals(progress, told());
         assertTrue(caller.get("/api/drills/next").json().path("seed").isNumber());
+    }
+
+    /** Progress but for what is likely tomorrow, which fades while a test runs. */
+    private JsonNode told() {
+        JsonNode progress = caller.get("/api/drills/progress").json();
+        progress.path("skills").forEach(skill -> ((ObjectNode) skill).remove("tomorrow"));
+        return progress;
     }
 
     @Test
