@@ -7,6 +7,8 @@
   let { seed, question }: { seed: number; question: Schemas['DrillQuestion'] } = $props();
 
   const label = (key: string) => preferences.said(question.options.find((o) => o.key === key)?.label ?? '');
+  const PX_PER_MM = 6;
+  const thick = (key: string) => question.options.find((o) => o.key === key)?.thicknessMm ?? 0;
   const pictured = $derived(question.options.some((o) => o.picture !== undefined));
   const laid = $derived(question.kind === 'STACK' ? [...answering.answer].reverse() : answering.answer);
 </script>
@@ -55,7 +57,13 @@
         <p class="label">{question.kind === 'STACK' ? 'Your stack, top first' : 'Your order'}</p>
         <ol class="border-rule border-y" aria-live="polite">
           {#each laid as key, i (i)}
-            <li class="border-rule border-t px-2 py-1 first:border-t-0">
+            <li class="border-rule flex items-center gap-3 border-t px-2 py-1 first:border-t-0">
+              {#if thick(key) > 0}
+                <span
+                  class="bg-rule-strong w-10 shrink-0"
+                  style="height: {Math.max(2, PX_PER_MM * thick(key))}px"
+                ></span>
+              {/if}
               {question.kind === 'ORDER' ? `${i + 1}. ` : ''}{label(key)}
             </li>
           {:else}
@@ -64,6 +72,11 @@
             </li>
           {/each}
         </ol>
+        {#if question.kind === 'STACK' && laid.length > 0}
+          <p class="text-soft text-small">
+            {preferences.said(`{mm:${laid.reduce((sum, key) => sum + thick(key), 0).toFixed(3)}}`)} in all
+          </p>
+        {/if}
         <button class="press press-quiet -ml-2" disabled={laid.length === 0} onclick={() => answering.back()}
           >Take the last back (Backspace)</button
         >

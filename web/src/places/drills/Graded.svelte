@@ -56,7 +56,7 @@
                     <li class="border-rule flex items-center gap-2 border-t py-0.5 first:border-t-0">
                       <span
                         class="bg-rule-strong w-10 shrink-0"
-                        style="height: {Math.max(3, 4 * layer.thicknessMm)}px"
+                        style="height: {Math.max(2, 6 * layer.thicknessMm)}px"
                       ></span>
                       <span class="grow">{layer.name}</span>
                       <span class="figure text-soft">{preferences.length(layer.thicknessMm)}</span>

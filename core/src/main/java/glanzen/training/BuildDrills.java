@@ -61,7 +61,8 @@ final class BuildDrills {
     private Drill build(Topic topic, SetUp best, Random luck) {
         Map<String, Layer> tray = tray(best, luck);
         List<Option> options = tray.entrySet().stream()
-                .map(e -> new Option(e.getKey(), words(e.getValue())))
+                .map(e -> new Option(
+                        e.getKey(), words(e.getValue()), e.getValue().item().thicknessMm()))
                 .toList();
         Question q = new Question(
                 Kind.STACK, "Lay the stack, from the bottom up.", Told.shuffled(options, luck), List.of(), "");

@@ -28,12 +28,23 @@ public record Question(Kind kind, String asks, List<Option> options, List<String
     /**
      * Something to choose.
      *
+     * @param thicknessMm how thick it is, mm; 0 where it is no layer
      * @param picture which of the drill's pictures shows it; less than nothing where words do
      */
-    public record Option(String key, String label, int picture) {
+    public record Option(String key, String label, int picture, double thicknessMm) {
 
         Option(String key, String label) {
-            this(key, label, -1);
+            this(key, label, -1, 0);
+        }
+
+        /** One that is shown. */
+        Option(String key, String label, int picture) {
+            this(key, label, picture, 0);
+        }
+
+        /** A layer. */
+        Option(String key, String label, double thicknessMm) {
+            this(key, label, -1, thicknessMm);
         }
     }
 

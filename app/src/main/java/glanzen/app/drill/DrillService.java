@@ -123,7 +123,10 @@ class DrillService {
                                 q.asks(),
                                 q.options().stream()
                                         .map(o -> new DrillOption(
-                                                o.key(), o.label(), o.picture() < 0 ? null : o.picture()))
+                                                o.key(),
+                                                o.label(),
+                                                o.picture() < 0 ? null : o.picture(),
+                                                o.thicknessMm() > 0 ? o.thicknessMm() : null))
                                         .toList()))
                         .toList());
     }

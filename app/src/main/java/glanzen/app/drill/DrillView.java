@@ -35,7 +35,11 @@ record DrillView(
      *
      * @param picture number of the picture that shows it; absent where words do
      */
-    record DrillOption(String key, String label, @Nullable Integer picture) {}
+    record DrillOption(
+            String key,
+            String label,
+            @Nullable Integer picture,
+            @Nullable Double thicknessMm) {}
 
     /**
      * What an answer was worth.
