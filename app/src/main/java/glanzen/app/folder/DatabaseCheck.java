@@ -41,6 +41,10 @@ final class DatabaseCheck {
     }
 
     private static String damage(Path file, long least) {
+        if (file.toFile().length() == 0) {
+            // A file that was never written becomes a database when it is opened.
+            return least > 0 ? "it is empty" : "";
+        }
         try (MVStore store =
                 new MVStore.Builder().fileName(file.toString()).readOnly().open()) {
             return store.getCurrentVersion() < least ? "it was cut short and would open as it was some time ago" : "";
@@ -54,6 +58,8 @@ final class DatabaseCheck {
                         "The database " + file + " was written by another version of its engine.",
                         "Start the Glanzen that wrote it and take its workshop file along.");
             }
+            return "it cannot be read";
+        } catch (RuntimeException odd) {
             return "it cannot be read";
         }
     }

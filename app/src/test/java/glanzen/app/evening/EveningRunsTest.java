@@ -9,6 +9,8 @@ import glanzen.app.evening.EveningRequest.BenchHours;
 import glanzen.app.run.RunTold;
 import glanzen.app.run.RunTold.What;
 import glanzen.evening.Block;
+import glanzen.evening.Cycle;
+import glanzen.evening.Cycle.Stretch;
 import glanzen.evening.EveningWork;
 import glanzen.schedule.Schedule;
 import glanzen.schedule.Task;
@@ -59,6 +61,35 @@ class EveningRunsTest {
         assertEquals(Map.of("first", 700, "second", 1500), over.done());
         assertTrue(over.runs().isEmpty());
         assertFalse(over.begun().containsKey("cut"));
+    }
+
+    @Test
+    void warmingUpIsNotCountedAsWork() {
+        Block first = new Block(
+                "first",
+                "job",
+                "Job",
+                "first",
+                12,
+                600,
+                "foil",
+                600,
+                "foil",
+                Cycle.of(List.of(new Stretch(80, true)), List.of(), 0, 3),
+                List.of(),
+                null);
+        Kept begun = EveningRuns.heard(keptOf(first), told("foil", 0, What.BEGUN), 60);
+        Kept pulled = EveningRuns.heard(begun, told("", 1, What.PULLED), 500);
+        assertEquals(Map.of("first", 420), pulled.begun(), "80 s of work before the first pull was out");
+        assertEquals(pulled, EveningRuns.heard(pulled, told("", 2, What.PULLED), 580));
+    }
+
+    private Kept keptOf(Block block) {
+        Kept kept = kept();
+        Map<String, Block> all = new HashMap<>(blocks);
+        all.put(block.task(), block);
+        return Kept.of(SEVEN, kept.asked(), new EveningWork(kept.work().tasks(), all, List.of()), List.of())
+                .planned(new Schedule(kept.starts()), 0, 0, false);
     }
 
     @Test
