@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { clock, duration, fraction, length, said, temperature, weight, type Units } from './format';
+import { area, clock, duration, fraction, length, said, temperature, weight, type Units } from './format';
 
 const metric: Units = { length: 'MM', temperature: 'C', weight: 'GSM' };
 const us: Units = { length: 'IN', temperature: 'F', weight: 'LB_COVER' };
@@ -25,6 +25,11 @@ describe('other quantities', () => {
     expect(duration(240)).toBe('4 min');
     expect(duration(75)).toBe('75 s');
     expect(clock(9.9)).toBe('0:09');
+  });
+  it('says areas in square centimetres or square inches', () => {
+    expect(said('short by {cm2:64.5}', metric)).toBe(`short by ${area(64.5, metric)}`);
+    expect(area(64.5, metric)).toMatch(/^64.5 cm²$/);
+    expect(area(64.5, us)).toMatch(/^10 sq in$/);
   });
   it('prints the marks in a sentence', () => {
     expect(said('{mm:0.45} more, {k:10} hotter at {c:112}, {s:30}', us)).toBe(

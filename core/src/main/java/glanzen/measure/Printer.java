@@ -9,6 +9,7 @@ public final class Printer {
 
     private static final Pattern MARK = Pattern.compile("\\{(mm|cm2|c|k|s|gsm):(-?[\\d.]+)}");
     private static final int FRACTION = 32;
+    private static final double CM2_PER_SQUARE_INCH = 6.4516;
 
     private final LengthUnit unit;
 
@@ -38,10 +39,13 @@ public final class Printer {
         };
     }
 
+    /** To a tenth below a hundred, as on the page. */
     private String area(double cm2) {
-        return unit == LengthUnit.MM
-                ? Math.round(cm2) + " cm²"
-                : Math.round(cm2 * 100 / (LengthUnit.IN.mm() * LengthUnit.IN.mm())) + " in²";
+        double shown = unit == LengthUnit.MM ? cm2 : cm2 / CM2_PER_SQUARE_INCH;
+        String figure = shown >= 100
+                ? Long.toString(Math.round(shown))
+                : String.format(Locale.ROOT, "%.1f", shown).replaceAll("\\.0$", "");
+        return figure + (unit == LengthUnit.MM ? " cm²" : " sq in");
     }
 
     private static String duration(double seconds) {

@@ -26,7 +26,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.TimeUnit;
 import org.locationtech.jts.geom.Geometry;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 
 /** Which leftover still has foil for a design, and scraps as patchwork. */
@@ -76,6 +78,14 @@ class LeftoverService {
     List<LeftoverView> all() {
         Kit things = kit.kit();
         return kit.leftovers().parallelStream().map(l -> view(l, things)).toList();
+    }
+
+    /** Soon after the start, before anybody asks: cutting what is spent out of hundreds of them takes seconds the first time. */
+    @Scheduled(initialDelay = 15, fixedDelay = 24 * 3600, timeUnit = TimeUnit.SECONDS)
+    void drawAhead() {
+        if (kit.leftovers().size() <= MOST_DRAWN) {
+            all();
+        }
     }
 
     FinderView find(Draft draft, String key) {

@@ -49,8 +49,8 @@ class OldEveningsTest {
 
     @Test
     void whatIsMissingIsSaidInOnesOwnUnits() {
-        assertEquals("Gold foil is short by 65 cm²", said(Kept.Why.SHORT, "Gold foil", 64.6, "cm²", LengthUnit.MM));
-        assertEquals("Gold foil is short by 10 in²", said(Kept.Why.SHORT, "Gold foil", 64.6, "cm²", LengthUnit.IN));
+        assertEquals("Gold foil is short by 64.6 cm²", said(Kept.Why.SHORT, "Gold foil", 64.6, "cm²", LengthUnit.MM));
+        assertEquals("Gold foil is short by 10 sq in", said(Kept.Why.SHORT, "Gold foil", 64.6, "cm²", LengthUnit.IN));
         assertEquals(
                 "White card is short by 1 sheet", said(Kept.Why.SHORT, "White card", 0.4, "sheets", LengthUnit.MM));
         assertEquals(
