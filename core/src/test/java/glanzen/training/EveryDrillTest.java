@@ -51,8 +51,11 @@ class EveryDrillTest {
         return Drills.of(topic.seed(turn), List.of(WORKSHOP));
     }
 
+    private static final List<Drill> ALL =
+            Topic.everything().stream().flatMap(t -> drill(t, 3).stream()).toList();
+
     private static Stream<Drill> all() {
-        return Topic.everything().stream().flatMap(t -> drill(t, 3).stream());
+        return ALL.stream();
     }
 
     private static List<String> any(Question q) {

@@ -18,7 +18,7 @@ import java.util.TimerTask;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 
-/** Better plans by CP-SAT: what is left undone, lateness, the end and changes, one after the other, none at the cost of those before. */
+/** Better plans: which tasks fall into which hours, other orders of the work, and for few tasks CP-SAT with a clock, one aim after the other. */
 public final class CpSatPlanner implements Planner {
 
     /** Several do not find the same plan twice; searching in turns with each other they bring the native library down. */
@@ -61,7 +61,8 @@ public final class CpSatPlanner implements Planner {
         private final BooleanSupplier stopped;
         private final Consumer<Found> better;
         private final long until;
-        private Schedule best;
+        private volatile Schedule best;
+        private volatile Cost cost;
         private Schedule byHours;
         private int endBound;
         private boolean proven = true;
@@ -69,6 +70,7 @@ public final class CpSatPlanner implements Planner {
         Search(Workload work, Schedule start, double seconds, BooleanSupplier stopped, Consumer<Found> better) {
             this.work = work;
             this.best = start;
+            this.cost = start.cost(work);
             this.byHours = start;
             this.stopped = stopped;
             this.better = better;
@@ -78,9 +80,9 @@ public final class CpSatPlanner implements Planner {
         Found run() {
             byHours();
             boolean many = work.tasks().size() > MANY;
-            Cost before = cost();
+            Cost before = cost;
             reorder(Aim.SPILL, many ? MANY_SHARE : FEW_SHARE, this::reached);
-            if (cost().leftSeconds() < before.leftSeconds() || cost().lateSeconds() < before.lateSeconds()) {
+            if (cost.leftSeconds() < before.leftSeconds() || cost.lateSeconds() < before.lateSeconds()) {
                 byHours();
             }
             if (many) {
@@ -96,10 +98,10 @@ public final class CpSatPlanner implements Planner {
         private void onTheClock() {
             Model model = new Model(work);
             for (Model.Aim aim : Model.Aim.values()) {
-                if (aim.of(cost()) > 0 && goesOn()) {
+                if (aim.of(cost) > 0 && goesOn()) {
                     pursue(model, aim);
                 }
-                model.keep(aim, cost());
+                model.keep(aim, cost);
             }
         }
 
@@ -111,10 +113,6 @@ public final class CpSatPlanner implements Planner {
             return NANO * (until - System.nanoTime());
         }
 
-        private Cost cost() {
-            return best.cost(work);
-        }
-
         private Found found() {
             endBound = Math.max(endBound, Bound.endSeconds(work, best));
             return new Found(best, endBound, proven);
@@ -122,10 +120,10 @@ public final class CpSatPlanner implements Planner {
 
         /** Which tasks fall into which hours at best: a bound, and plans in which those have their choice first. */
         private void byHours() {
-            if (!goesOn()) {
+            if (!goesOn() || work.hours().isEmpty()) {
                 return;
             }
-            ByHours.Answer answer = new ByHours(work, cost()).solve(solver(BY_HOURS_SHARE));
+            ByHours.Answer answer = new ByHours(work, cost).solve(solver(BY_HOURS_SHARE));
             endBound = Math.max(endBound, answer.endSeconds());
             answer.evenings().ifPresent(into -> {
                 byHours = Greedy.plan(work, t -> into.getOrDefault(t.id(), into.size()));
@@ -157,7 +155,7 @@ public final class CpSatPlanner implements Planner {
 
         /** Whether nothing is left undone or late, and no plan does without the last of the hours that are used. */
         private boolean reached() {
-            Cost c = cost();
+            Cost c = cost;
             long end = c.endSteps() * Schedule.END_STEP;
             return c.leftSeconds() == 0
                     && c.lateSeconds() == 0
@@ -216,9 +214,10 @@ public final class CpSatPlanner implements Planner {
         /** A plan that was found, if it can be kept and is better. */
         private synchronized void take(Schedule plan) {
             Schedule forward = Greedy.pulledForward(work, plan);
-            if (forward.cost(work).compareTo(cost()) < 0
+            if (forward.cost(work).compareTo(cost) < 0
                     && Check.of(work, forward).isEmpty()) {
                 best = forward;
+                cost = forward.cost(work);
                 better.accept(found());
             }
         }

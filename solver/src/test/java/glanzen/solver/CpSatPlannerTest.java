@@ -171,4 +171,11 @@ class CpSatPlannerTest {
         assertEquals(
                 quick, PLANNER.improve(work, quick, 30, () -> true, f -> {}).schedule());
     }
+
+    @Test
+    void withoutHoursNothingIsPlannedAndNothingFails() {
+        Workload over = Workshops.any(8, 5).with(List.of(), 1);
+        Found found = improved(over, 0.3);
+        assertEquals(Map.of(), found.schedule().starts());
+    }
 }

@@ -63,6 +63,9 @@ class HostileTest {
         for (int n = 1 + random.nextInt(3); n > 0; n--) {
             List<JsonNode> parents = new ArrayList<>();
             gather(copy, parents);
+            if (parents.isEmpty()) {
+                return copy;
+            }
             JsonNode parent = parents.get(random.nextInt(parents.size()));
             if (parent instanceof ObjectNode object && !object.isEmpty()) {
                 List<String> names = new ArrayList<>(object.propertyNames());
