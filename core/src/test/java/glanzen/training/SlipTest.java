@@ -53,7 +53,8 @@ class SlipTest {
         assertEquals(0, differing(one, Slip.ASKEW.seen(CORNER, 1).draw(200, 120)));
     }
 
-    private static int differing(BufferedImage a, BufferedImage b) {
+    /** How many points of two pictures are not alike. */
+    static int differing(BufferedImage a, BufferedImage b) {
         int count = 0;
         for (int x = 0; x < a.getWidth(); x++) {
             for (int y = 0; y < a.getHeight(); y++) {
