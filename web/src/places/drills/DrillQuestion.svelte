@@ -2,12 +2,12 @@
   import type { Schemas } from '../../api/client';
   import { preferences } from '../../state/preferences.svelte';
   import { answering, KEYS } from './answering.svelte';
+  import LayerBar from './LayerBar.svelte';
 
   /** One question: options by digits, an order or a stack by one after the other, a number by typing it. */
   let { seed, question }: { seed: number; question: Schemas['DrillQuestion'] } = $props();
 
   const label = (key: string) => preferences.said(question.options.find((o) => o.key === key)?.label ?? '');
-  const PX_PER_MM = 6;
   const thick = (key: string) => question.options.find((o) => o.key === key)?.thicknessMm ?? 0;
   const pictured = $derived(question.options.some((o) => o.picture !== undefined));
   const laid = $derived(question.kind === 'STACK' ? [...answering.answer].reverse() : answering.answer);
@@ -59,10 +59,7 @@
           {#each laid as key, i (i)}
             <li class="border-rule flex items-center gap-3 border-t px-2 py-1 first:border-t-0">
               {#if thick(key) > 0}
-                <span
-                  class="bg-rule-strong w-10 shrink-0"
-                  style="height: {Math.max(2, PX_PER_MM * thick(key))}px"
-                ></span>
+                <LayerBar thicknessMm={thick(key)} />
               {/if}
               {question.kind === 'ORDER' ? `${i + 1}. ` : ''}{label(key)}
             </li>
@@ -74,7 +71,7 @@
         </ol>
         {#if question.kind === 'STACK' && laid.length > 0}
           <p class="text-soft text-small">
-            {preferences.said(`{mm:${laid.reduce((sum, key) => sum + thick(key), 0).toFixed(3)}}`)} in all
+            {preferences.length(laid.reduce((sum, key) => sum + thick(key), 0))} in all
           </p>
         {/if}
         <button class="press press-quiet -ml-2" disabled={laid.length === 0} onclick={() => answering.back()}

@@ -2,6 +2,7 @@
   import type { Schemas } from '../../api/client';
   import { preferences } from '../../state/preferences.svelte';
   import { answering } from './answering.svelte';
+  import LayerBar from './LayerBar.svelte';
 
   /** What an answer was worth, why, and what would have come of it. */
   interface Props {
@@ -54,10 +55,7 @@
                 <ol class="border-rule w-72 border-y">
                   {#each [...after.layers].reverse() as layer, n (n)}
                     <li class="border-rule flex items-center gap-2 border-t py-0.5 first:border-t-0">
-                      <span
-                        class="bg-rule-strong w-10 shrink-0"
-                        style="height: {Math.max(2, 6 * layer.thicknessMm)}px"
-                      ></span>
+                      <LayerBar thicknessMm={layer.thicknessMm} />
                       <span class="grow">{layer.name}</span>
                       <span class="figure text-soft">{preferences.length(layer.thicknessMm)}</span>
                     </li>

@@ -39,6 +39,7 @@ public final class Reordering {
         COST
     }
 
+    /** How much is left, is late and spills into the last hours, and how late it is done in all. */
     private record Spill(long leftSeconds, long lateSeconds, long lastFrom, long lastSeconds, long hoursBefore)
             implements Comparable<Spill> {
 
@@ -159,11 +160,7 @@ public final class Reordering {
 
     /** When the hours begin in which something begins. */
     private int lastFrom(int start) {
-        int from = 0;
-        for (Hours h : work.hours()) {
-            from = h.from() <= start ? h.from() : from;
-        }
-        return from;
+        return work.hours().get(hoursBefore(start)).from();
     }
 
     /** The order of a plan with some tasks elsewhere in it; none before what it waits for. */

@@ -123,12 +123,15 @@ public record Schedule(Map<String, Integer> starts) {
                 idle += start(b) - end(a);
             }
         }
-        return new Cost(left, late, (end + END_STEP - 1) / END_STEP, warm, swaps, boards(work), idle, risky);
-    }
-
-    /** How often other boards are laid into a machine. */
-    private long boards(Workload work) {
-        return laidAnew(work).size();
+        return new Cost(
+                left,
+                late,
+                (end + END_STEP - 1) / END_STEP,
+                warm,
+                swaps,
+                laidAnew(work).size(),
+                idle,
+                risky);
     }
 
     /** Tasks before which other boards are laid into their machine than lay there before. */

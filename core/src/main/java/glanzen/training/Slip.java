@@ -10,7 +10,6 @@ import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.util.Arrays;
-import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 
@@ -50,7 +49,6 @@ enum Slip {
     private final String says;
     private final String cause;
     private final String next;
-    private final List<Route> routes;
 
     Slip(String says, Fault fault) {
         this(says, fault.cause(), fault.next());
@@ -60,7 +58,6 @@ enum Slip {
         this.says = says;
         this.cause = cause;
         this.next = next;
-        this.routes = Fault.LIFTED.routes();
     }
 
     /** The slip of a name; nothing if it is none. */
@@ -70,7 +67,9 @@ enum Slip {
 
     /** Whether it can be shown on what a route makes: on foil. */
     boolean shows(Route route) {
-        return this == ASKEW ? Fault.ASKEW.routes().contains(route) : routes.contains(route);
+        return this == ASKEW
+                ? Fault.ASKEW.routes().contains(route)
+                : route.film().isPresent();
     }
 
     String says() {

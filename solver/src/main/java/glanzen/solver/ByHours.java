@@ -38,6 +38,9 @@ final class ByHours {
     private final List<Hours> hours;
     private final CpModel cp = new CpModel();
     private final Map<String, List<BoolVar>> in = new HashMap<>();
+    /** Whether anything falls into each of the hours. */
+    private final List<BoolVar> any = new ArrayList<>();
+
     private final IntVar end;
 
     /**
@@ -51,6 +54,7 @@ final class ByHours {
         this.work = work;
         this.hours = work.hours();
         this.end = cp.newIntVar(0, hours.get(hours.size() - 1).to(), "end");
+        hours.forEach(h -> any.add(cp.newBoolVar("any")));
         work.tasks().forEach(this::task);
         work.tasks().forEach(t -> t.after().forEach(a -> waits(t, a)));
         leaves(reached.leftSeconds());
@@ -97,6 +101,7 @@ final class ByHours {
         List<BoolVar> where = new ArrayList<>();
         for (Hours h : hours) {
             BoolVar x = cp.newBoolVar(t.id());
+            cp.addImplication(x, any.get(where.size()));
             where.add(x);
             if (!possible(t, h)) {
                 cp.addEquality(x, 0);
@@ -178,14 +183,12 @@ final class ByHours {
 
     /** Whatever is done in some hours keeps them busy for so long from their beginning. */
     private void ends(int h, LinearExprBuilder load, int atOnce) {
-        BoolVar any = cp.newBoolVar("any");
-        work.tasks().forEach(t -> cp.addImplication(in(t).get(h), any));
         cp.addGreaterOrEqual(
                         LinearExpr.term(end, atOnce),
                         LinearExpr.newBuilder()
                                 .add(load)
                                 .add((long) atOnce * hours.get(h).from()))
-                .onlyEnforceIf(any);
+                .onlyEnforceIf(any.get(h));
     }
 
     /** Quiet hours may overlap: the longest of them is lost for certain. */
