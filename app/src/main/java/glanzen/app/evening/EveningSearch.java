@@ -1,5 +1,6 @@
 package glanzen.app.evening;
 
+import glanzen.app.web.NotFound;
 import glanzen.schedule.Planner;
 import glanzen.schedule.Planner.Found;
 import glanzen.schedule.Schedule;
@@ -13,6 +14,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicBoolean;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.stereotype.Component;
 
 /** Looks for better plans in the background and tidies the best, one evening after another, until time is up or somebody stops it. */
@@ -72,7 +74,15 @@ class EveningSearch {
     }
 
     private void take(String id, Kept kept, Workload work, Found found, AtomicBoolean stopped) {
-        if (!stopped.get() && !evenings.better(id, kept.sequence(), work, found)) {
+        if (stopped.get()) {
+            return;
+        }
+        try {
+            if (!evenings.better(id, kept.sequence(), work, found)) {
+                stopped.set(true);
+            }
+        } catch (ConcurrencyFailureException | NotFound changed) {
+            // At this very moment somebody made another evening of it, or none.
             stopped.set(true);
         }
     }

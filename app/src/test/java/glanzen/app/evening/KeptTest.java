@@ -36,7 +36,7 @@ class KeptTest {
         return SEVEN.plusSeconds(seconds);
     }
 
-    private static Kept kept() {
+    static Kept kept() {
         EveningRequest asked = new EveningRequest(
                 List.of("job"),
                 List.of(new BenchHours(SEVEN, after(3600)), new BenchHours(after(90_000), after(93_600))),
