@@ -107,13 +107,25 @@ public class WorkshopArchive {
     /** Writes the whole workshop, as it is at one moment; what is the same writes the same bytes. */
     @Transactional(readOnly = true, isolation = Isolation.REPEATABLE_READ)
     public void write(OutputStream out, Transfer transfer) throws IOException {
-        transfer.stage("Writing it down", 0);
-        WorkshopFile file = new WorkshopFile(
+        int count = logbook.count();
+        transfer.stage("Packing pulls and pictures", count);
+        try (ZipOutputStream zip = new ZipOutputStream(new BufferedOutputStream(out, TOGETHER));
+                JsonAside aside = new JsonAside(keeper.passing(".json"), count, this::file, json)) {
+            logbook.goThrough(aside::next, (pull, picture) -> pack(zip, pull, picture), transfer::done);
+            transfer.stage("Writing the rest", 0);
+            zip.putNextEntry(entry(Unpacked.JSON_NAME));
+            aside.into(zip);
+            zip.closeEntry();
+        }
+    }
+
+    private WorkshopFile file(List<PullRecord> records) {
+        return new WorkshopFile(
                 WorkshopFile.FORMAT,
                 WorkshopFile.VERSION,
                 kit.view().unnumbered(),
                 setUps.all().stream().map(SavedSetUp::unnumbered).toList(),
-                logbook.records(),
+                records,
                 rigs.all(),
                 dryings.records(),
                 jobs.all().stream().map(SavedJob::unnumbered).toList(),
@@ -121,21 +133,6 @@ public class WorkshopArchive {
                 evenings.records(),
                 drills.records(),
                 preferences.get().unnumbered());
-        try (ZipOutputStream zip = new ZipOutputStream(new BufferedOutputStream(out, TOGETHER))) {
-            zip.putNextEntry(entry(Unpacked.JSON_NAME));
-            json.writePretty(zip, file);
-            zip.closeEntry();
-            List<String> pictured = logbook.pictured();
-            transfer.stage("Packing pictures", pictured.size());
-            for (int i = 0; i < pictured.size(); i++) {
-                String pull = pictured.get(i);
-                picture(
-                        zip,
-                        "pictures/" + pull + ".jpg",
-                        pulls.photographOf(pull).orElseThrow());
-                transfer.done(i + 1);
-            }
-        }
     }
 
     private static ZipEntry entry(String name) {
@@ -145,16 +142,20 @@ public class WorkshopArchive {
     }
 
     /** Pictures are packed already: each goes in as it is. */
-    private static void picture(ZipOutputStream zip, String name, byte[] content) throws IOException {
+    private static void pack(ZipOutputStream zip, String pull, byte[] content) {
         CRC32 sum = new CRC32();
         sum.update(content);
-        ZipEntry entry = entry(name);
+        ZipEntry entry = entry("pictures/" + pull + ".jpg");
         entry.setMethod(ZipEntry.STORED);
         entry.setSize(content.length);
         entry.setCrc(sum.getValue());
-        zip.putNextEntry(entry);
-        zip.write(content);
-        zip.closeEntry();
+        try {
+            zip.putNextEntry(entry);
+            zip.write(content);
+            zip.closeEntry();
+        } catch (IOException full) {
+            throw new UncheckedIOException(full);
+        }
     }
 
     /**

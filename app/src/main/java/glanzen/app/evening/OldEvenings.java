@@ -1,6 +1,7 @@
 package glanzen.app.evening;
 
 import glanzen.app.keeping.OldWriting;
+import java.util.List;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -9,21 +10,24 @@ import tools.jackson.databind.node.ObjectNode;
 @Component
 class OldEvenings implements OldWriting {
 
+    private static final String MACHINES = "machines";
+
     @Override
     public Class<?> type() {
         return Kept.class;
     }
 
     @Override
-    public String mark() {
-        return "machines";
+    public List<String> marks() {
+        // Of keys or of none; a kit has machines too, which are things.
+        return List.of("\"machines\":[\"", "\"machines\":[]");
     }
 
     @Override
     public void upgrade(ObjectNode kept) {
         for (JsonNode task : kept.path("work").path("tasks")) {
-            if (task instanceof ObjectNode old && old.has(mark())) {
-                JsonNode machines = old.remove(mark());
+            if (task instanceof ObjectNode old && old.has(MACHINES)) {
+                JsonNode machines = old.remove(MACHINES);
                 if (!machines.isEmpty()) {
                     old.putObject("on")
                             .put("machine", machines.get(0).asString())

@@ -5,17 +5,22 @@ import glanzen.measure.BadInput;
 import java.io.InputStream;
 import java.io.OutputStream;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.core.StreamWriteFeature;
 import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.SerializationContext;
+import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.ValueDeserializer;
+import tools.jackson.databind.ValueSerializer;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.module.SimpleModule;
 import tools.jackson.databind.node.ObjectNode;
@@ -36,13 +41,20 @@ public class Json {
      * @param old how things were written before
      */
     public Json(JsonMapper mapper, List<OldWriting> old) {
-        // What was written before a figure was known of has none: it reads as nought.
+        // What was written before a figure was known of has none: it reads as nought. What has no order is written in
+        // one all the same, since
+        // every start of the machine has another and what is the same is to be written the same.
         JsonMapper lenient = mapper.rebuild()
+                .enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
+                .addModule(new SimpleModule("in order").addSerializer(new SetInOrder()))
                 .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
                 .changeDefaultNullHandling(nulls -> nulls.withContentNulls(Nulls.SET))
                 .build();
         this.present = lenient;
-        this.marks = old.stream().map(writing -> '"' + writing.mark() + '"').toList();
+        this.marks = old.stream()
+                .flatMap(writing -> writing.marks().stream())
+                .distinct()
+                .toList();
         SimpleModule upgrades = new SimpleModule("old writing");
         old.forEach(writing -> add(upgrades, writing.type(), writing, lenient));
         this.mapper = lenient.rebuild().addModule(upgrades).build();
@@ -71,13 +83,14 @@ public class Json {
     }
 
     /** For whole files, which are written to be read by people too. */
-    public byte[] writePretty(Object value) {
-        return mapper.writerWithDefaultPrettyPrinter().writeValueAsBytes(value);
+    public byte[] writeFile(Object value) {
+        return mapper.writer().with(new ThingByThing()).writeValueAsBytes(value);
     }
 
     /** The same, bit by bit; what it is written to stays open. */
-    public void writePretty(OutputStream out, Object value) {
-        mapper.writerWithDefaultPrettyPrinter()
+    public void writeFile(OutputStream out, Object value) {
+        mapper.writer()
+                .with(new ThingByThing())
                 .without(StreamWriteFeature.AUTO_CLOSE_TARGET)
                 .writeValue(out, value);
     }
@@ -101,6 +114,19 @@ public class Json {
     /** The same of a document that came in a request. */
     public <T> T file(String name, JsonNode document, Class<T> type, String accepted) {
         return readable(name, accepted, () -> mapper.treeToValue(document, type));
+    }
+
+    /** Sets are written in the order of what is in them. */
+    private static final class SetInOrder extends ValueSerializer<Set<?>> {
+        @Override
+        public Class<?> handledType() {
+            return Set.class;
+        }
+
+        @Override
+        public void serialize(Set<?> set, JsonGenerator to, SerializationContext context) {
+            context.writeValue(to, set.stream().sorted().toList());
+        }
     }
 
     private static <T> T readable(String name, String accepted, Supplier<@Nullable T> reading) {

@@ -49,7 +49,7 @@ class ParcelController {
                                 .filename(parcel.title() + ".json", StandardCharsets.UTF_8)
                                 .build()
                                 .toString())
-                .body(json.writePretty(parcel));
+                .body(json.writeFile(parcel));
     }
 
     /**

@@ -2,18 +2,18 @@ package glanzen.app.pull;
 
 import glanzen.app.keeping.Json;
 import glanzen.app.keeping.Numbers;
-import glanzen.app.keeping.Pages;
 import glanzen.app.setup.Snapshot;
 import glanzen.learning.Fault;
 import glanzen.setup.SetUp;
 import jakarta.persistence.EntityManager;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.BiConsumer;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.IntConsumer;
+import java.util.stream.Stream;
 import org.hibernate.Session;
-import org.springframework.data.domain.PageRequest;
-import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -23,6 +23,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class PullArchive {
 
     private static final int TOGETHER = 200;
+    private static final int READ_TOGETHER = 50;
 
     private final PullRepository pulls;
     private final PictureRepository pictures;
@@ -38,24 +39,33 @@ public class PullArchive {
         this.entities = entities;
     }
 
-    /** The whole logbook, oldest first; read as it is gone through. */
+    /** How many pulls there are. */
     @Transactional(readOnly = true)
-    public List<PullRecord> records() {
-        return new Pages<>((int) pulls.count(), TOGETHER, page -> {
-            List<PullRecord> read =
-                    pulls.findAll(PageRequest.of(page, TOGETHER, Sort.by("number"))).getContent().parallelStream()
-                            .map(this::record)
-                            .toList();
-            // What was written down need not be held.
-            entities.clear();
-            return read;
-        });
+    public int count() {
+        return (int) pulls.count();
     }
 
-    /** Keys of pulls with a picture, oldest first. */
+    /**
+     * The whole logbook, oldest first, so many pulls at a time and each time their pictures after them; none of it is held.
+     *
+     * @param done told how many are gone through, now and then
+     */
     @Transactional(readOnly = true)
-    public List<String> pictured() {
-        return pulls.pictured();
+    public void goThrough(Consumer<List<PullRecord>> some, BiConsumer<String, byte[]> picture, IntConsumer done) {
+        List<String> ids = pulls.everyId();
+        for (int gone = 0; gone < ids.size(); gone += READ_TOGETHER) {
+            List<String> next = ids.subList(gone, Math.min(ids.size(), gone + READ_TOGETHER));
+            List<PullEntity> found = pulls.these(next);
+            entities.clear();
+            some.accept(found.parallelStream().map(this::record).toList());
+            try (Stream<PictureEntity> theirs = pictures.of(next)) {
+                theirs.forEach(p -> {
+                    picture.accept(p.pullId, p.read());
+                    entities.detach(p);
+                });
+            }
+            done.accept(gone + next.size());
+        }
     }
 
     private PullRecord record(PullEntity p) {
@@ -121,10 +131,7 @@ public class PullArchive {
             pull.version = version;
             entities.persist(pull);
             if (record.pictured()) {
-                PictureEntity picture = new PictureEntity();
-                picture.pullId = record.id();
-                picture.bytes = photographs.apply(record.id());
-                entities.persist(picture);
+                entities.persist(PictureEntity.of(record.id(), photographs.apply(record.id())));
             }
             if (++written % TOGETHER == 0) {
                 // What is written need not be held.

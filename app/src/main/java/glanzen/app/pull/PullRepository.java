@@ -1,6 +1,7 @@
 package glanzen.app.pull;
 
 import glanzen.learning.Observation.Outcome;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.domain.Limit;
@@ -18,12 +19,17 @@ interface PullRepository extends JpaRepository<PullEntity, String>, JpaSpecifica
     List<PullEntity> findTop6ByPlateIdAndFilmIdAndStockIdOrderByNumberDesc(
             String plateId, String filmId, String stockId);
 
+    @Query("select p.id from PullEntity p order by p.number, p.id")
+    List<String> everyId();
+
+    @Query("select p from PullEntity p where p.id in :ids order by p.number, p.id")
+    List<PullEntity> these(Collection<String> ids);
+
+    List<PullEntity> findByPlateIdAndFilmIdAndStockIdAndProvenTrue(String plateId, String filmId, String stockId);
+
     List<PullEntity> findTop8ByOrderByNumberDesc();
 
     List<PullEntity> findAllByRunIdOrderByNumber(String runId);
 
     List<PullEntity> findByOutcomeNotOrderByNumberDesc(Outcome outcome, Limit limit);
-
-    @Query("select p.id from PullEntity p where p.pictured = true order by p.number")
-    List<String> pictured();
 }

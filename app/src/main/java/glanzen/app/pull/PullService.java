@@ -229,10 +229,7 @@ public class PullService {
     public SavedSetUp prove(String id, long version) {
         PullEntity pull = find(id);
         Conflict.unlessSame(version, pull.version);
-        pulls.findAll().stream()
-                .filter(p -> p.plateId.equals(pull.plateId)
-                        && p.filmId.equals(pull.filmId)
-                        && p.stockId.equals(pull.stockId))
+        pulls.findByPlateIdAndFilmIdAndStockIdAndProvenTrue(pull.plateId, pull.filmId, pull.stockId)
                 .forEach(p -> p.proven = false);
         pull.proven = true;
         return setUps.keep(
@@ -245,10 +242,7 @@ public class PullService {
     @TriedAgain
     public PullView photograph(String id, byte[] file) {
         PullEntity pull = find(id);
-        PictureEntity picture = pictures.findById(id).orElseGet(PictureEntity::new);
-        picture.pullId = id;
-        picture.bytes = Pictures.taken(file);
-        pictures.save(picture);
+        pictures.save(PictureEntity.of(id, Pictures.taken(file)));
         pull.pictured = true;
         return view(pulls.saveAndFlush(pull));
     }
@@ -256,7 +250,7 @@ public class PullService {
     /** The photograph, if there is one. */
     @Transactional(readOnly = true)
     public Optional<byte[]> photographOf(String id) {
-        return pictures.findById(id).map(p -> p.bytes);
+        return pictures.findById(id).map(PictureEntity::read);
     }
 
     /** What the latest pulls that did not come out were set up as. */

@@ -172,7 +172,7 @@ public class PullStories {
     @Transactional(readOnly = true)
     public byte[] straight(String id) {
         PullEntity pull = find(id);
-        byte[] photograph = pictures.findById(id).map(p -> p.bytes).orElse(null);
+        byte[] photograph = pictures.findById(id).map(PictureEntity::read).orElse(null);
         LogRead read = pull.readOff == null ? null : json.read(pull.readOff, LogRead.class);
         if (photograph == null || read == null || read.placing() == null) {
             throw new Conflict("This pull was not read off a picture, so it cannot be seen straight from above.");

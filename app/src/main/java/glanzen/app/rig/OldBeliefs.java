@@ -2,6 +2,7 @@ package glanzen.app.rig;
 
 import glanzen.app.keeping.OldWriting;
 import glanzen.app.rig.RigService.Belief;
+import java.util.List;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -9,20 +10,22 @@ import tools.jackson.databind.node.ObjectNode;
 @Component
 class OldBeliefs implements OldWriting {
 
+    private static final String PRESS = "pressId";
+
     @Override
     public Class<?> type() {
         return Belief.class;
     }
 
     @Override
-    public String mark() {
-        return "pressId";
+    public List<String> marks() {
+        return List.of('"' + PRESS + '"');
     }
 
     @Override
     public void upgrade(ObjectNode belief) {
-        if (belief.has(mark())) {
-            belief.set("machineId", belief.remove(mark()));
+        if (belief.has(PRESS)) {
+            belief.set("machineId", belief.remove(PRESS));
         }
     }
 }

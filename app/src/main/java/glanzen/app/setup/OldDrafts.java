@@ -12,6 +12,7 @@ import tools.jackson.databind.node.ObjectNode;
 @Component
 class OldDrafts implements OldWriting {
 
+    private static final String PRESS = "pressId";
     private static final List<String> PLATFORM_MEMBERS =
             List.of("platformId", "level", "heating", "soakSeconds", "holdSeconds");
 
@@ -21,16 +22,16 @@ class OldDrafts implements OldWriting {
     }
 
     @Override
-    public String mark() {
-        return "pressId";
+    public List<String> marks() {
+        return List.of('"' + PRESS + '"');
     }
 
     @Override
     public void upgrade(ObjectNode draft) {
-        if (!draft.has(mark())) {
+        if (!draft.has(PRESS)) {
             return;
         }
-        draft.set("machineId", draft.remove(mark()));
+        draft.set("machineId", draft.remove(PRESS));
         if (draft.hasNonNull("platformId")) {
             ObjectNode on = draft.putObject("onPlatform");
             PLATFORM_MEMBERS.forEach(member -> on.set(member, draft.get(member)));

@@ -101,7 +101,7 @@ class ArchiveApiTest {
     @Test
     void aBadFileChangesNothingAndSaysWhatIsWrong() throws IOException {
         // Without its pictures, so that only what is changed below is wrong.
-        String good = json(caller.get("/api/workshop").bytes()).replace("\"pictured\" : true", "\"pictured\" : false");
+        String good = json(caller.get("/api/workshop").bytes()).replace("\"pictured\":true", "\"pictured\":false");
         String before = caller.get("/api/set-ups").json().toString()
                 + caller.get("/api/kit").json();
         assertRefused(take("no zip".getBytes()), "file");
@@ -110,12 +110,12 @@ class ArchiveApiTest {
         assertRefused(take(zip("workshop.json", "{")), "workshop.json");
         assertRefused(take(zip("workshop.json", good.replace("glanzen-workshop", "something-else"))), "format");
         // A set-up that names a plate which is not in the kit of the file.
-        String missing = good.replaceFirst("\"id\" : \"rosette\"", "\"id\" : \"rosette-lost\"");
+        String missing = good.replaceFirst("\"id\":\"rosette\"", "\"id\":\"rosette-lost\"");
         Reply refused = take(zip("workshop.json", missing));
         assertRefused(refused, "layers");
         assertTrue(refused.detail().contains("not in your kit"), refused.detail());
         assertRefused(
-                take(zip("workshop.json", good.replaceFirst("\"thicknessMm\" : 3.0", "\"thicknessMm\" : -3.0"))),
+                take(zip("workshop.json", good.replaceFirst("\"thicknessMm\":3.0", "\"thicknessMm\":-3.0"))),
                 "thickness");
         assertEquals(
                 before,
@@ -126,23 +126,22 @@ class ArchiveApiTest {
     /** Each of these was once taken in, and broke a page for good. */
     @Test
     void whatWouldBreakAPageIsRefusedWhole() throws IOException {
-        String good = json(caller.get("/api/workshop").bytes()).replace("\"pictured\" : true", "\"pictured\" : false");
+        String good = json(caller.get("/api/workshop").bytes()).replace("\"pictured\":true", "\"pictured\":false");
         String kit = caller.get("/api/kit").json().toString();
         String far = "\"+1000000000-12-31T23:59:59Z\"";
         for (String when : new String[] {"spreadAt", "loggedAt", "touchedAt"}) {
-            String file = good.replaceFirst("\"" + when + "\" : \"[^\"]*\"", "\"" + when + "\" : " + far);
+            String file = good.replaceFirst("\"" + when + "\":\"[^\"]*\"", "\"" + when + "\":" + far);
             assertRefused(take(zip("workshop.json", file)), when);
         }
-        assertRefused(
-                take(zip("workshop.json", good.replaceFirst("\"rigs\" : \\[", "\"rigs\" : [], \"x\" : ["))), "rigs");
+        assertRefused(take(zip("workshop.json", good.replaceFirst("\"rigs\":\\[", "\"rigs\":[], \"x\":["))), "rigs");
         assertRefused(
                 take(zip(
                         "workshop.json",
-                        good.replaceFirst("(?s)(\"beliefs\" : \\[ \\{\\s*\"machineId\" : )\"[^\"]*\"", "$1\"gone\""))),
+                        good.replaceFirst("(?s)(\"beliefs\":\\[\\s*\\{\\s*\"machineId\":)\"[^\"]*\"", "$1\"gone\""))),
                 "beliefs");
         String vast = "{\"kind\": \"OUTLINE\", \"text\": \"\", \"outline\": \"M0 0L9000000 0L9000000 9000000Z\"}";
         assertRefused(
-                take(zip("workshop.json", good.replaceFirst("(?s)\"motif\" : \\{.*?\\}", "\"motif\" : " + vast))),
+                take(zip("workshop.json", good.replaceFirst("(?s)\"motif\":\\{.*?\\}", "\"motif\":" + vast))),
                 "outline");
         assertEquals(kit, caller.get("/api/kit").json().toString());
     }
@@ -250,7 +249,7 @@ class ArchiveApiTest {
     @Test
     void aJobOfStockThatIsNotInTheFileChangesNothing() throws IOException {
         byte[] now = caller.get("/api/workshop").bytes();
-        String lost = json(now).replace("\"stockId\" : \"slate-270\"", "\"stockId\" : \"nowhere\"");
+        String lost = json(now).replace("\"stockId\":\"slate-270\"", "\"stockId\":\"nowhere\"");
         int before = caller.get("/api/jobs").json().size();
         assertEquals(422, take(zip("workshop.json", lost)).status());
         assertEquals(before, caller.get("/api/jobs").json().size());

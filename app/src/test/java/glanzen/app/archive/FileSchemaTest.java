@@ -73,9 +73,9 @@ class FileSchemaTest {
         List<Error> wrong = schema.validate(file, InputFormat.JSON);
         assertTrue(wrong.isEmpty(), () -> wrong.stream().limit(5).toList().toString());
         for (String[] bent : new String[][] {
-            {"\"thicknessMm\" : 3.0", "\"thicknessMm\" : \"thick\""},
-            {"\"route\" : \"HOT_PLATE\"", "\"route\" : \"BY_MAGIC\""},
-            {"\"format\" : \"glanzen-workshop\",", ""}
+            {"\"thicknessMm\":3.0", "\"thicknessMm\":\"thick\""},
+            {"\"route\":\"HOT_PLATE\"", "\"route\":\"BY_MAGIC\""},
+            {"\"format\":\"glanzen-workshop\",", ""}
         }) {
             String broken = file.replaceFirst(bent[0], bent[1]);
             assertFalse(broken.equals(file), bent[0]);

@@ -18,7 +18,7 @@ import tools.jackson.databind.json.JsonMapper;
 class OldEveningsTest {
 
     private static final String TASK = """
-            {"id": "%s", "job": "job", "seconds": 600, "machines": [%s], "after": [], "loud": false, "risky": false}""";
+            {"id": "%s", "job": "job", "seconds": 600, "machines":[%s], "after": [], "loud": false, "risky": false}""";
 
     private static String evening(String... tasks) {
         return """
