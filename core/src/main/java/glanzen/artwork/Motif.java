@@ -68,7 +68,7 @@ public record Motif(Kind kind, String text, String outline) {
                         kind != Kind.WORDS || Lettering.unknown(text).isEmpty(),
                         "motif.text",
                         "cannot be drawn: " + String.join(" ", Lettering.unknown(text)),
-                        "letters of European languages with their accents, digits and punctuation")
+                        "Latin, Greek, Cyrillic, Armenian, Georgian or Hebrew letters; others as an outline from an SVG file")
                 .holds(
                         kind != Kind.OUTLINE || !outline.isEmpty() && outline.length() <= LONGEST_OUTLINE,
                         "motif.outline",

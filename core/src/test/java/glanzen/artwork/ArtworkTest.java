@@ -15,6 +15,9 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.PrecisionModel;
+import org.locationtech.jts.geom.util.AffineTransformation;
+import org.locationtech.jts.precision.GeometryPrecisionReducer;
 
 class ArtworkTest {
 
@@ -76,7 +79,12 @@ class ArtworkTest {
                 "ABCDEFGHIJKLMNOPQRSTUVWXYZ",
                 "abcdefghijklmnopqrstuvwxyz",
                 "0123456789",
-                "Größe, Łódź & ‘crème brûlée’ – ½"
+                "Größe, Łódź & ‘crème brûlée’ – ½",
+                "Κυψέλη μελιού",
+                "Пчёлы и мёд",
+                "Մեղր եւ մոմ",
+                "თაფლი",
+                "דבש ושעווה"
             })
     void theAlphabetIsWhole(String text) {
         Geometry letters = Lettering.outline(text);
@@ -97,9 +105,42 @@ class ArtworkTest {
     }
 
     @Test
+    void anAccentTypedByItselfIsPartOfItsLetter() {
+        assertTrue(Lettering.outline("e\u0301").equalsExact(Lettering.outline("é")));
+    }
+
+    /** Hebrew begins at the right; figures in it run from the left, and a bracket opens where it is read from. */
+    @Test
+    void lettersStandAsTheyAreRead() {
+        assertTrue(firstFromTheRight("דבש").equalsTopo(atTheLeft(Lettering.outline("ד"))));
+        assertTrue(firstFromTheRight("דבש 17").equalsTopo(atTheLeft(Lettering.outline("ד"))));
+        assertTrue(firstFromTheRight("(דבש)").equalsTopo(atTheLeft(Lettering.outline(")"))));
+    }
+
+    private static Geometry firstFromTheRight(String text) {
+        Geometry all = Lettering.outline(text);
+        Geometry last = all.getGeometryN(0);
+        for (int i = 1; i < all.getNumGeometries(); i++) {
+            Geometry next = all.getGeometryN(i);
+            if (next.getEnvelopeInternal().getMaxX()
+                    > last.getEnvelopeInternal().getMaxX()) {
+                last = next;
+            }
+        }
+        return atTheLeft(last);
+    }
+
+    private static Geometry atTheLeft(Geometry shape) {
+        Geometry moved = AffineTransformation.translationInstance(
+                        -shape.getEnvelopeInternal().getMinX(), 0)
+                .transform(shape);
+        return GeometryPrecisionReducer.reduce(moved, new PrecisionModel(1e6));
+    }
+
+    @Test
     void whatCannotBeDrawnIsNamed() {
-        BadInput refused = assertThrows(BadInput.class, () -> Motif.words("snow ☃ 雪"));
-        assertEquals("cannot be drawn: ☃ 雪", refused.problems().get(0).message());
+        BadInput refused = assertThrows(BadInput.class, () -> Motif.words("bee 蜂 雪"));
+        assertEquals("cannot be drawn: 蜂 雪", refused.problems().get(0).message());
     }
 
     @Test

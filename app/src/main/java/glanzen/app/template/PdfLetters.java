@@ -24,7 +24,7 @@ import org.apache.pdfbox.pdmodel.font.PDType0Font;
 final class PdfLetters {
 
     private static final List<String> FILES =
-            List.of("/glanzen/artwork/atkinson-hyperlegible-next-medium.ttf", "/glanzen/letters/dejavu-sans.ttf");
+            List.of("/glanzen/artwork/atkinson-hyperlegible-next-medium.ttf", "/glanzen/artwork/dejavu-sans.ttf");
     private static final FontRenderContext EXACT = new FontRenderContext(null, true, true);
 
     private final PDDocument document;
