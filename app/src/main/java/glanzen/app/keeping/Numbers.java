@@ -1,6 +1,7 @@
 package glanzen.app.keeping;
 
 import jakarta.persistence.EntityManager;
+import jakarta.persistence.FlushModeType;
 import org.springframework.stereotype.Component;
 
 /** Numbers that only ever grow. They come from sequences, so two who ask at once never get the same. */
@@ -41,7 +42,9 @@ public class Numbers {
     }
 
     private long next(String sequence) {
+        // A sequence has nothing to do with what is about to be written.
         return (Long) entities.createNativeQuery("select next value for " + sequence, Long.class)
+                .setFlushMode(FlushModeType.COMMIT)
                 .getSingleResult();
     }
 }

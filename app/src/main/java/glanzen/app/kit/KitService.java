@@ -19,8 +19,10 @@ import glanzen.kit.Press;
 import glanzen.kit.Stock;
 import jakarta.persistence.EntityManager;
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
@@ -42,6 +44,9 @@ public class KitService {
     /** A drawing that follows a hand asks for the kit many times a second. */
     private final TransactionalCache<KitView> mind = new TransactionalCache<>();
 
+    /** What was read last, by what is kept. */
+    private volatile Map<KitRow, Record> read = Map.of();
+
     KitService(KitRepository items, Json json, JsonMapper mapper, EntityManager entities) {
         this.items = items;
         this.json = json;
@@ -55,20 +60,34 @@ public class KitService {
         return mind.get(this::readAll);
     }
 
+    /** One thing changes at a time, and every other is as it was read before. */
     private KitView readAll() {
-        List<KitItemEntity> all = items.findAllByOrderByPlace();
+        List<KitRow> all = items.everything();
+        Map<KitRow, Record> before = read;
+        Map<KitRow, Record> now = new HashMap<>(2 * all.size());
+        all.forEach(row -> {
+            Record known = before.get(row);
+            now.put(
+                    row,
+                    known != null ? known : json.read(row.body(), row.shelf().type()));
+        });
+        read = now;
+        return view(now, all);
+    }
+
+    private static KitView view(Map<KitRow, Record> read, List<KitRow> all) {
         return new KitView(
-                kept(all, Press.class),
-                kept(all, Platform.class),
-                kept(all, Board.class),
-                kept(all, Plate.class),
-                kept(all, Stock.class),
-                kept(all, Film.class),
-                kept(all, Leftover.class),
-                kept(all, HeatedRollers.class),
-                kept(all, Offcut.class),
-                kept(all, FoamSheet.class),
-                kept(all, Envelope.class));
+                kept(read, all, Press.class),
+                kept(read, all, Platform.class),
+                kept(read, all, Board.class),
+                kept(read, all, Plate.class),
+                kept(read, all, Stock.class),
+                kept(read, all, Film.class),
+                kept(read, all, Leftover.class),
+                kept(read, all, HeatedRollers.class),
+                kept(read, all, Offcut.class),
+                kept(read, all, FoamSheet.class),
+                kept(read, all, Envelope.class));
     }
 
     /** Everything, as the core knows it; retired things too, since old set-ups may name them. */
@@ -244,10 +263,11 @@ public class KitService {
                 .orElseThrow(() -> new NotFound("This " + shelf(type).word()));
     }
 
-    private <T extends Record> List<Versioned<T>> kept(List<KitItemEntity> all, Class<T> type) {
+    private static <T extends Record> List<Versioned<T>> kept(
+            Map<KitRow, Record> read, List<KitRow> all, Class<T> type) {
         return all.stream()
-                .filter(e -> e.shelf == shelf(type))
-                .map(e -> kept(e, type))
+                .filter(row -> row.shelf() == shelf(type))
+                .map(row -> new Versioned<>(type.cast(read.get(row)), row.version(), row.retired()))
                 .toList();
     }
 

@@ -1,5 +1,6 @@
 package glanzen.app.pull;
 
+import glanzen.app.pull.PullPictures.Look;
 import glanzen.app.pull.PullService.Comparison;
 import glanzen.app.pull.PullService.PullPage;
 import glanzen.app.pull.PullStories.RecipeTrend;
@@ -42,12 +43,14 @@ import org.springframework.web.multipart.MultipartFile;
 class PullController {
 
     private final PullService pulls;
+    private final PullPictures pictures;
     private final PullStories stories;
     private final BatchPulls batch;
 
-    PullController(PullService pulls, PullStories stories, BatchPulls batch) {
-        this.stories = stories;
+    PullController(PullService pulls, PullPictures pictures, PullStories stories, BatchPulls batch) {
         this.pulls = pulls;
+        this.pictures = pictures;
+        this.stories = stories;
         this.batch = batch;
     }
 
@@ -186,7 +189,8 @@ class PullController {
     @Operation(summary = "Keeps a photograph of a pull")
     @PostMapping(path = "/{id}/picture", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     PullView photograph(@PathVariable String id, @RequestParam MultipartFile picture) throws IOException {
-        return pulls.photograph(id, Pictures.bytes(picture));
+        pictures.photograph(id, Pictures.bytes(picture));
+        return pulls.get(id);
     }
 
     /** The photograph if there is one, else a drawing. */
@@ -199,10 +203,10 @@ class PullController {
             @RequestParam(defaultValue = "300") int width,
             @RequestParam(defaultValue = "200") int height) {
         Pictures.checkSize(width, height);
-        byte[] photograph = pulls.photographOf(id).orElse(null);
+        Look look = pictures.of(id, width, height);
         return ResponseEntity.ok()
-                .contentType(photograph != null ? MediaType.IMAGE_JPEG : MediaType.IMAGE_PNG)
+                .contentType(look.photographed() ? MediaType.IMAGE_JPEG : MediaType.IMAGE_PNG)
                 .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePrivate())
-                .body(photograph != null ? photograph : pulls.drawn(id, width, height));
+                .body(look.bytes());
     }
 }

@@ -14,10 +14,8 @@ import glanzen.app.setup.SetUpService;
 import glanzen.app.setup.Snapshot;
 import glanzen.app.web.Conflict;
 import glanzen.app.web.NotFound;
-import glanzen.app.web.Pictures;
 import glanzen.forecast.Forecast;
 import glanzen.forecast.Forecaster;
-import glanzen.forecast.RigFit;
 import glanzen.inspect.Figure;
 import glanzen.kit.Film;
 import glanzen.learning.Fault;
@@ -25,8 +23,6 @@ import glanzen.learning.Observation;
 import glanzen.learning.Observation.Outcome;
 import glanzen.measure.BadInput;
 import glanzen.measure.Checks;
-import glanzen.picture.Picture;
-import glanzen.pull.PullModel;
 import glanzen.rules.Rules;
 import glanzen.setup.Difference;
 import glanzen.setup.SetUp;
@@ -35,7 +31,6 @@ import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.data.domain.Limit;
@@ -55,8 +50,6 @@ public class PullService {
     private static final String ON_SCRAP = ", on scrap";
 
     private final PullRepository pulls;
-
-    private final PictureRepository pictures;
     private final PullStories stories;
     private final RunService runs;
     private final SetUpService setUps;
@@ -70,7 +63,6 @@ public class PullService {
 
     PullService(
             PullRepository pulls,
-            PictureRepository pictures,
             PullStories stories,
             RunService runs,
             SetUpService setUps,
@@ -82,7 +74,6 @@ public class PullService {
             Numbers numbers,
             Clock clock) {
         this.pulls = pulls;
-        this.pictures = pictures;
         this.stories = stories;
         this.runs = runs;
         this.setUps = setUps;
@@ -238,41 +229,12 @@ public class PullService {
                 true);
     }
 
-    /** Keeps a photograph with a pull. */
-    @TriedAgain
-    public PullView photograph(String id, byte[] file) {
-        PullEntity pull = find(id);
-        pictures.save(PictureEntity.of(id, Pictures.taken(file)));
-        pull.pictured = true;
-        return view(pulls.saveAndFlush(pull));
-    }
-
-    /** The photograph, if there is one. */
-    @Transactional(readOnly = true)
-    public Optional<byte[]> photographOf(String id) {
-        return pictures.findById(id).map(PictureEntity::read);
-    }
-
     /** What the latest pulls that did not come out were set up as. */
     @Transactional(readOnly = true)
     public List<SetUp> worst(int most) {
         return pulls.findByOutcomeNotOrderByNumberDesc(Outcome.CLEAN, Limit.of(most)).stream()
                 .map(this::setUp)
                 .toList();
-    }
-
-    /** A drawing of the pull as it was seen. */
-    @Transactional(readOnly = true)
-    public byte[] drawn(String id, int width, int height) {
-        PullEntity pull = find(id);
-        SetUp setUp = setUp(pull);
-        PullModel model = forecaster.model(setUp);
-        Observation seen =
-                Observation.roughly(pull.outcome, pull.amount, setUp.route().standard());
-        double coverage = pull.coverage != null ? pull.coverage : seen.likelyCoverage();
-        double spill = pull.spillMm != null ? pull.spillMm : seen.likelySpillMm();
-        return Pictures.png(Picture.of(setUp, model, RigFit.of(model, setUp.needKey(), coverage, spill), pull.number)
-                .draw(width, height));
     }
 
     private PullEntity find(String id) {

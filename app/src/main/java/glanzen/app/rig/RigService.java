@@ -137,6 +137,8 @@ public class RigService {
     private void keep(BeliefEntity belief, RigEnsemble learned) {
         parsed.remove(belief.crowd);
         belief.crowd = json.write(learned);
+        // It reads as it was written, to the last bit.
+        parsed.put(belief.crowd, learned);
         beliefs.saveAndFlush(belief);
     }
 

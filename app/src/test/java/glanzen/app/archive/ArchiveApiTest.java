@@ -8,15 +8,11 @@ import glanzen.app.Asked;
 import glanzen.app.Caller;
 import glanzen.app.Caller.Reply;
 import glanzen.app.Server;
-import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
+import glanzen.app.Zips;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
-import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -30,27 +26,6 @@ class ArchiveApiTest {
 
     ArchiveApiTest(Caller caller) {
         this.caller = caller;
-    }
-
-    private static String json(byte[] zip) throws IOException {
-        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
-            for (ZipEntry e = in.getNextEntry(); e != null; e = in.getNextEntry()) {
-                if (e.getName().equals("workshop.json")) {
-                    return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-                }
-            }
-        }
-        throw new AssertionError("no workshop.json");
-    }
-
-    private static byte[] zip(String name, String content) throws IOException {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try (ZipOutputStream zip = new ZipOutputStream(out)) {
-            zip.putNextEntry(new ZipEntry(name));
-            zip.write(content.getBytes(StandardCharsets.UTF_8));
-            zip.closeEntry();
-        }
-        return out.toByteArray();
     }
 
     private Reply take(byte[] file) {
@@ -101,22 +76,22 @@ class ArchiveApiTest {
     @Test
     void aBadFileChangesNothingAndSaysWhatIsWrong() throws IOException {
         // Without its pictures, so that only what is changed below is wrong.
-        String good = json(caller.get("/api/workshop").bytes()).replace("\"pictured\":true", "\"pictured\":false");
+        String good =
+                Zips.document(caller.get("/api/workshop").bytes()).replace("\"pictured\":true", "\"pictured\":false");
         String before = caller.get("/api/set-ups").json().toString()
                 + caller.get("/api/kit").json();
         assertRefused(take("no zip".getBytes()), "file");
-        assertRefused(take(zip("notes.txt", "hello")), "file");
-        assertRefused(take(zip("../../etc/passwd", "x")), "file");
-        assertRefused(take(zip("workshop.json", "{")), "workshop.json");
-        assertRefused(take(zip("workshop.json", good.replace("glanzen-workshop", "something-else"))), "format");
+        assertRefused(take(Zips.of("notes.txt", "hello".getBytes(StandardCharsets.UTF_8))), "file");
+        assertRefused(take(Zips.of("../../etc/passwd", "x".getBytes(StandardCharsets.UTF_8))), "file");
+        assertRefused(take(Zips.workshop("{")), "workshop.json");
+        assertRefused(take(Zips.workshop(good.replace("glanzen-workshop", "something-else"))), "format");
         // A set-up that names a plate which is not in the kit of the file.
         String missing = good.replaceFirst("\"id\":\"rosette\"", "\"id\":\"rosette-lost\"");
-        Reply refused = take(zip("workshop.json", missing));
+        Reply refused = take(Zips.workshop(missing));
         assertRefused(refused, "layers");
         assertTrue(refused.detail().contains("not in your kit"), refused.detail());
         assertRefused(
-                take(zip("workshop.json", good.replaceFirst("\"thicknessMm\":3.0", "\"thicknessMm\":-3.0"))),
-                "thickness");
+                take(Zips.workshop(good.replaceFirst("\"thicknessMm\":3.0", "\"thicknessMm\":-3.0"))), "thickness");
         assertEquals(
                 before,
                 caller.get("/api/set-ups").json().toString()
@@ -126,23 +101,22 @@ class ArchiveApiTest {
     /** Each of these was once taken in, and broke a page for good. */
     @Test
     void whatWouldBreakAPageIsRefusedWhole() throws IOException {
-        String good = json(caller.get("/api/workshop").bytes()).replace("\"pictured\":true", "\"pictured\":false");
+        String good =
+                Zips.document(caller.get("/api/workshop").bytes()).replace("\"pictured\":true", "\"pictured\":false");
         String kit = caller.get("/api/kit").json().toString();
         String far = "\"+1000000000-12-31T23:59:59Z\"";
         for (String when : new String[] {"spreadAt", "loggedAt", "touchedAt"}) {
             String file = good.replaceFirst("\"" + when + "\":\"[^\"]*\"", "\"" + when + "\":" + far);
-            assertRefused(take(zip("workshop.json", file)), when);
+            assertRefused(take(Zips.workshop(file)), when);
         }
-        assertRefused(take(zip("workshop.json", good.replaceFirst("\"rigs\":\\[", "\"rigs\":[], \"x\":["))), "rigs");
+        assertRefused(take(Zips.workshop(good.replaceFirst("\"rigs\":\\[", "\"rigs\":[], \"x\":["))), "rigs");
         assertRefused(
-                take(zip(
-                        "workshop.json",
+                take(Zips.workshop(
                         good.replaceFirst("(?s)(\"beliefs\":\\[\\s*\\{\\s*\"machineId\":)\"[^\"]*\"", "$1\"gone\""))),
                 "beliefs");
         String vast = "{\"kind\": \"OUTLINE\", \"text\": \"\", \"outline\": \"M0 0L9000000 0L9000000 9000000Z\"}";
         assertRefused(
-                take(zip("workshop.json", good.replaceFirst("(?s)\"motif\":\\{.*?\\}", "\"motif\":" + vast))),
-                "outline");
+                take(Zips.workshop(good.replaceFirst("(?s)\"motif\":\\{.*?\\}", "\"motif\":" + vast))), "outline");
         assertEquals(kit, caller.get("/api/kit").json().toString());
     }
 
@@ -220,7 +194,7 @@ class ArchiveApiTest {
     @Test
     void aWorkshopFromEarlierDaysIsStillTakenIn() throws IOException {
         byte[] now = caller.get("/api/workshop").bytes();
-        ObjectNode old = (ObjectNode) JsonMapper.builder().build().readTree(json(now));
+        ObjectNode old = (ObjectNode) JsonMapper.builder().build().readTree(Zips.document(now));
         old.remove("jobs");
         old.remove("dryings");
         ((ObjectNode) old.path("kit")).remove("leftovers");
@@ -233,7 +207,7 @@ class ArchiveApiTest {
             });
         }
         old.path("setUps").forEach(s -> ((ObjectNode) s.path("draft")).remove("layout"));
-        assertEquals(200, take(zip("workshop.json", old.toString())).status());
+        assertEquals(200, take(Zips.workshop(old.toString())).status());
         assertEquals(0, caller.get("/api/jobs").json().size());
         assertEquals(0, caller.get("/api/kit").json().path("leftovers").size());
         JsonNode draft = Asked.setUp(caller, "Prize card, bee").path("draft");
@@ -249,9 +223,9 @@ class ArchiveApiTest {
     @Test
     void aJobOfStockThatIsNotInTheFileChangesNothing() throws IOException {
         byte[] now = caller.get("/api/workshop").bytes();
-        String lost = json(now).replace("\"stockId\":\"slate-270\"", "\"stockId\":\"nowhere\"");
+        String lost = Zips.document(now).replace("\"stockId\":\"slate-270\"", "\"stockId\":\"nowhere\"");
         int before = caller.get("/api/jobs").json().size();
-        assertEquals(422, take(zip("workshop.json", lost)).status());
+        assertEquals(422, take(Zips.workshop(lost)).status());
         assertEquals(before, caller.get("/api/jobs").json().size());
     }
 }

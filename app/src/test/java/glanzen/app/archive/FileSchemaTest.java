@@ -17,13 +17,11 @@ import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import glanzen.app.Caller;
 import glanzen.app.Server;
-import java.io.ByteArrayInputStream;
+import glanzen.app.Zips;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.zip.ZipInputStream;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -69,7 +67,7 @@ class FileSchemaTest {
     void anExportHoldsToItAndWhatIsBentDoesNot() throws IOException {
         Schema schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
                 .getSchema(Files.readString(KEPT), InputFormat.JSON);
-        String file = file();
+        String file = Zips.document(caller.get("/api/workshop").bytes());
         List<Error> wrong = schema.validate(file, InputFormat.JSON);
         assertTrue(wrong.isEmpty(), () -> wrong.stream().limit(5).toList().toString());
         for (String[] bent : new String[][] {
@@ -80,14 +78,6 @@ class FileSchemaTest {
             String broken = file.replaceFirst(bent[0], bent[1]);
             assertFalse(broken.equals(file), bent[0]);
             assertFalse(schema.validate(broken, InputFormat.JSON).isEmpty(), bent[1]);
-        }
-    }
-
-    private String file() throws IOException {
-        byte[] zip = caller.get("/api/workshop").bytes();
-        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
-            in.getNextEntry();
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
         }
     }
 }
