@@ -1,8 +1,8 @@
 package glanzen.app.device;
 
+import glanzen.app.keeping.AsText;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 
 /** State of one simulated device, so that it stays hot over a restart. */
@@ -13,6 +13,6 @@ class DeviceEntity {
     @Id
     String id = "";
 
-    @Lob
+    @AsText
     String state = "";
 }

@@ -1,8 +1,8 @@
 package glanzen.app.evening;
 
+import glanzen.app.keeping.AsText;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
@@ -15,7 +15,7 @@ class EveningEntity {
     @Id
     String id = "";
 
-    @Lob
+    @AsText
     String body = "";
 
     Instant plannedAt = Instant.EPOCH;

@@ -1,8 +1,8 @@
 package glanzen.app.job;
 
+import glanzen.app.keeping.AsText;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 
@@ -14,7 +14,7 @@ class JobEntity {
     @Id
     String id = "";
 
-    @Lob
+    @AsText
     String body = "";
 
     /** Order in which jobs were begun. */

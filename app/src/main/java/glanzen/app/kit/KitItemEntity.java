@@ -1,10 +1,10 @@
 package glanzen.app.kit;
 
+import glanzen.app.keeping.AsText;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 
@@ -19,7 +19,7 @@ class KitItemEntity {
     @Enumerated(EnumType.STRING)
     Shelf shelf = Shelf.BOARDS;
 
-    @Lob
+    @AsText
     String body = "";
 
     boolean retired;

@@ -1,5 +1,6 @@
 package glanzen.app.pull;
 
+import glanzen.app.keeping.AsText;
 import glanzen.app.keeping.Json;
 import glanzen.diagnosis.Cause;
 import glanzen.diagnosis.Remedy;
@@ -12,12 +13,9 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
-import org.hibernate.annotations.JdbcTypeCode;
-import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 
 /** One pull. Its snapshot is never changed; only its note, its picture and whether it is a recipe are. */
@@ -62,12 +60,12 @@ class PullEntity {
     @Nullable
     Double spillMm;
 
-    @Lob
+    @AsText
     String faults = "[]";
 
     String note = "";
 
-    @Lob
+    @AsText
     @Nullable
     String readOff;
 
@@ -95,8 +93,7 @@ class PullEntity {
 
     boolean pictured;
 
-    // Read as the text it is: through a reader a long logbook takes twice as long.
-    @JdbcTypeCode(SqlTypes.LONG32VARCHAR)
+    @AsText
     @Column(updatable = false)
     String snapshot = "";
 

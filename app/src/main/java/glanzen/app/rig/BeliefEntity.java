@@ -1,8 +1,8 @@
 package glanzen.app.rig;
 
+import glanzen.app.keeping.AsText;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 
@@ -18,7 +18,7 @@ class BeliefEntity {
 
     String platformId = "";
 
-    @Lob
+    @AsText
     String crowd = "";
 
     int pulls;

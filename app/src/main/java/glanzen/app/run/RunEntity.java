@@ -1,10 +1,10 @@
 package glanzen.app.run;
 
+import glanzen.app.keeping.AsText;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
@@ -19,14 +19,14 @@ class RunEntity {
 
     String title = "";
 
-    @Lob
+    @AsText
     String snapshot = "";
 
     @Enumerated(EnumType.STRING)
     private RunView.Status status = RunView.Status.OPEN;
 
     /** The core's RunState, as JSON. */
-    @Lob
+    @AsText
     String state = "";
 
     String machineId = "";
@@ -50,7 +50,7 @@ class RunEntity {
     Instant stepStartedAt = Instant.EPOCH;
 
     /** Places of the pre-flight list that are ticked, as JSON. */
-    @Lob
+    @AsText
     String ticked = "[]";
 
     Instant createdAt = Instant.EPOCH;

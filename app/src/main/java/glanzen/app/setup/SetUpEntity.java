@@ -1,8 +1,8 @@
 package glanzen.app.setup;
 
+import glanzen.app.keeping.AsText;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
@@ -17,7 +17,7 @@ class SetUpEntity {
 
     String name = "";
 
-    @Lob
+    @AsText
     String draft = "";
 
     boolean proven;
