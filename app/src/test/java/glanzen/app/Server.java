@@ -3,6 +3,7 @@ package glanzen.app;
 import glanzen.advice.ErrorBias;
 import glanzen.app.archive.Transfers;
 import glanzen.app.archive.Transfers.Transfer;
+import glanzen.app.archive.Unpacked;
 import glanzen.app.archive.WorkshopArchive;
 import glanzen.app.device.BenchClock;
 import glanzen.app.preferences.Preferences;
@@ -39,8 +40,10 @@ public final class Server implements BeforeAllCallback, ParameterResolver {
 
         void restore() throws IOException {
             context.getBean(BenchClock.class).speed(1);
-            try (Transfer transfer = context.getBean(Transfers.class).begin()) {
-                context.getBean(WorkshopArchive.class).read(new ByteArrayInputStream(demo), transfer);
+            WorkshopArchive archive = context.getBean(WorkshopArchive.class);
+            try (Transfer transfer = context.getBean(Transfers.class).begin();
+                    Unpacked file = archive.unpack(new ByteArrayInputStream(demo), transfer)) {
+                archive.take(file, transfer);
             }
             PreferencesService preferences = context.getBean(PreferencesService.class);
             preferences.put(new Preferences(

@@ -27,7 +27,7 @@ import java.util.zip.ZipInputStream;
 import org.jspecify.annotations.Nullable;
 
 /** A workshop file unpacked: its JSON read, its pictures laid one after the other in a file of their own until it is closed. */
-final class Unpacked implements AutoCloseable {
+public final class Unpacked implements AutoCloseable {
 
     static final String JSON_NAME = "workshop.json";
 

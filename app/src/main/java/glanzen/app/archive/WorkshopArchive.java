@@ -159,14 +159,29 @@ public class WorkshopArchive {
     }
 
     /**
+     * Reads a workshop file; nothing is changed. It is to be closed.
+     *
+     * @throws BadInput if it is not as it should be
+     */
+    public Unpacked unpack(InputStream in, Transfer transfer) throws IOException {
+        Unpacked unpacked = Unpacked.of(in, keeper.passing(".pictures"), json, transfer);
+        try {
+            check(unpacked);
+            return unpacked;
+        } catch (BadInput bad) {
+            unpacked.close();
+            throw bad;
+        }
+    }
+
+    /**
      * Takes a workshop in.
      *
-     * @throws BadInput if the file is not as it should be; nothing is changed then
+     * @throws BadInput if something in it does not go together; nothing is changed then
      */
     @Transactional
-    public Contents read(InputStream in, Transfer transfer) throws IOException {
-        try (Unpacked unpacked = Unpacked.of(in, keeper.passing(".pictures"), json, transfer)) {
-            check(unpacked);
+    public Contents take(Unpacked unpacked, Transfer transfer) throws IOException {
+        try {
             return taken(unpacked, transfer);
         } catch (BadInput | Conflict | DataAccessException | UncheckedIOException known) {
             throw known;
@@ -174,14 +189,6 @@ public class WorkshopArchive {
             // Written by nobody's Glanzen: whatever in it is beyond what was thought of, none of it is taken.
             throw new BadInput(
                     "file", "has something in it that cannot be worked with", "a workshop as it was written");
-        }
-    }
-
-    /** Reads a workshop file and says what is in it; nothing is changed. */
-    public Contents contents(InputStream in, Transfer transfer) throws IOException {
-        try (Unpacked unpacked = Unpacked.of(in, keeper.passing(".pictures"), json, transfer)) {
-            check(unpacked);
-            return contents(unpacked);
         }
     }
 

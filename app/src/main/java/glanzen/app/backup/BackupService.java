@@ -2,6 +2,7 @@ package glanzen.app.backup;
 
 import glanzen.app.archive.Transfers;
 import glanzen.app.archive.Transfers.Transfer;
+import glanzen.app.archive.Unpacked;
 import glanzen.app.archive.WorkshopArchive;
 import glanzen.app.archive.WorkshopArchive.Contents;
 import glanzen.app.backup.Backup.Kind;
@@ -105,19 +106,23 @@ public class BackupService {
 
     /** Makes a copy and reads it back; what is no longer kept goes. */
     Backup make(Kind kind) {
+        try (Transfer transfer = transfers.begin()) {
+            return make(kind, transfer);
+        }
+    }
+
+    private Backup make(Kind kind, Transfer transfer) {
         String id = STAMP.format(clock.instant().truncatedTo(ChronoUnit.MILLIS)) + "-"
                 + kind.name().toLowerCase(Locale.ROOT);
         Path file = folder().resolve(id + ".zip");
         Path unread = folder().resolve(id + ".unread");
         try {
             Files.createDirectories(folder());
-            try (Transfer transfer = transfers.begin()) {
-                try (OutputStream out = Files.newOutputStream(unread)) {
-                    archive.write(out, transfer);
-                }
-                try (InputStream in = new BufferedInputStream(Files.newInputStream(unread))) {
-                    archive.contents(in, transfer);
-                }
+            try (OutputStream out = Files.newOutputStream(unread)) {
+                archive.write(out, transfer);
+            }
+            try (InputStream in = new BufferedInputStream(Files.newInputStream(unread))) {
+                archive.unpack(in, transfer).close();
             }
             Files.move(unread, file, StandardCopyOption.ATOMIC_MOVE);
             keeper.keepToOneself();
@@ -132,13 +137,14 @@ public class BackupService {
         }
     }
 
-    /** Takes a whole workshop in; the one before is copied first, unless there is nothing in it. */
+    /** Takes a whole workshop in. The one before is copied first, unless there is nothing in it, but not for a file that cannot be read. */
     Contents take(InputStream in) throws IOException {
-        if (!archive.empty()) {
-            make(Kind.BEFORE);
-        }
-        try (Transfer transfer = transfers.begin()) {
-            return archive.read(in, transfer);
+        try (Transfer transfer = transfers.begin();
+                Unpacked unpacked = archive.unpack(in, transfer)) {
+            if (!archive.empty()) {
+                make(Kind.BEFORE, transfer);
+            }
+            return archive.take(unpacked, transfer);
         }
     }
 

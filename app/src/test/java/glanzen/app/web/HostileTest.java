@@ -27,6 +27,9 @@ class HostileTest {
 
     private static final JsonMapper JSON = new JsonMapper();
     private static final int ROUNDS = Integer.getInteger("fuzz.rounds", 150);
+    /** The first seed of workshop files, so that several may look in turns. */
+    private static final int FROM = Integer.getInteger("fuzz.from", 1000);
+
     private static final List<String> PAGES = List.of(
             "/api/bench", "/api/kit", "/api/jobs", "/api/pulls", "/api/dryings", "/api/preferences", "/api/backups");
 
@@ -143,13 +146,30 @@ class HostileTest {
 
     /** Of everything that there is much of a few, so that a file is soon taken in. */
     private static JsonNode thinned(JsonNode whole) {
-        Map.of("pulls", 3, "jobs", 2, "evenings", 1, "beliefs", 2, "drills", 3).forEach((name, few) -> {
-            ArrayNode all = (ArrayNode) whole.path(name);
-            while (all.size() > few) {
-                all.remove(all.size() - 1);
-            }
-        });
+        Map.of("pulls", 3, "jobs", 2, "evenings", 1, "beliefs", 1, "drills", 3)
+                .forEach((name, few) -> cut((ArrayNode) whole.path(name), few));
+        ArrayNode rigs = (ArrayNode) whole.at("/beliefs/0/crowd/rigs");
+        cut(rigs, 2);
+        rigs.forEach(rig -> ((ObjectNode) rig).put("weight", 0.5));
         return whole;
+    }
+
+    private static void cut(ArrayNode all, int few) {
+        while (all.size() > few) {
+            all.remove(all.size() - 1);
+        }
+    }
+
+    /** Each part is changed as often as the others, however much is in it. */
+    private static JsonNode changedInOnePart(JsonNode whole, Random random) {
+        List<String> parts = new ArrayList<>(whole.propertyNames());
+        String part = parts.get(random.nextInt(parts.size()));
+        if (!whole.path(part).isContainer()) {
+            return changed(whole, random);
+        }
+        ObjectNode copy = (ObjectNode) whole.deepCopy();
+        copy.set(part, changed(whole.path(part), random));
+        return copy;
     }
 
     @Test
@@ -157,23 +177,23 @@ class HostileTest {
         byte[] good = caller.get("/api/workshop").bytes();
         JsonNode whole = thinned(JSON.readTree(Zips.document(good)));
         for (int n = 0; n < ROUNDS / 5; n++) {
-            Random random = new Random(1000 + n);
+            Random random = new Random(FROM + n);
             Reply taken = caller.upload(
                     "/api/workshop",
                     "file",
-                    Zips.workshop(changed(whole, random).toString()));
-            inOurWords(taken, "workshop " + n);
+                    Zips.workshop(changedInOnePart(whole, random).toString()));
+            inOurWords(taken, "workshop " + (FROM + n));
             if (taken.status() == 200) {
-                noPageIsBroken("workshop " + n);
+                noPageIsBroken("workshop " + (FROM + n));
             }
         }
         for (int n = 0; n < ROUNDS / 5; n++) {
             byte[] cut = good.clone();
-            Random random = new Random(n);
+            Random random = new Random(FROM + n);
             for (int i = 0; i < 3; i++) {
                 cut[random.nextInt(cut.length)] ^= (byte) (1 << random.nextInt(8));
             }
-            inOurWords(caller.upload("/api/workshop", "file", cut), "bits " + n);
+            inOurWords(caller.upload("/api/workshop", "file", cut), "bits " + (FROM + n));
         }
         inOurWords(
                 caller.upload("/api/workshop", "file", Zips.of("pictures/none.jpg", new byte[30_000_000])), "a bomb");
