@@ -168,9 +168,9 @@ public class WorkshopArchive {
         try {
             check(unpacked);
             return unpacked;
-        } catch (BadInput bad) {
+        } catch (RuntimeException odd) {
             unpacked.close();
-            throw bad;
+            throw said(odd);
         }
     }
 
@@ -183,13 +183,20 @@ public class WorkshopArchive {
     public Contents take(Unpacked unpacked, Transfer transfer) throws IOException {
         try {
             return taken(unpacked, transfer);
-        } catch (BadInput | Conflict | DataAccessException | UncheckedIOException known) {
-            throw known;
         } catch (RuntimeException odd) {
-            // Written by nobody's Glanzen: whatever in it is beyond what was thought of, none of it is taken.
-            throw new BadInput(
-                    "file", "has something in it that cannot be worked with", "a workshop as it was written");
+            throw said(odd);
         }
+    }
+
+    /** Written by nobody's Glanzen: whatever in it is beyond what was thought of, none of it is taken. */
+    private static RuntimeException said(RuntimeException odd) {
+        return odd instanceof BadInput
+                        || odd instanceof Conflict
+                        || odd instanceof DataAccessException
+                        || odd instanceof UncheckedIOException
+                ? odd
+                : new BadInput(
+                        "file", "has something in it that cannot be worked with", "a workshop as it was written");
     }
 
     private static Contents contents(Unpacked unpacked) {

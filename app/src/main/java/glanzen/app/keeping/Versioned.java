@@ -1,5 +1,7 @@
 package glanzen.app.keeping;
 
+import glanzen.measure.Checks;
+
 /**
  * A thing in the kit as it is kept.
  *
@@ -8,6 +10,10 @@ package glanzen.app.keeping;
  * @param retired no longer in use, but remembered by pulls
  */
 public record Versioned<T>(T item, long version, boolean retired) {
+
+    public Versioned {
+        new Checks().present("item", item, "a thing of the kit").done();
+    }
 
     /** The same without saying which writing it is: a file says the same however often it travels. */
     public Versioned<T> unnumbered() {

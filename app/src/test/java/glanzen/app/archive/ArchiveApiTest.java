@@ -114,6 +114,7 @@ class ArchiveApiTest {
                 take(Zips.workshop(
                         good.replaceFirst("(?s)(\"beliefs\":\\[\\s*\\{\\s*\"machineId\":)\"[^\"]*\"", "$1\"gone\""))),
                 "beliefs");
+        assertRefused(take(Zips.workshop(good.replaceFirst("\"item\":", "\"item\":null,\"was\":"))), "item");
         String vast = "{\"kind\": \"OUTLINE\", \"text\": \"\", \"outline\": \"M0 0L9000000 0L9000000 9000000Z\"}";
         assertRefused(
                 take(Zips.workshop(good.replaceFirst("(?s)\"motif\":\\{.*?\\}", "\"motif\":" + vast))), "outline");
