@@ -41,6 +41,7 @@ class ArchitectureTest {
             "steps",
             "forecast",
             "picture",
+            "photograph",
             "inspect",
             "advice",
             "learning",

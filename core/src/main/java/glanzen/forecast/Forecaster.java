@@ -14,6 +14,7 @@ import glanzen.setup.SetUp;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import org.jspecify.annotations.Nullable;
 
 /** Pulls a set-up on a whole ensemble of rigs. Safe for many threads. */
 public final class Forecaster {
@@ -26,8 +27,11 @@ public final class Forecaster {
 
     private record Asked(SetUp setUp, RigEnsemble ensemble) {}
 
+    private record Ready(SetUp setUp, PullModel model) {}
+
     private final ArtworkShelf artworks;
     private final Map<Asked, Forecast> recent = new ConcurrentHashMap<>();
+    private volatile @Nullable Ready latest;
 
     /** @param artworks drawn plates */
     public Forecaster(ArtworkShelf artworks) {
@@ -44,9 +48,14 @@ public final class Forecaster {
         return PressedArtwork.of(setUp, artworks);
     }
 
-    /** The set-up made ready to be pulled on any rig. */
+    /** The set-up made ready to be pulled on any rig; what is forecast is learned from or drawn next, so the latest is kept. */
     public PullModel model(SetUp setUp) {
-        return PullModels.of(setUp, artworks);
+        Ready ready = latest;
+        if (ready == null || !ready.setUp.equals(setUp)) {
+            ready = new Ready(setUp, PullModels.of(setUp, artworks));
+            latest = ready;
+        }
+        return ready.model;
     }
 
     /** The set-up made ready where foil or flock is transferred. */

@@ -1,5 +1,7 @@
 package glanzen.inspect;
 
+import glanzen.photograph.Flat;
+import glanzen.photograph.Grid;
 import java.util.Arrays;
 import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
@@ -47,8 +49,8 @@ final class BareStock {
      * @throws IllegalArgumentException where too few are
      */
     static BareStock fit(Flat flat, IntPredicate bare) {
-        int[] points = IntStream.range(0, flat.grid.count())
-                .filter(i -> flat.seen[i] && bare.test(i))
+        int[] points = IntStream.range(0, flat.grid().count())
+                .filter(i -> flat.seen()[i] && bare.test(i))
                 .toArray();
         if (points.length < 20 * TERMS) {
             throw new IllegalArgumentException("too little bare stock is seen");
@@ -57,7 +59,7 @@ final class BareStock {
         int[] taken = IntStream.range(0, points.length / step)
                 .map(i -> points[i * step + (i * 7919) % step])
                 .toArray();
-        BareStock stock = new BareStock(flat.grid);
+        BareStock stock = new BareStock(flat.grid());
         stock.fitTo(flat, taken);
         return stock;
     }
@@ -71,7 +73,7 @@ final class BareStock {
             for (int c = 0; c < 3; c++) {
                 double[] light = new double[points.length];
                 for (int i = 0; i < points.length; i++) {
-                    light[i] = Math.log(Math.max(DARKEST, flat.light[c][points[i]]));
+                    light[i] = Math.log(Math.max(DARKEST, flat.light()[c][points[i]]));
                 }
                 terms[c] = round == 0 ? middle(light) : solved(basis, light, weights);
                 for (int i = 0; i < points.length; i++) {
@@ -192,20 +194,20 @@ final class BareStock {
      * @param undercoat what shows where the film did not take, as shares of the stock's own light; nothing for the stock itself
      */
     Departures departures(Flat flat, double @Nullable [] undercoat) {
-        Departures d = new Departures(flat.grid);
+        Departures d = new Departures(flat.grid());
         float[][] lit = new float[3][];
         for (int c = 0; c < 3; c++) {
-            lit[c] = lit(flat.grid, terms[c]);
+            lit[c] = lit(flat.grid(), terms[c]);
         }
-        int coarse = coarse(flat.grid.width());
-        IntStream.range(0, flat.grid.height()).parallel().forEach(y -> {
-            for (int x = 0; x < flat.grid.width(); x++) {
-                int i = y * flat.grid.width() + x;
+        int coarse = coarse(flat.grid().width());
+        IntStream.range(0, flat.grid().height()).parallel().forEach(y -> {
+            for (int x = 0; x < flat.grid().width(); x++) {
+                int i = y * flat.grid().width() + x;
                 double[] off = new double[3];
                 for (int c = 0; c < 3; c++) {
-                    off[c] = flat.light[c][i] / between(lit[c], coarse, x, y) - 1;
+                    off[c] = flat.light()[c][i] / between(lit[c], coarse, x, y) - 1;
                 }
-                d.set(i, flat.seen[i] ? whitened(undercoat == null ? off : from(undercoat, off)) : new double[3]);
+                d.set(i, flat.seen()[i] ? whitened(undercoat == null ? off : from(undercoat, off)) : new double[3]);
             }
         });
         return d;

@@ -1,6 +1,8 @@
 package glanzen.inspect;
 
 import glanzen.artwork.Artwork;
+import glanzen.photograph.Grid;
+import glanzen.photograph.Regions;
 import java.util.Arrays;
 import java.util.List;
 import org.locationtech.jts.geom.Envelope;

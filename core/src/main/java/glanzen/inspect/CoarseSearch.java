@@ -1,6 +1,9 @@
 package glanzen.inspect;
 
 import glanzen.artwork.Artwork;
+import glanzen.photograph.Blurs;
+import glanzen.photograph.Grid;
+import glanzen.photograph.Placing;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

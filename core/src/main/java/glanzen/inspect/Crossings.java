@@ -1,5 +1,7 @@
 package glanzen.inspect;
 
+import glanzen.photograph.Grid;
+import glanzen.photograph.Regions;
 import java.util.List;
 
 /**

@@ -1,5 +1,7 @@
 package glanzen.inspect;
 
+import glanzen.photograph.Grid;
+
 /** How each pixel departs from bare stock: three whitened figures, and their length. */
 final class Departures {
 

@@ -2,6 +2,7 @@ package glanzen.inspect;
 
 import glanzen.artwork.Artwork;
 import glanzen.artwork.DistanceField;
+import glanzen.photograph.Grid;
 import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Envelope;
 

@@ -1,5 +1,6 @@
 package glanzen.inspect;
 
+import glanzen.photograph.Grid;
 import java.util.Arrays;
 import org.jspecify.annotations.Nullable;
 

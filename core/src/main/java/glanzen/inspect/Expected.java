@@ -8,6 +8,7 @@ import glanzen.layout.Layout;
 import glanzen.layout.OnPlatform;
 import glanzen.material.BondingLayer;
 import glanzen.material.Colour;
+import glanzen.photograph.Photograph;
 import glanzen.setup.SetUp;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

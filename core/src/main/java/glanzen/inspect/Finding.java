@@ -1,6 +1,10 @@
 package glanzen.inspect;
 
 import glanzen.artwork.Artwork;
+import glanzen.photograph.Photograph;
+import glanzen.photograph.Placing;
+import glanzen.photograph.SheetEdges;
+import glanzen.photograph.SheetFinder;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

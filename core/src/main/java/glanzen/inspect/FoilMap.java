@@ -1,5 +1,7 @@
 package glanzen.inspect;
 
+import glanzen.photograph.Blurs;
+import glanzen.photograph.Grid;
 import java.util.stream.IntStream;
 
 /**

@@ -1,5 +1,7 @@
 package glanzen.inspect;
 
+import glanzen.photograph.Blurs;
+import glanzen.photograph.Regions;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

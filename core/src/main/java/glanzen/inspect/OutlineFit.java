@@ -1,5 +1,6 @@
 package glanzen.inspect;
 
+import glanzen.photograph.Placing;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

@@ -3,6 +3,11 @@ package glanzen.inspect;
 import glanzen.artwork.Artwork;
 import glanzen.inspect.Reading.Place;
 import glanzen.inspect.Reading.View;
+import glanzen.photograph.Bend;
+import glanzen.photograph.Flat;
+import glanzen.photograph.Grid;
+import glanzen.photograph.Photograph;
+import glanzen.photograph.Placing;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -140,7 +145,7 @@ public final class PictureReader {
             List<double[]> undercoats) {
         Flat flat = Flat.of(photograph, placing, bend, box, design.grid.pxPerMm());
         for (int i = 0; sheet != null && i < sheet.length; i++) {
-            flat.seen[i] &= sheet[i];
+            flat.seen()[i] &= sheet[i];
         }
         BareStock stock;
         try {
@@ -155,7 +160,8 @@ public final class PictureReader {
         for (int i = 0; i < design.signedMm.length; i += 7) {
             if (design.signedMm[i] > CLEAR_OF_DESIGN_MM) {
                 bare++;
-                washed += flat.light[0][i] > 0.985 && flat.light[1][i] > 0.985 && flat.light[2][i] > 0.985 ? 1 : 0;
+                washed +=
+                        flat.light()[0][i] > 0.985 && flat.light()[1][i] > 0.985 && flat.light()[2][i] > 0.985 ? 1 : 0;
             }
         }
         if (washed > 0.5 * bare) {

@@ -1,6 +1,7 @@
 package glanzen.inspect;
 
 import glanzen.measure.Figures;
+import glanzen.photograph.Placing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

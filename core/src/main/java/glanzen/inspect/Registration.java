@@ -1,5 +1,7 @@
 package glanzen.inspect;
 
+import glanzen.photograph.Bend;
+import glanzen.photograph.Placing;
 import java.util.Arrays;
 import org.apache.commons.math3.linear.Array2DRowRealMatrix;
 import org.apache.commons.math3.linear.ArrayRealVector;

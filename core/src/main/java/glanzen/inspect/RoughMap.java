@@ -1,6 +1,11 @@
 package glanzen.inspect;
 
 import glanzen.artwork.Artwork;
+import glanzen.photograph.Bend;
+import glanzen.photograph.Flat;
+import glanzen.photograph.Grid;
+import glanzen.photograph.Photograph;
+import glanzen.photograph.Placing;
 import java.util.function.IntPredicate;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Envelope;
@@ -43,7 +48,7 @@ final class RoughMap {
         Flat flat = Flat.of(photograph, sheet, Bend.NONE, inner, pxPerMm);
         BareStock stock;
         try {
-            BareStock bordering = BareStock.fit(flat, inside == null ? rim(flat.grid) : rim(flat, inside));
+            BareStock bordering = BareStock.fit(flat, inside == null ? rim(flat.grid()) : rim(flat, inside));
             Departures rough = bordering.departures(flat);
             stock = BareStock.fit(flat, i -> rough.size[i] < FoilMap.SURE);
         } catch (IllegalArgumentException tooLittle) {
@@ -66,10 +71,12 @@ final class RoughMap {
     /** Just inside an outline; what lies outside it is not looked at. */
     private IntPredicate rim(Flat flat, Geometry inside) {
         Artwork cut = new Artwork(inside, artwork.widthMm(), artwork.heightMm());
-        double rimMm = RIM_SHARE * Math.min(flat.grid.width(), flat.grid.height()) / flat.grid.pxPerMm();
-        DesignField field = DesignField.of(cut, flat.grid, rimMm);
-        for (int i = 0; i < flat.seen.length; i++) {
-            flat.seen[i] &= field.signedMm[i] < -INSIDE_CUT_MM;
+        double rimMm = RIM_SHARE
+                * Math.min(flat.grid().width(), flat.grid().height())
+                / flat.grid().pxPerMm();
+        DesignField field = DesignField.of(cut, flat.grid(), rimMm);
+        for (int i = 0; i < flat.seen().length; i++) {
+            flat.seen()[i] &= field.signedMm[i] < -INSIDE_CUT_MM;
         }
         return i -> field.signedMm[i] > -rimMm;
     }

@@ -5,6 +5,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.artwork.Artwork;
 import glanzen.inspect.SimulatedPulls.Pull;
+import glanzen.photograph.Photograph;
+import glanzen.photograph.Placing;
 import glanzen.simulate.Camera;
 import glanzen.simulate.Camera.Conditions;
 import java.awt.image.BufferedImage;

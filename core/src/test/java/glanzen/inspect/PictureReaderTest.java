@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.inspect.SimulatedPulls.Colours;
 import glanzen.inspect.SimulatedPulls.Pull;
+import glanzen.photograph.Photograph;
 import glanzen.simulate.Camera;
 import glanzen.simulate.Camera.Conditions;
 import java.awt.Graphics2D;

@@ -2,6 +2,7 @@ package glanzen.inspect;
 
 import glanzen.diagnosis.Verdict;
 import glanzen.material.Colour;
+import glanzen.photograph.Photograph;
 import glanzen.route.Standard;
 import glanzen.simulate.Bent;
 import glanzen.simulate.Camera;

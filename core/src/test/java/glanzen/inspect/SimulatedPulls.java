@@ -4,6 +4,7 @@ import glanzen.Bench;
 import glanzen.artwork.Artwork;
 import glanzen.artwork.Motif;
 import glanzen.kit.Stock;
+import glanzen.photograph.Placing;
 import glanzen.picture.FoilMask;
 import glanzen.picture.PullPicture;
 import glanzen.pull.Rig;

@@ -2,9 +2,11 @@ package glanzen.app.archive;
 
 import glanzen.app.archive.Transfers.Transfer;
 import glanzen.app.keeping.Json;
+import glanzen.app.kit.KitView;
 import glanzen.app.pull.PullRecord;
 import glanzen.app.web.Pictures;
 import glanzen.measure.BadInput;
+import glanzen.measure.Checks;
 import java.io.BufferedOutputStream;
 import java.io.FilterInputStream;
 import java.io.IOException;
@@ -15,6 +17,8 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
@@ -61,10 +65,72 @@ public final class Unpacked implements AutoCloseable {
         try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(laidOut))) {
             Reading reading = new Reading(out, json, transfer);
             WorkshopFile file = reading.read(in);
+            checkGaps(file);
+            checkPictures(file, reading.pictures.keySet());
+            checkKeys(file);
             return new Unpacked(file, laidOut, reading.pictures);
         } catch (IOException | RuntimeException refused) {
             Files.deleteIfExists(laidOut);
             throw refused;
+        }
+    }
+
+    private static void checkGaps(WorkshopFile file) {
+        Map<String, List<?>> lists = Map.of(
+                "setUps", file.setUps(),
+                "pulls", file.pulls(),
+                "beliefs", file.beliefs(),
+                "dryings", file.dryings(),
+                "jobs", file.jobs(),
+                "runs", file.runs(),
+                "evenings", file.evenings(),
+                "drills", file.drills());
+        Checks checks = new Checks();
+        lists.forEach((name, all) ->
+                checks.holds(all.stream().allMatch(Objects::nonNull), name, "has a gap", "no null in a list"));
+        checks.done();
+    }
+
+    private static void checkPictures(WorkshopFile file, Set<String> pictures) {
+        for (PullRecord pull : file.pulls()) {
+            if (pull.pictured() && !pictures.contains(pull.id())) {
+                throw new BadInput(
+                        "pictures/" + pull.id() + ".jpg", "is missing", "the picture of pull " + pull.number());
+            }
+        }
+    }
+
+    private static void checkKeys(WorkshopFile file) {
+        Set<String> keys = new HashSet<>();
+        Set<Integer> numbers = new HashSet<>();
+        file.setUps().forEach(s -> unique(keys, "setUps.id", s.id()));
+        file.runs().forEach(r -> unique(keys, "runs.id", r.id()));
+        file.evenings().forEach(e -> unique(keys, "evenings.id", e.id()));
+        file.jobs().forEach(j -> unique(keys, "jobs.id", j.id()));
+        file.dryings().forEach(d -> unique(keys, "dryings.id", d.id()));
+        file.pulls().forEach(p -> {
+            unique(keys, "pulls.id", p.id());
+            if (!numbers.add(p.number())) {
+                throw new BadInput("pulls.number", p.number() + " stands there twice", "each number once");
+            }
+        });
+        KitView kit = file.kit();
+        kit.presses().forEach(k -> unique(keys, "kit.presses.id", k.item().id()));
+        kit.platforms().forEach(k -> unique(keys, "kit.platforms.id", k.item().id()));
+        kit.rollers().forEach(k -> unique(keys, "kit.rollers.id", k.item().id()));
+        kit.boards().forEach(k -> unique(keys, "kit.boards.id", k.item().id()));
+        kit.plates().forEach(k -> unique(keys, "kit.plates.id", k.item().id()));
+        kit.stocks().forEach(k -> unique(keys, "kit.stocks.id", k.item().id()));
+        kit.films().forEach(k -> unique(keys, "kit.films.id", k.item().id()));
+        kit.leftovers().forEach(k -> unique(keys, "kit.leftovers.id", k.item().id()));
+        kit.offcuts().forEach(k -> unique(keys, "kit.offcuts.id", k.item().id()));
+        kit.foams().forEach(k -> unique(keys, "kit.foams.id", k.item().id()));
+        kit.envelopes().forEach(k -> unique(keys, "kit.envelopes.id", k.item().id()));
+    }
+
+    private static void unique(Set<String> keys, String field, String id) {
+        if (!keys.add(id)) {
+            throw new BadInput(field, id + " stands there twice", "each key once");
         }
     }
 
@@ -133,7 +199,7 @@ public final class Unpacked implements AutoCloseable {
                                 WorkshopFile.class,
                                 "JSON as docs/workshop-file.md says");
                         transfer.stage("Reading pictures", (int) file.pulls().stream()
-                                .filter(PullRecord::pictured)
+                                .filter(pull -> pull != null && pull.pictured())
                                 .count());
                     } else if (picture.matches() && !pictures.containsKey(picture.group(1))) {
                         lay(picture.group(1), Pictures.kept(content(zip, Pictures.MOST_BYTES)));

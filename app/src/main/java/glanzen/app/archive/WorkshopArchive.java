@@ -11,7 +11,6 @@ import glanzen.app.job.SavedJob;
 import glanzen.app.keeping.Json;
 import glanzen.app.keeping.Numbers;
 import glanzen.app.kit.KitService;
-import glanzen.app.kit.KitView;
 import glanzen.app.preferences.PreferencesService;
 import glanzen.app.pull.PullArchive;
 import glanzen.app.pull.PullRecord;
@@ -28,9 +27,7 @@ import java.io.InputStream;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.time.LocalDateTime;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Set;
 import java.util.zip.CRC32;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -164,12 +161,9 @@ public class WorkshopArchive {
      * @throws BadInput if it is not as it should be
      */
     public Unpacked unpack(InputStream in, Transfer transfer) throws IOException {
-        Unpacked unpacked = Unpacked.of(in, keeper.passing(".pictures"), json, transfer);
         try {
-            check(unpacked);
-            return unpacked;
+            return Unpacked.of(in, keeper.passing(".pictures"), json, transfer);
         } catch (RuntimeException odd) {
-            unpacked.close();
             throw said(odd);
         }
     }
@@ -205,16 +199,6 @@ public class WorkshopArchive {
                 file.setUps().size(), file.pulls().size(), unpacked.pictures().size());
     }
 
-    private static void check(Unpacked unpacked) {
-        for (PullRecord pull : unpacked.file().pulls()) {
-            if (pull.pictured() && !unpacked.pictures().contains(pull.id())) {
-                throw new BadInput(
-                        "pictures/" + pull.id() + ".jpg", "is missing", "the picture of pull " + pull.number());
-            }
-        }
-        checkKeys(unpacked.file());
-    }
-
     private Contents taken(Unpacked unpacked, Transfer transfer) throws IOException {
         WorkshopFile file = unpacked.file();
         long version = numbers.versionTakenIn();
@@ -239,39 +223,5 @@ public class WorkshopArchive {
         // Too late to be cancelled from here on.
         transfer.stage("Finishing", 0);
         return contents(unpacked);
-    }
-
-    private static void checkKeys(WorkshopFile file) {
-        Set<String> keys = new HashSet<>();
-        Set<Integer> numbers = new HashSet<>();
-        file.setUps().forEach(s -> unique(keys, "setUps.id", s.id()));
-        file.runs().forEach(r -> unique(keys, "runs.id", r.id()));
-        file.evenings().forEach(e -> unique(keys, "evenings.id", e.id()));
-        file.jobs().forEach(j -> unique(keys, "jobs.id", j.id()));
-        file.dryings().forEach(d -> unique(keys, "dryings.id", d.id()));
-        file.pulls().forEach(p -> {
-            unique(keys, "pulls.id", p.id());
-            if (!numbers.add(p.number())) {
-                throw new BadInput("pulls.number", p.number() + " stands there twice", "each number once");
-            }
-        });
-        KitView kit = file.kit();
-        kit.presses().forEach(k -> unique(keys, "kit.presses.id", k.item().id()));
-        kit.platforms().forEach(k -> unique(keys, "kit.platforms.id", k.item().id()));
-        kit.rollers().forEach(k -> unique(keys, "kit.rollers.id", k.item().id()));
-        kit.boards().forEach(k -> unique(keys, "kit.boards.id", k.item().id()));
-        kit.plates().forEach(k -> unique(keys, "kit.plates.id", k.item().id()));
-        kit.stocks().forEach(k -> unique(keys, "kit.stocks.id", k.item().id()));
-        kit.films().forEach(k -> unique(keys, "kit.films.id", k.item().id()));
-        kit.leftovers().forEach(k -> unique(keys, "kit.leftovers.id", k.item().id()));
-        kit.offcuts().forEach(k -> unique(keys, "kit.offcuts.id", k.item().id()));
-        kit.foams().forEach(k -> unique(keys, "kit.foams.id", k.item().id()));
-        kit.envelopes().forEach(k -> unique(keys, "kit.envelopes.id", k.item().id()));
-    }
-
-    private static void unique(Set<String> keys, String field, String id) {
-        if (!keys.add(id)) {
-            throw new BadInput(field, id + " stands there twice", "each key once");
-        }
     }
 }

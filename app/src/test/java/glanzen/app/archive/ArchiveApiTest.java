@@ -115,6 +115,7 @@ class ArchiveApiTest {
                         good.replaceFirst("(?s)(\"beliefs\":\\[\\s*\\{\\s*\"machineId\":)\"[^\"]*\"", "$1\"gone\""))),
                 "beliefs");
         assertRefused(take(Zips.workshop(good.replaceFirst("\"item\":", "\"item\":null,\"was\":"))), "item");
+        assertRefused(take(Zips.workshop(good.replaceFirst("\"pulls\":\\[", "\"pulls\":[null,"))), "pulls");
         String vast = "{\"kind\": \"OUTLINE\", \"text\": \"\", \"outline\": \"M0 0L9000000 0L9000000 9000000Z\"}";
         assertRefused(
                 take(Zips.workshop(good.replaceFirst("(?s)\"motif\":\\{.*?\\}", "\"motif\":" + vast))), "outline");

@@ -1,22 +1,22 @@
-package glanzen.inspect;
+package glanzen.photograph;
 
 import boofcv.alg.filter.blur.GBlurImageOps;
 import boofcv.struct.image.GrayF32;
 
 /** Averages over neighbours. */
-final class Blurs {
+public final class Blurs {
 
     private Blurs() {}
 
     /** Mean over a square of 2·radius + 1 pixels. */
-    static float[] box(float[] raster, int width, int radius) {
+    public static float[] box(float[] raster, int width, int radius) {
         GrayF32 out = new GrayF32(width, raster.length / width);
         GBlurImageOps.mean(over(raster, width), out, radius, null, null);
         return out.data;
     }
 
     /** Mean weighted by a bell. */
-    static float[] bell(float[] raster, int width, double sigmaPx) {
+    public static float[] bell(float[] raster, int width, double sigmaPx) {
         if (sigmaPx < 0.3) {
             return raster;
         }

@@ -1,4 +1,4 @@
-package glanzen.inspect;
+package glanzen.photograph;
 
 import boofcv.alg.filter.binary.GThresholdImageOps;
 import boofcv.struct.image.GrayF32;
@@ -17,7 +17,7 @@ import org.locationtech.jts.geom.util.AffineTransformation;
  * Finds the four corners of a sheet on a bench: whatever stands out from the rim of the picture as one large patch with four straight
  * sides. The sides are then fitted to the picture as it is.
  */
-final class SheetFinder {
+public final class SheetFinder {
 
     private static final int SMALL_SIDE = 640;
     private static final int LEVELS = 255;
@@ -32,7 +32,7 @@ final class SheetFinder {
     /** Square root of the light, red to blue: even to the eye. */
     private final float[][] seen = new float[3][];
 
-    SheetFinder(Photograph photograph) {
+    public SheetFinder(Photograph photograph) {
         this.photograph = photograph;
         this.shrunk = Math.max(1, Math.max(photograph.width(), photograph.height()) / (double) SMALL_SIDE);
         this.width = (int) (photograph.width() / shrunk);
@@ -58,7 +58,7 @@ final class SheetFinder {
     }
 
     /** The quadrilaterals that may be the sheet, likeliest first: eight numbers each, anticlockwise as seen with y up, px. */
-    List<double[]> find() {
+    public List<double[]> find() {
         List<Quad> found = new ArrayList<>();
         patches().forEach(patch -> quad(patch, found));
         found.sort((a, b) -> Double.compare(b.worth, a.worth));
@@ -74,7 +74,7 @@ final class SheetFinder {
     }
 
     /** The hulls of what stands out from the rim and does not reach it, largest first; px. */
-    List<Geometry> outlines() {
+    public List<Geometry> outlines() {
         AffineTransformation grown = AffineTransformation.scaleInstance(shrunk, shrunk);
         List<Geometry> distinct = new ArrayList<>();
         patches().stream()

@@ -1,4 +1,4 @@
-package glanzen.inspect;
+package glanzen.photograph;
 
 import java.util.Arrays;
 
@@ -6,7 +6,7 @@ import java.util.Arrays;
  * The sides of a sheet to a fraction of a pixel: across each side, at many stations, where the light changes most; a straight line
  * through them that does not mind the few that are off.
  */
-final class SheetEdges {
+public final class SheetEdges {
 
     private static final int STATIONS = 160;
     private static final int ROUNDS = 3;
@@ -22,12 +22,12 @@ final class SheetEdges {
     private final Photograph photograph;
     private final double[] corners;
 
-    SheetEdges(Photograph photograph, double[] corners) {
+    public SheetEdges(Photograph photograph, double[] corners) {
         this.photograph = photograph;
         this.corners = corners.clone();
     }
 
-    double[] refined() {
+    public double[] refined() {
         double[] now = corners;
         double reach = REACH * size(corners);
         for (int round = 0; round < ROUNDS; round++) {
@@ -51,7 +51,7 @@ final class SheetEdges {
     }
 
     /** Whether something ends at most of the sides: else they run over even ground, and no sheet is seen. */
-    boolean seen() {
+    public boolean seen() {
         int seen = 0;
         for (int side = 0; side < 4; side++) {
             seen += step(side) > LEAST_STEP ? 1 : 0;
@@ -98,7 +98,7 @@ final class SheetEdges {
     }
 
     /** How far the middle of a side lies off the straight line between its ends, where that is furthest, px. */
-    double bowPx() {
+    public double bowPx() {
         double most = 0;
         for (int side = 0; side < 4; side++) {
             double[] off = new Side(corners, side).offsets(BOW_REACH * size(corners))[0];

@@ -1,4 +1,4 @@
-package glanzen.inspect;
+package glanzen.photograph;
 
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
@@ -27,7 +27,7 @@ public final class Photograph {
     }
 
     /** Light of a level of the screen, 0…255; 1 is the most it can show. */
-    static double linear(int level) {
+    public static double linear(int level) {
         return LINEAR[level];
     }
 
@@ -54,12 +54,12 @@ public final class Photograph {
         return height;
     }
 
-    int longer() {
+    public int longer() {
         return Math.max(width, height);
     }
 
     /** Light that only one pixel in fifty passes, 0…1. */
-    double brightest() {
+    public double brightest() {
         int[] counts = new int[256];
         int step = Math.max(1, rgb.length / 200_000);
         int taken = 0;
@@ -78,7 +78,7 @@ public final class Photograph {
      * How far out of focus the picture is, px: the deviation of a bell that would make its steepest edges as steep as they are. Coded
      * green is close enough to what the eye sees.
      */
-    double blurPx() {
+    public double blurPx() {
         int[] steps = new int[256];
         int[] levels = new int[256];
         int rows = 0;
@@ -106,7 +106,7 @@ public final class Photograph {
         return level;
     }
 
-    boolean holds(double x, double y) {
+    public boolean holds(double x, double y) {
         return x >= 0 && y >= 0 && x < width && y < height;
     }
 
@@ -116,7 +116,7 @@ public final class Photograph {
      * @param x from the left edge, px; the middle of the first pixel is 0.5
      * @param sum red, green, blue
      */
-    void add(double x, double y, float[] sum) {
+    public void add(double x, double y, float[] sum) {
         double u = Math.max(0, Math.min(width - 1.001, x - 0.5));
         double v = Math.max(0, Math.min(height - 1.001, y - 0.5));
         int i = (int) u;

@@ -1,4 +1,4 @@
-package glanzen.inspect;
+package glanzen.photograph;
 
 import java.awt.image.BufferedImage;
 import org.locationtech.jts.geom.Envelope;
@@ -15,12 +15,12 @@ public final class Straightened {
      */
     public static BufferedImage of(Photograph photograph, Placing placing, Envelope boxMm, int widthPx) {
         Flat flat = Flat.of(photograph, placing, Bend.NONE, boxMm, widthPx / boxMm.getWidth());
-        Grid grid = flat.grid;
+        Grid grid = flat.grid();
         BufferedImage image = new BufferedImage(grid.width(), grid.height(), BufferedImage.TYPE_INT_RGB);
         for (int i = 0; i < grid.count(); i++) {
             int rgb = 0;
             for (int c = 0; c < 3; c++) {
-                rgb = rgb << 8 | coded(flat.light[c][i]);
+                rgb = rgb << 8 | coded(flat.light()[c][i]);
             }
             image.setRGB(i % grid.width(), i / grid.width(), rgb);
         }

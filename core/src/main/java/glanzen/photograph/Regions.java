@@ -1,4 +1,4 @@
-package glanzen.inspect;
+package glanzen.photograph;
 
 import boofcv.alg.filter.binary.BinaryImageOps;
 import boofcv.alg.filter.binary.Contour;
@@ -9,12 +9,12 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Connected pixels. */
-final class Regions {
+public final class Regions {
 
     private Regions() {}
 
     /** The places in the raster of each region of marked pixels, corners included. */
-    static List<int[]> of(boolean[] marked, int width) {
+    public static List<int[]> of(boolean[] marked, int width) {
         GrayU8 binary = new GrayU8(width, marked.length / width);
         for (int i = 0; i < marked.length; i++) {
             binary.data[i] = (byte) (marked[i] ? 1 : 0);

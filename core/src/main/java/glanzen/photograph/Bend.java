@@ -1,4 +1,4 @@
-package glanzen.inspect;
+package glanzen.photograph;
 
 /**
  * How a sheet that does not quite lie flat departs from a plane in a picture: bent along one of its sides its height grows with the
@@ -11,25 +11,25 @@ package glanzen.inspect;
  * @param figures for a bend from left to right, then for one from near to far: shift right, shift up and growth at half the longer
  *     side, mm
  */
-record Bend(double middleXMm, double middleYMm, double halfMm, double[] figures) {
+public record Bend(double middleXMm, double middleYMm, double halfMm, double[] figures) {
 
-    static final int FIGURES = 6;
+    public static final int FIGURES = 6;
 
     /** Lying flat. */
-    static final Bend NONE = new Bend(0, 0, 1, new double[FIGURES]);
+    public static final Bend NONE = new Bend(0, 0, 1, new double[FIGURES]);
 
     /** Half of the figures belong to each way of being bent. */
     private static final int EACH = FIGURES / 2;
 
     /** How far a place is shifted to the right, from the middle, mm. */
-    double right(double u, double v) {
+    public double right(double u, double v) {
         double x = u / halfMm;
         double y = v / halfMm;
         return x * x * (figures[0] + figures[2] * x) + y * y * (figures[EACH] + figures[EACH + 2] * x);
     }
 
     /** How far it is shifted up, from the middle, mm. */
-    double up(double u, double v) {
+    public double up(double u, double v) {
         double x = u / halfMm;
         double y = v / halfMm;
         return x * x * (figures[1] + figures[2] * y) + y * y * (figures[EACH + 1] + figures[EACH + 2] * y);
@@ -40,7 +40,7 @@ record Bend(double middleXMm, double middleYMm, double halfMm, double[] figures)
      *
      * @param into where to, from an index on
      */
-    void slopes(double u, double v, double gx, double gy, double[] into, int from) {
+    public void slopes(double u, double v, double gx, double gy, double[] into, int from) {
         double x = u / halfMm;
         double y = v / halfMm;
         for (int k = 0; k < 2; k++) {
@@ -52,7 +52,7 @@ record Bend(double middleXMm, double middleYMm, double halfMm, double[] figures)
     }
 
     /** Where a place of the sheet would lie if it were flat; x and y, mm. */
-    double[] straight(double xMm, double yMm) {
+    public double[] straight(double xMm, double yMm) {
         double u = xMm - middleXMm;
         double v = yMm - middleYMm;
         return new double[] {xMm - right(u, v), yMm - up(u, v)};

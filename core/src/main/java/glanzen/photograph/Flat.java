@@ -1,19 +1,17 @@
-package glanzen.inspect;
+package glanzen.photograph;
 
 import java.util.Arrays;
 import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Envelope;
 
 /** Part of a plane seen straight from above: linear light on a grid of millimetres. */
-final class Flat {
+public final class Flat {
 
     private static final int MOST_SAMPLES = 4;
 
-    final Grid grid;
-    /** Red, green, blue. */
-    final float[][] light;
-    /** Whether the picture shows the place. */
-    final boolean[] seen;
+    private final Grid grid;
+    private final float[][] light;
+    private final boolean[] seen;
 
     private Flat(Grid grid) {
         this.grid = grid;
@@ -22,7 +20,7 @@ final class Flat {
     }
 
     /** Straightens what a picture shows of a box; where it has more pixels than are asked for, they are averaged. */
-    static Flat of(Photograph photograph, Placing placing, Bend bend, Envelope boxMm, double pxPerMm) {
+    public static Flat of(Photograph photograph, Placing placing, Bend bend, Envelope boxMm, double pxPerMm) {
         Flat flat = new Flat(Grid.over(boxMm, pxPerMm));
         double there = placing.pxPerMm(boxMm.centre().x, boxMm.centre().y) / pxPerMm;
         int n = (int) Math.max(1, Math.min(MOST_SAMPLES, Math.round(there)));
@@ -48,5 +46,20 @@ final class Flat {
                 light[c][i] = sum[c] / (n * n);
             }
         }
+    }
+
+    /** The pixels it is seen on. */
+    public Grid grid() {
+        return grid;
+    }
+
+    /** Linear light of red, green and blue, pixel by pixel. */
+    public float[][] light() {
+        return light;
+    }
+
+    /** Whether the picture shows a place, pixel by pixel; to be narrowed down to what is to be looked at. */
+    public boolean[] seen() {
+        return seen;
     }
 }

@@ -1,4 +1,4 @@
-package glanzen.inspect;
+package glanzen.photograph;
 
 import org.locationtech.jts.geom.Envelope;
 
@@ -8,39 +8,39 @@ import org.locationtech.jts.geom.Envelope;
  * @param leftMm left edge
  * @param topMm far edge
  */
-record Grid(double leftMm, double topMm, double pxPerMm, int width, int height) {
+public record Grid(double leftMm, double topMm, double pxPerMm, int width, int height) {
 
-    static Grid over(Envelope box, double pxPerMm) {
+    public static Grid over(Envelope box, double pxPerMm) {
         return new Grid(
                 box.getMinX(), box.getMaxY(), pxPerMm, (int) Math.max(1, Math.ceil(box.getWidth() * pxPerMm)), (int)
                         Math.max(1, Math.ceil(box.getHeight() * pxPerMm)));
     }
 
-    int count() {
+    public int count() {
         return width * height;
     }
 
     /** The middle of a column, mm. */
-    double xMm(double column) {
+    public double xMm(double column) {
         return leftMm + (column + 0.5) / pxPerMm;
     }
 
     /** The middle of a row, mm. */
-    double yMm(double row) {
+    public double yMm(double row) {
         return topMm - (row + 0.5) / pxPerMm;
     }
 
     /** The column of a place; whole in the middle of a pixel. */
-    double column(double xMm) {
+    public double column(double xMm) {
         return (xMm - leftMm) * pxPerMm - 0.5;
     }
 
-    double row(double yMm) {
+    public double row(double yMm) {
         return (topMm - yMm) * pxPerMm - 0.5;
     }
 
     /** A figure of a raster at a place, straight between pixels; the nearest of them outside. */
-    float at(float[] raster, double xMm, double yMm) {
+    public float at(float[] raster, double xMm, double yMm) {
         double u = Math.max(0, Math.min(width - 1, column(xMm)));
         double v = Math.max(0, Math.min(height - 1, row(yMm)));
         int i = (int) Math.min(u, Math.max(0, width - 2));

@@ -1,4 +1,4 @@
-package glanzen.inspect;
+package glanzen.photograph;
 
 import boofcv.alg.geo.h.HomographyDirectLinearTransform;
 import boofcv.struct.geo.AssociatedPair;
@@ -24,7 +24,7 @@ public final class Placing {
      * @param px the same points in the picture
      * @throws IllegalArgumentException where the points lie in a line
      */
-    static Placing between(double[] mm, double[] px) {
+    public static Placing between(double[] mm, double[] px) {
         List<AssociatedPair> pairs = new ArrayList<>();
         for (int i = 0; i < mm.length; i += 2) {
             pairs.add(new AssociatedPair(mm[i], mm[i + 1], px[i], px[i + 1]));
@@ -37,7 +37,7 @@ public final class Placing {
     }
 
     /** From the nine numbers of a homography, row by row. */
-    static Placing of(double... nine) {
+    public static Placing of(double... nine) {
         return new Placing(new DMatrixRMaj(3, 3, true, nine));
     }
 
@@ -77,21 +77,21 @@ public final class Placing {
         return after(of(m[0], m[1], m[2], m[3], m[4], m[5], 0, 0, 1));
     }
 
-    Placing inverse() {
+    public Placing inverse() {
         DMatrixRMaj inverse = new DMatrixRMaj(3, 3);
         CommonOps_DDRM.invert(h, inverse);
         return new Placing(inverse);
     }
 
     /** This placing of what another one brings into the plane first. */
-    Placing after(Placing first) {
+    public Placing after(Placing first) {
         DMatrixRMaj product = new DMatrixRMaj(3, 3);
         CommonOps_DDRM.mult(h, first.h, product);
         return new Placing(product);
     }
 
     /** How many pixels a millimetre takes around a place. */
-    double pxPerMm(double xMm, double yMm) {
+    public double pxPerMm(double xMm, double yMm) {
         double[] at = px(xMm, yMm);
         double[] right = px(xMm + 0.5, yMm);
         double[] up = px(xMm, yMm + 0.5);
