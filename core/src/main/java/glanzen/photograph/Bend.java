@@ -13,6 +13,7 @@ package glanzen.photograph;
  */
 public record Bend(double middleXMm, double middleYMm, double halfMm, double[] figures) {
 
+    /** How many figures say it. */
     public static final int FIGURES = 6;
 
     /** Lying flat. */

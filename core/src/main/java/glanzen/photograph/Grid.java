@@ -10,12 +10,14 @@ import org.locationtech.jts.geom.Envelope;
  */
 public record Grid(double leftMm, double topMm, double pxPerMm, int width, int height) {
 
+    /** Over a box of the plane, mm, so fine. */
     public static Grid over(Envelope box, double pxPerMm) {
         return new Grid(
                 box.getMinX(), box.getMaxY(), pxPerMm, (int) Math.max(1, Math.ceil(box.getWidth() * pxPerMm)), (int)
                         Math.max(1, Math.ceil(box.getHeight() * pxPerMm)));
     }
 
+    /** How many pixels there are. */
     public int count() {
         return width * height;
     }
@@ -35,6 +37,7 @@ public record Grid(double leftMm, double topMm, double pxPerMm, int width, int h
         return (xMm - leftMm) * pxPerMm - 0.5;
     }
 
+    /** The row of a place; whole in the middle of a pixel. */
     public double row(double yMm) {
         return (topMm - yMm) * pxPerMm - 0.5;
     }

@@ -54,6 +54,7 @@ public final class Photograph {
         return height;
     }
 
+    /** Its longer side, px. */
     public int longer() {
         return Math.max(width, height);
     }
@@ -106,6 +107,7 @@ public final class Photograph {
         return level;
     }
 
+    /** Whether a place lies in it; px from the upper left corner. */
     public boolean holds(double x, double y) {
         return x >= 0 && y >= 0 && x < width && y < height;
     }

@@ -77,6 +77,7 @@ public final class Placing {
         return after(of(m[0], m[1], m[2], m[3], m[4], m[5], 0, 0, 1));
     }
 
+    /** From the picture back into the plane. */
     public Placing inverse() {
         DMatrixRMaj inverse = new DMatrixRMaj(3, 3);
         CommonOps_DDRM.invert(h, inverse);

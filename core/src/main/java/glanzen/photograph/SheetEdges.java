@@ -22,11 +22,13 @@ public final class SheetEdges {
     private final Photograph photograph;
     private final double[] corners;
 
+    /** @param corners about where they are, x and y by turns, anticlockwise as seen with y up, px */
     public SheetEdges(Photograph photograph, double[] corners) {
         this.photograph = photograph;
         this.corners = corners.clone();
     }
 
+    /** The corners where the sides meet, in the order they were given in; px. */
     public double[] refined() {
         double[] now = corners;
         double reach = REACH * size(corners);
@@ -97,7 +99,7 @@ public final class SheetEdges {
         return true;
     }
 
-    /** How far the middle of a side lies off the straight line between its ends, where that is furthest, px. */
+    /** How far the middle sixth of a side lies off the straight line between its end sixths, where that is furthest, px. */
     public double bowPx() {
         double most = 0;
         for (int side = 0; side < 4; side++) {

@@ -32,6 +32,7 @@ public final class SheetFinder {
     /** Square root of the light, red to blue: even to the eye. */
     private final float[][] seen = new float[3][];
 
+    /** @param photograph what is looked through, made small first */
     public SheetFinder(Photograph photograph) {
         this.photograph = photograph;
         this.shrunk = Math.max(1, Math.max(photograph.width(), photograph.height()) / (double) SMALL_SIDE);
