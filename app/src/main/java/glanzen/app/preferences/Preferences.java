@@ -49,6 +49,12 @@ public record Preferences(
 
     public Preferences {
         new Checks()
+                .present("length", length, "a unit of length")
+                .present("temperature", temperature, "a unit of temperature")
+                .present("weight", weight, "a unit of weight")
+                .present("theme", theme, "light or dark")
+                .present("sound", sound, "off, soft or full")
+                .present("bias", bias, "which fault is rather had")
                 .celsius("roomC", roomC, 0, 40)
                 .present("thumb", thumb, "rules of thumb")
                 .holds(money == null || money.length() <= 8, "money", "is too long", "a sign of up to 8 letters")
