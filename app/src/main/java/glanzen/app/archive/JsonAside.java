@@ -33,6 +33,7 @@ final class JsonAside implements AutoCloseable {
     private final Path aside;
     private final BlockingQueue<List<PullRecord>> pages = new ArrayBlockingQueue<>(AHEAD);
     private final FutureTask<Void> writing;
+    private final Thread writer;
 
     /**
      * @param aside where it is written; gone when this is closed
@@ -48,9 +49,9 @@ final class JsonAside implements AutoCloseable {
             }
             return null;
         });
-        Thread thread = new Thread(writing, "workshop file");
-        thread.setDaemon(true);
-        thread.start();
+        this.writer = new Thread(writing, "workshop file");
+        writer.setDaemon(true);
+        writer.start();
     }
 
     /** Hands over the pulls that come next. */
@@ -97,6 +98,12 @@ final class JsonAside implements AutoCloseable {
     @Override
     public void close() throws IOException {
         writing.cancel(true);
+        try {
+            // Until it has let go of the file: it might be about to make it.
+            writer.join();
+        } catch (InterruptedException ended) {
+            Thread.currentThread().interrupt();
+        }
         Files.deleteIfExists(aside);
     }
 
