@@ -29,6 +29,7 @@ import java.io.UncheckedIOException;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.zip.CRC32;
+import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.springframework.dao.DataAccessException;
@@ -108,6 +109,7 @@ public class WorkshopArchive {
         transfer.stage("Packing pulls and pictures", count);
         try (ZipOutputStream zip = new ZipOutputStream(new BufferedOutputStream(out, TOGETHER));
                 JsonAside aside = new JsonAside(keeper.passing(".json"), count, this::file, json)) {
+            zip.setLevel(Deflater.BEST_SPEED);
             logbook.goThrough(aside::next, (pull, picture) -> pack(zip, pull, picture), transfer::done);
             transfer.stage("Writing the rest", 0);
             zip.putNextEntry(entry(Unpacked.JSON_NAME));

@@ -31,11 +31,10 @@ public class Json {
 
     private static final int LONGEST_PLACE = 200;
 
-    /** Of what was written before too, which takes longer. */
+    /** Of what was written before too. */
     private final JsonMapper mapper;
 
     private final JsonMapper present;
-    private final List<String> marks;
 
     /**
      * @param old how things were written before
@@ -51,10 +50,6 @@ public class Json {
                 .changeDefaultNullHandling(nulls -> nulls.withContentNulls(Nulls.SET))
                 .build();
         this.present = lenient;
-        this.marks = old.stream()
-                .flatMap(writing -> writing.marks().stream())
-                .distinct()
-                .toList();
         SimpleModule upgrades = new SimpleModule("old writing");
         old.forEach(writing -> add(upgrades, writing.type(), writing, lenient));
         this.mapper = lenient.rebuild().addModule(upgrades).build();
@@ -77,9 +72,18 @@ public class Json {
         return mapper.writeValueAsString(value);
     }
 
+    /** Reads what was written in the present format. */
     public <T> T read(String text, Class<T> type) {
-        boolean old = marks.stream().anyMatch(text::contains);
-        return (old ? mapper : present).readValue(text, type);
+        return present.readValue(text, type);
+    }
+
+    /**
+     * What was written in whichever format, written in the present one.
+     *
+     * @throws JacksonException if it cannot be read
+     */
+    public String anew(String text, Class<?> type) {
+        return write(mapper.readValue(text, type));
     }
 
     /** For whole files, which are written to be read by people too. */

@@ -6,12 +6,21 @@ import tools.jackson.databind.node.ObjectNode;
 /** How something was written in an earlier format, for one type of thing that is kept as JSON. */
 public interface OldWriting {
 
-    /** What is kept. */
+    /** What was written so. */
     Class<?> type();
 
-    /** Texts of which one stands in whatever is written so, and none in anything kept as things are written now. */
-    List<String> marks();
+    /** Where in the database such things are kept, perhaps within others. */
+    List<Place> places();
 
     /** Rewrites it in the present format; leaves what is in it already alone. */
     void upgrade(ObjectNode kept);
+
+    /**
+     * Where things are kept.
+     *
+     * @param table with an id
+     * @param column with a JSON document
+     * @param type what the document is
+     */
+    record Place(String table, String column, Class<?> type) {}
 }

@@ -2,9 +2,9 @@ package glanzen.app.pull;
 
 import glanzen.app.keeping.Json;
 import glanzen.app.keeping.Numbers;
+import glanzen.app.setup.KeptSnapshot;
 import glanzen.app.setup.Snapshot;
 import glanzen.learning.Fault;
-import glanzen.setup.SetUp;
 import jakarta.persistence.EntityManager;
 import java.util.Arrays;
 import java.util.List;
@@ -57,7 +57,7 @@ public class PullArchive {
             List<String> next = ids.subList(gone, Math.min(ids.size(), gone + READ_TOGETHER));
             List<PullEntity> found = pulls.these(next);
             entities.clear();
-            some.accept(found.parallelStream().map(this::record).toList());
+            some.accept(found.stream().map(this::record).toList());
             try (Stream<PictureEntity> theirs = pictures.of(next)) {
                 theirs.forEach(p -> {
                     picture.accept(p.pullId, p.read());
@@ -89,7 +89,7 @@ public class PullArchive {
                 p.readOff == null ? null : json.read(p.readOff, LogRead.class),
                 p.next,
                 p.runId,
-                json.read(p.snapshot, Snapshot.class));
+                new KeptSnapshot.Written(p.snapshot));
     }
 
     /**
@@ -106,7 +106,7 @@ public class PullArchive {
         pulls.deleteAllInBatch();
         int written = 0;
         for (PullRecord record : records) {
-            SetUp setUp = record.snapshot().setUp();
+            Snapshot snapshot = record.snapshot().read(json);
             PullEntity pull = new PullEntity();
             pull.id = record.id();
             pull.number = record.number();
@@ -118,7 +118,7 @@ public class PullArchive {
             pull.spillMm = record.spillMm();
             pull.faults = json.write(record.faults());
             pull.note = record.note();
-            pull.freeze(setUp, json.write(record.snapshot()));
+            pull.freeze(snapshot.setUp(), json.write(snapshot));
             pull.position = record.position();
             pull.expectedUnder = record.expectedUnder();
             pull.expectedClean = record.expectedClean();

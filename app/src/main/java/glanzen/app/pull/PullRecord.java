@@ -1,6 +1,6 @@
 package glanzen.app.pull;
 
-import glanzen.app.setup.Snapshot;
+import glanzen.app.setup.KeptSnapshot;
 import glanzen.diagnosis.Remedy;
 import glanzen.learning.Fault;
 import glanzen.learning.Observation.Amount;
@@ -31,7 +31,7 @@ public record PullRecord(
         @Nullable LogRead read,
         @Nullable Remedy next,
         @Nullable String runId,
-        Snapshot snapshot) {
+        KeptSnapshot snapshot) {
 
     public PullRecord {
         new Checks()

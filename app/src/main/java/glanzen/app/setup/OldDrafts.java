@@ -22,8 +22,11 @@ class OldDrafts implements OldWriting {
     }
 
     @Override
-    public List<String> marks() {
-        return List.of('"' + PRESS + '"');
+    public List<Place> places() {
+        return List.of(
+                new Place("set_up", "draft", Draft.class),
+                new Place("run", "snapshot", Snapshot.class),
+                new Place("pull", "snapshot", Snapshot.class));
     }
 
     @Override

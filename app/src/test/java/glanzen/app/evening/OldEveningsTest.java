@@ -34,7 +34,8 @@ class OldEveningsTest {
     @Test
     void machinesOfAnEarlierWritingAreKept() {
         Json json = new Json(JsonMapper.builder().build(), List.of(new OldEvenings()));
-        Kept kept = json.read(evening(TASK.formatted("cut", "\"old-iron\""), TASK.formatted("glue", "")), Kept.class);
+        String old = evening(TASK.formatted("cut", "\"old-iron\""), TASK.formatted("glue", ""));
+        Kept kept = json.read(json.anew(old, Kept.class), Kept.class);
         assertEquals(new On("old-iron", "", 0), kept.work().tasks().get(0).on());
         assertNull(kept.work().tasks().get(1).on());
         assertEquals(

@@ -152,7 +152,7 @@ class DraftsTest {
                      "widthMm": 100.0, "heightMm": 5000.0, "leftCm2": 3000.0, "colour": "#b8683a"}]}}""";
         assertEquals(
                 setUp(Route.HOT_PLATE).withLayout(Layout.NONE),
-                json.read(first, Snapshot.class).setUp(),
+                json.read(json.anew(first, Snapshot.class), Snapshot.class).setUp(),
                 "nothing was laid out in those days");
     }
 
