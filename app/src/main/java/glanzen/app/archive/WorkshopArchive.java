@@ -2,6 +2,7 @@ package glanzen.app.archive;
 
 import glanzen.app.archive.Transfers.Transfer;
 import glanzen.app.card.CardService;
+import glanzen.app.card.ManyCards;
 import glanzen.app.drill.DrillLog;
 import glanzen.app.drying.DryingService;
 import glanzen.app.evening.EveningService;
@@ -206,24 +207,31 @@ public class WorkshopArchive {
         long version = numbers.versionTakenIn();
         kit.replace(file.kit(), version);
         setUps.replace(file.setUps(), version);
+        jobs.replace(file.jobs(), version);
+        // What cannot be shown is not taken: a page that breaks for good helps nobody.
+        try (ManyCards tried =
+                cards.workOut(file.jobs().stream().map(SavedJob::job).toList())) {
+            keepTheRest(file, unpacked, version, transfer);
+            transfer.stage("Trying every card", 0);
+            tried.finish();
+        }
+        // Too late to be cancelled from here on.
+        transfer.stage("Finishing", 0);
+        return contents(unpacked);
+    }
+
+    private void keepTheRest(WorkshopFile file, Unpacked unpacked, long version, Transfer transfer) throws IOException {
         transfer.stage("Keeping pulls", file.pulls().size());
         logbook.replace(file.pulls(), unpacked.reading(), version, transfer::done);
         transfer.stage("Keeping the rest", 0);
         rigs.replace(file.beliefs(), version);
         dryings.replace(file.dryings(), version);
-        jobs.replace(file.jobs(), version);
         runs.replace(file.runs(), version);
         evenings.replace(file.evenings());
         drills.replace(file.drills());
         if (file.preferences() != null) {
             preferences.replace(file.preferences());
         }
-        // What cannot be shown is not taken: a page that breaks for good helps nobody.
         dryings.all();
-        transfer.stage("Trying every card", 0);
-        cards.workOut(file.jobs().stream().map(SavedJob::job).toList());
-        // Too late to be cancelled from here on.
-        transfer.stage("Finishing", 0);
-        return contents(unpacked);
     }
 }

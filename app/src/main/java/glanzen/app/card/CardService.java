@@ -164,14 +164,13 @@ public class CardService {
         return looked(question(job)).steps();
     }
 
-    /** Works every card out, as its page would; fails as that would. They are many: all hands help. */
-    public void workOut(List<Job> all) {
-        all.stream()
+    /** Begins to work every card out, as its page would. */
+    public ManyCards workOut(List<Job> all) {
+        return new ManyCards(all.stream()
                 .filter(job -> job.card() != null && CardRules.ring(job.card()).isEmpty())
                 .map(this::question)
-                .toList()
-                .parallelStream()
-                .forEach(q -> new CardLook(assembled(q), new FoamShelf(q.foams), q.envelopes).steps());
+                .<Runnable>map(q -> () -> new CardLook(assembled(q), new FoamShelf(q.foams), q.envelopes).steps())
+                .toList());
     }
 
     private static CardPlan plan(Job job) {
