@@ -14,6 +14,9 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 public final class TransactionalCache<T> {
 
     private final AtomicInteger changing = new AtomicInteger();
+    /** Counts beginnings and ends of changes: whatever was read across one is not kept. */
+    private final AtomicInteger turns = new AtomicInteger();
+
     private volatile @Nullable T kept;
 
     /** What the transaction that is changing it has read since. */
@@ -29,19 +32,33 @@ public final class TransactionalCache<T> {
             own.read = mine;
             return mine;
         }
+        if (TransactionSynchronizationManager.getCurrentTransactionIsolationLevel() != null) {
+            // It looks at one moment, which may be an earlier one than now.
+            return read.get();
+        }
         T known = kept;
         if (known != null) {
             return known;
         }
+        int turn = turns.get();
         T fresh = read.get();
-        if (changing.get() == 0) {
+        if (still(turn)) {
             kept = fresh;
-            // A change may have begun between the reading and the keeping.
-            if (changing.get() != 0) {
+            // A change may have begun between the asking and the keeping.
+            if (!still(turn)) {
                 kept = null;
             }
         }
         return fresh;
+    }
+
+    private boolean still(int turn) {
+        return changing.get() == 0 && turns.get() == turn;
+    }
+
+    /** Whether the transaction that asks is changing it: what it reads may never come to be. */
+    public boolean mine() {
+        return TransactionSynchronizationManager.hasResource(this);
     }
 
     /** To be called inside the transaction that changes it, before each change. */
@@ -52,11 +69,13 @@ public final class TransactionalCache<T> {
         }
         TransactionSynchronizationManager.bindResource(this, new Own());
         changing.incrementAndGet();
+        turns.incrementAndGet();
         kept = null;
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCompletion(int status) {
                 TransactionSynchronizationManager.unbindResourceIfPossible(TransactionalCache.this);
+                turns.incrementAndGet();
                 kept = null;
                 changing.decrementAndGet();
             }

@@ -1,5 +1,6 @@
 package glanzen.app.kit;
 
+import java.util.Collection;
 import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
@@ -8,6 +9,10 @@ interface KitRepository extends JpaRepository<KitItemEntity, String> {
 
     /** Everything, in the order in which it came. */
     @Query(
-            "select new glanzen.app.kit.KitRow(k.shelf, k.body, k.version, k.retired) from KitItemEntity k order by k.place")
+            "select new glanzen.app.kit.KitRow(k.id, k.shelf, k.retired, k.version) from KitItemEntity k order by k.place")
     List<KitRow> everything();
+
+    /** What some things are. */
+    @Query("select new glanzen.app.kit.KitRow$Body(k.id, k.body) from KitItemEntity k where k.id in :ids")
+    List<KitRow.Body> bodies(Collection<String> ids);
 }

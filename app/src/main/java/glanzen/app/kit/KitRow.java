@@ -1,4 +1,8 @@
 package glanzen.app.kit;
 
-/** A thing of the kit as it is kept; looked at only, never changed. */
-record KitRow(Shelf shelf, String body, long version, boolean retired) {}
+/** A thing of the kit as it is kept, but for what it is; looked at only, never changed. The same key and version are the same thing. */
+record KitRow(String id, Shelf shelf, boolean retired, long version) {
+
+    /** What a thing is. */
+    record Body(String id, String body) {}
+}

@@ -23,9 +23,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
-import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -44,7 +45,7 @@ public class KitService {
     /** A drawing that follows a hand asks for the kit many times a second. */
     private final TransactionalCache<KitView> mind = new TransactionalCache<>();
 
-    /** What was read last, by what is kept. */
+    /** What was read last, by what is kept. What may yet be taken back is not in it. */
     private volatile Map<KitRow, Record> read = Map.of();
 
     KitService(KitRepository items, Json json, JsonMapper mapper, EntityManager entities) {
@@ -63,16 +64,20 @@ public class KitService {
     /** One thing changes at a time, and every other is as it was read before. */
     private KitView readAll() {
         List<KitRow> all = items.everything();
-        Map<KitRow, Record> before = read;
-        Map<KitRow, Record> now = new HashMap<>(2 * all.size());
-        all.forEach(row -> {
-            Record known = before.get(row);
-            now.put(
-                    row,
-                    known != null ? known : json.read(row.body(), row.shelf().type()));
-        });
-        read = now;
-        return view(now, all);
+        Map<KitRow, Record> known = new HashMap<>(read);
+        known.keySet().retainAll(Set.copyOf(all));
+        Map<String, KitRow> others =
+                all.stream().filter(row -> !known.containsKey(row)).collect(Collectors.toMap(KitRow::id, row -> row));
+        if (!others.isEmpty()) {
+            items.bodies(others.keySet()).forEach(b -> {
+                KitRow row = others.get(b.id());
+                known.put(row, json.read(b.body(), row.shelf().type()));
+            });
+        }
+        if (!mind.mine()) {
+            read = known;
+        }
+        return view(known, all);
     }
 
     private static KitView view(Map<KitRow, Record> read, List<KitRow> all) {
@@ -93,13 +98,13 @@ public class KitService {
     /** Everything, as the core knows it; retired things too, since old set-ups may name them. */
     @Transactional(readOnly = true)
     public Kit kit() {
-        return kit(view(), k -> true);
+        return view().kit(k -> true);
     }
 
     /** Everything in use. */
     @Transactional(readOnly = true)
     public Kit inUse() {
-        return kit(view(), k -> !k.retired());
+        return view().kit(k -> !k.retired());
     }
 
     /** Boards in use. */
@@ -111,25 +116,25 @@ public class KitService {
     /** Leftovers in use. */
     @Transactional(readOnly = true)
     public List<Leftover> leftovers() {
-        return items(view().leftovers(), k -> !k.retired());
+        return KitView.items(view().leftovers(), k -> !k.retired());
     }
 
     /** Offcuts of stock in use. */
     @Transactional(readOnly = true)
     public List<Offcut> offcuts() {
-        return items(view().offcuts(), k -> !k.retired());
+        return KitView.items(view().offcuts(), k -> !k.retired());
     }
 
     /** Foam in use. */
     @Transactional(readOnly = true)
     public List<FoamSheet> foams() {
-        return items(view().foams(), k -> !k.retired());
+        return KitView.items(view().foams(), k -> !k.retired());
     }
 
     /** Envelopes in use. */
     @Transactional(readOnly = true)
     public List<Envelope> envelopes() {
-        return items(view().envelopes(), k -> !k.retired());
+        return KitView.items(view().envelopes(), k -> !k.retired());
     }
 
     /** Puts a new thing on its shelf. */
@@ -239,22 +244,6 @@ public class KitService {
         Restoring(long version) {
             this.version = version;
         }
-    }
-
-    /** The part of a view that fits, as the core knows it. */
-    public static Kit kit(KitView v, Predicate<Versioned<?>> fits) {
-        return new Kit(
-                items(v.presses(), fits),
-                items(v.platforms(), fits),
-                items(v.boards(), fits),
-                items(v.plates(), fits),
-                items(v.stocks(), fits),
-                items(v.films(), fits),
-                items(v.rollers(), fits));
-    }
-
-    private static <T> List<T> items(List<Versioned<T>> kept, Predicate<Versioned<?>> fits) {
-        return kept.stream().filter(fits).map(Versioned::item).toList();
     }
 
     private <T extends Record> KitItemEntity find(Class<T> type, String id) {

@@ -6,6 +6,7 @@ import glanzen.kit.Envelope;
 import glanzen.kit.Film;
 import glanzen.kit.FoamSheet;
 import glanzen.kit.HeatedRollers;
+import glanzen.kit.Kit;
 import glanzen.kit.Leftover;
 import glanzen.kit.Offcut;
 import glanzen.kit.Plate;
@@ -13,6 +14,7 @@ import glanzen.kit.Platform;
 import glanzen.kit.Press;
 import glanzen.kit.Stock;
 import java.util.List;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
 /** The whole kit, retired things included. */
@@ -60,5 +62,21 @@ public record KitView(
 
     private static <T> List<Versioned<T>> unnumbered(List<Versioned<T>> shelf) {
         return shelf.stream().map(Versioned::unnumbered).toList();
+    }
+
+    /** The part of it that fits, as the core knows it. */
+    public Kit kit(Predicate<Versioned<?>> fits) {
+        return new Kit(
+                items(presses, fits),
+                items(platforms, fits),
+                items(boards, fits),
+                items(plates, fits),
+                items(stocks, fits),
+                items(films, fits),
+                items(rollers, fits));
+    }
+
+    static <T> List<T> items(List<Versioned<T>> shelf, Predicate<Versioned<?>> fits) {
+        return shelf.stream().filter(fits).map(Versioned::item).toList();
     }
 }

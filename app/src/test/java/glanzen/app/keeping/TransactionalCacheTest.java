@@ -2,6 +2,7 @@ package glanzen.app.keeping;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import java.sql.Connection;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.transaction.support.TransactionSynchronization;
@@ -77,5 +78,30 @@ class TransactionalCacheTest {
         end();
         int settled = get();
         assertEquals(settled, get());
+    }
+
+    @Test
+    void whatWasReadAcrossAWholeChangeIsNotKept() {
+        mind.get(() -> {
+            int old = ++reads;
+            begin();
+            mind.changing();
+            end();
+            return old;
+        });
+        assertEquals(2, get(), "what was read before the change");
+        assertEquals(2, get());
+    }
+
+    @Test
+    void whoLooksAtOneMomentNeitherKeepsItNorIsGivenALaterOne() {
+        get();
+        TransactionSynchronizationManager.setCurrentTransactionIsolationLevel(Connection.TRANSACTION_REPEATABLE_READ);
+        try {
+            assertEquals(2, get());
+        } finally {
+            TransactionSynchronizationManager.setCurrentTransactionIsolationLevel(null);
+        }
+        assertEquals(1, get());
     }
 }
