@@ -1,12 +1,8 @@
 package glanzen.artwork;
 
 import glanzen.measure.Checks;
-import java.awt.Color;
-import java.awt.Graphics2D;
-import java.awt.RenderingHints;
 import java.awt.Shape;
-import java.awt.image.BufferedImage;
-import java.awt.image.DataBufferByte;
+import java.awt.geom.AffineTransform;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -280,37 +276,18 @@ public final class Artwork {
      * @param centreYMm the same along the feed, mm
      */
     public boolean[] raster(int widthPx, int heightPx, double pxPerMm, double centreXMm, double centreYMm) {
-        byte[] grey = drawn(widthPx, heightPx, pxPerMm, centreXMm, centreYMm, false);
-        boolean[] mask = new boolean[grey.length];
-        for (int i = 0; i < grey.length; i++) {
-            mask[i] = grey[i] != 0;
-        }
-        return mask;
+        return pixels(widthPx, heightPx, pxPerMm, centreXMm, centreYMm).mask();
     }
 
     /** The same as shares of each pixel that are raised, 0…1. */
     public float[] shares(int widthPx, int heightPx, double pxPerMm, double centreXMm, double centreYMm) {
-        byte[] grey = drawn(widthPx, heightPx, pxPerMm, centreXMm, centreYMm, true);
-        float[] shares = new float[grey.length];
-        for (int i = 0; i < grey.length; i++) {
-            shares[i] = (grey[i] & 0xFF) / 255f;
-        }
-        return shares;
+        return pixels(widthPx, heightPx, pxPerMm, centreXMm, centreYMm).shares();
     }
 
-    private byte[] drawn(
-            int widthPx, int heightPx, double pxPerMm, double centreXMm, double centreYMm, boolean smooth) {
-        BufferedImage image = new BufferedImage(widthPx, heightPx, BufferedImage.TYPE_BYTE_GRAY);
-        Graphics2D graphics = image.createGraphics();
-        if (smooth) {
-            graphics.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
-            graphics.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
-        }
-        graphics.translate(widthPx / 2.0 - centreXMm * pxPerMm, heightPx / 2.0 - (heightMm - centreYMm) * pxPerMm);
-        graphics.scale(pxPerMm, pxPerMm);
-        graphics.setColor(Color.WHITE);
-        graphics.fill(outline());
-        graphics.dispose();
-        return ((DataBufferByte) image.getRaster().getDataBuffer()).getData();
+    private Pixels pixels(int widthPx, int heightPx, double pxPerMm, double centreXMm, double centreYMm) {
+        AffineTransform placing = AffineTransform.getTranslateInstance(
+                widthPx / 2.0 - centreXMm * pxPerMm, heightPx / 2.0 - (heightMm - centreYMm) * pxPerMm);
+        placing.scale(pxPerMm, pxPerMm);
+        return new Pixels(outline(), placing, widthPx, heightPx);
     }
 }

@@ -11,10 +11,13 @@ import glanzen.layout.Placed;
 import glanzen.layout.PlatformPose;
 import glanzen.layout.Wording;
 import glanzen.measure.Figures;
+import glanzen.stack.Facing;
 import glanzen.stack.Layer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 
 /**
@@ -46,6 +49,9 @@ public record Difference(String what, String before, String after) {
             new Aspect("make-ready", Difference::makeReady),
             new Aspect("foil", s -> names(s, Film.class)),
             new Aspect("stock", s -> names(s, Stock.class)),
+            new Aspect("lying", Difference::lying),
+            new Aspect("boards turned over", Difference::turnedOver),
+            new Aspect("protective film", Difference::protectiveFilm),
             new Aspect(
                     "cover",
                     s -> s.heat() instanceof Heat.OnPlatform on ? on.heating().label() : "none"),
@@ -67,6 +73,9 @@ public record Difference(String what, String before, String after) {
             new Aspect("medium", s -> s.medium().label()),
             new Aspect("room", s -> Figures.temperature(s.roomC())));
 
+    /** Where one of these differs, it is said what lies where. */
+    private static final Set<String> TELL_OF_ORDER = Set.of("shims", "outer boards", "lying");
+
     /** Everything two set-ups do not share, in the order in which one builds a stack. */
     public static List<Difference> between(SetUp before, SetUp after) {
         List<Difference> differences = new ArrayList<>();
@@ -77,16 +86,34 @@ public record Difference(String what, String before, String after) {
                 differences.add(new Difference(aspect.what, first, second));
             }
         }
+        if (differences.stream().noneMatch(d -> TELL_OF_ORDER.contains(d.what))) {
+            order(before, after).ifPresent(differences::add);
+        }
         return differences;
+    }
+
+    /** The same things, but in another order. */
+    private static Optional<Difference> order(SetUp before, SetUp after) {
+        List<String> first = layers(before);
+        List<String> second = layers(after);
+        boolean same =
+                first.stream().sorted().toList().equals(second.stream().sorted().toList());
+        return same && !first.equals(second)
+                ? Optional.of(new Difference("order", String.join(", ", first), String.join(", ", second)))
+                : Optional.empty();
     }
 
     private static String shims(SetUp s) {
         int platform = s.stack().indexOf(Platform.class);
+        int tool = s.stack().indexOf(Plate.class);
         List<String> names = new ArrayList<>();
         for (int i = 0; i < s.stack().layers().size(); i++) {
             Layer layer = s.stack().layers().get(i);
             if (layer.item() instanceof Board board && !outer(board)) {
-                names.add(layer.item().name() + (i < platform ? " under the platform" : ""));
+                names.add(layer.item().name()
+                        + (i < platform
+                                ? " under the platform"
+                                : i < tool ? " under the " + s.route().toolWord() : ""));
             }
         }
         return names.isEmpty() ? "none" : String.join(", ", names);
@@ -110,6 +137,38 @@ public record Difference(String what, String before, String after) {
             return String.join(", ", s.plates().stream().map(Plate::name).toList());
         }
         return s.design() == null ? names(s, Plate.class) : s.design().name();
+    }
+
+    /** Bottom to top, which way the telling face of each looks; boards are told by themselves. */
+    private static String lying(SetUp s) {
+        List<String> layers = s.stack().layers().stream()
+                .filter(layer -> !(layer.item() instanceof Board))
+                .map(layer ->
+                        word(layer.item(), s) + " " + layer.facing().name().toLowerCase(Locale.ROOT))
+                .distinct()
+                .toList();
+        return String.join(", ", layers);
+    }
+
+    private static String word(StackItem item, SetUp s) {
+        if (item instanceof Film film) {
+            return film.kind() == Film.Kind.FLOCK ? "flock" : "foil";
+        }
+        return item instanceof Stock
+                ? "stock"
+                : item instanceof Platform ? "platform" : s.route().toolWord();
+    }
+
+    private static String turnedOver(SetUp s) {
+        List<String> names = s.stack().layers().stream()
+                .filter(layer -> layer.item() instanceof Board && layer.facing() == Facing.DOWN)
+                .map(layer -> layer.item().name())
+                .toList();
+        return names.isEmpty() ? "none" : String.join(", ", names);
+    }
+
+    private static String protectiveFilm(SetUp s) {
+        return !s.stock().protectiveFilm() ? "none" : s.filmPeeled() ? "peeled off" : "still on";
     }
 
     private static String gel(SetUp s) {
@@ -152,6 +211,10 @@ public record Difference(String what, String before, String after) {
         List<String> names =
                 s.layout().patches().stream().map(p -> p.board().name()).toList();
         return names.isEmpty() ? "none" : String.join(", ", names);
+    }
+
+    private static List<String> layers(SetUp s) {
+        return s.stack().all(StackItem.class).stream().map(StackItem::name).toList();
     }
 
     private static String names(SetUp s, Class<? extends StackItem> kind) {

@@ -29,6 +29,8 @@ interface PullRepository extends JpaRepository<PullEntity, String>, JpaSpecifica
 
     List<PullEntity> findTop8ByOrderByNumberDesc();
 
+    List<PullEntity> findByNumberGreaterThanOrderByNumber(int number, Limit limit);
+
     List<PullEntity> findAllByRunIdOrderByNumber(String runId);
 
     List<PullEntity> findByOutcomeNotOrderByNumberDesc(Outcome outcome, Limit limit);

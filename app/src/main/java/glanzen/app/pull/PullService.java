@@ -179,10 +179,15 @@ public class PullService {
         return new PullPage(found.map(this::view).toList(), found.getTotalElements());
     }
 
-    /** The whole logbook, oldest first. */
-    @Transactional(readOnly = true)
+    /** The whole logbook, oldest first; read as it is gone through. */
     Stream<PullView> everything() {
-        return pulls.findAll(Sort.by("number")).stream().map(this::view).toList().stream();
+        return Stream.iterate(after(0), page -> !page.isEmpty(), page -> after(page.get(page.size() - 1).number))
+                .flatMap(List::stream)
+                .map(this::view);
+    }
+
+    private List<PullEntity> after(int number) {
+        return pulls.findByNumberGreaterThanOrderByNumber(number, Limit.of(MOST_PER_PAGE));
     }
 
     @Transactional(readOnly = true)

@@ -2,13 +2,10 @@ package glanzen.app.run;
 
 import glanzen.app.keeping.Json;
 import glanzen.app.run.RunView.Status;
-import glanzen.app.setup.Snapshot;
 import glanzen.measure.BadInput;
 import glanzen.setup.SetUp;
 import glanzen.steps.Run;
-import glanzen.steps.RunState;
 import jakarta.persistence.EntityManager;
-import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -38,13 +35,13 @@ public class RunArchive {
                 .map(r -> new RunRecord(
                         r.id,
                         r.title,
-                        json.read(r.snapshot, Snapshot.class),
+                        r.snapshot(json),
                         r.status(),
-                        json.read(r.state, RunState.class),
+                        r.state(json),
                         r.simulated,
                         r.scrap,
                         r.stepStartedAt,
-                        Arrays.asList(json.read(r.ticked, Integer[].class)),
+                        List.copyOf(r.ticked(json)),
                         r.createdAt))
                 .toList();
     }

@@ -1,6 +1,10 @@
 package glanzen.app.run;
 
 import glanzen.app.keeping.AsText;
+import glanzen.app.keeping.Json;
+import glanzen.app.setup.Snapshot;
+import glanzen.setup.SetUp;
+import glanzen.steps.RunState;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -8,6 +12,9 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.Arrays;
+import java.util.SortedSet;
+import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 
 @Entity
@@ -57,6 +64,25 @@ class RunEntity {
 
     @Version
     long version;
+
+    /** What it was set up as when it was begun. */
+    Snapshot snapshot(Json json) {
+        return json.read(snapshot, Snapshot.class);
+    }
+
+    SetUp setUp(Json json) {
+        return snapshot(json).setUp();
+    }
+
+    /** Where it stands. */
+    RunState state(Json json) {
+        return json.read(state, RunState.class);
+    }
+
+    /** Places of the pre-flight list that are ticked, in their order. */
+    SortedSet<Integer> ticked(Json json) {
+        return new TreeSet<>(Arrays.asList(json.read(ticked, Integer[].class)));
+    }
 
     RunView.Status status() {
         return status;

@@ -24,9 +24,8 @@ import glanzen.steps.RunRefused;
 import glanzen.steps.RunSheet;
 import glanzen.steps.RunState;
 import java.time.Clock;
-import java.util.Arrays;
 import java.util.List;
-import java.util.TreeSet;
+import java.util.SortedSet;
 import java.util.UUID;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.ApplicationEventPublisher;
@@ -105,7 +104,7 @@ public class RunService {
     private void tell(RunEntity run, String setUpId, What what) {
         if (!trial(run)) {
             events.publishEvent(
-                    new RunTold(run.id, setUpId, run.scrap, state(run).good(), what));
+                    new RunTold(run.id, setUpId, run.scrap, run.state(json).good(), what));
         }
     }
 
@@ -138,8 +137,8 @@ public class RunService {
     @TriedAgain
     public RunView tick(String id, int line, boolean done) {
         RunEntity run = find(id);
-        TreeSet<Integer> ticked = ticked(run);
-        if (line < 0 || line >= RunSheet.preflight(setUp(run)).size()) {
+        SortedSet<Integer> ticked = run.ticked(json);
+        if (line < 0 || line >= RunSheet.preflight(run.setUp(json)).size()) {
             throw new BadInput("line", "is not on the list", "a line of the list");
         }
         if (done) {
@@ -161,11 +160,11 @@ public class RunService {
         if (run.status() != Status.OPEN && run.status() != Status.PAUSED) {
             throw new Conflict("This run is over.");
         }
-        SetUp setUp = setUp(run);
+        SetUp setUp = run.setUp(json);
         if (action == RunAction.RESUME) {
             unoccupied(setUp);
         }
-        RunState before = state(run);
+        RunState before = run.state(json);
         BenchReading reading = bench.reading(run, setUp);
         Moved moved;
         try {
@@ -207,7 +206,7 @@ public class RunService {
     @TriedAgain
     public RunView readyAgain(String id) {
         RunEntity run = find(id);
-        SetUp setUp = setUp(run);
+        SetUp setUp = run.setUp(json);
         double seconds =
                 bench.heater(run, setUp).map(h -> h.read().dockedSeconds()).orElse(0.0);
         if (!run.simulated && seconds > 0) {
@@ -220,7 +219,7 @@ public class RunService {
     @TriedAgain
     public RunView switchedOff(String id) {
         RunEntity run = find(id);
-        bench.heater(run, setUp(run)).ifPresent(heater -> {
+        bench.heater(run, run.setUp(json)).ifPresent(heater -> {
             heater.switchOff();
             heater.dock(true);
         });
@@ -229,12 +228,8 @@ public class RunService {
 
     /** Tells one pull from the next. */
     private long luck(RunEntity run) {
-        RunState state = state(run);
+        RunState state = run.state(json);
         return run.id.hashCode() + 31L * (state.good() + state.rejected());
-    }
-
-    private RunState state(RunEntity run) {
-        return json.read(run.state, RunState.class);
     }
 
     /**
@@ -250,8 +245,8 @@ public class RunService {
         if (trial(run)) {
             throw new Conflict("This run was tried out with simulated machines; your logbook keeps what you pulled.");
         }
-        SetUp setUp = setUp(run);
-        RunState before = state(run);
+        SetUp setUp = run.setUp(json);
+        RunState before = run.state(json);
         SetUp pulled = new Run(setUp).pulled(before);
         Moved moved = new Run(setUp).logged(before, good);
         if (moved.state().done()) {
@@ -273,14 +268,14 @@ public class RunService {
         if (!run.simulated) {
             throw new Conflict("Only simulated machines have a simulated scanner. Log what you see in your hand.");
         }
-        return new Fed(new Run(setUp(run)).pulled(state(run)), luck(run));
+        return new Fed(new Run(run.setUp(json)).pulled(run.state(json)), luck(run));
     }
 
     /** What the oldest pull of a run that is not logged yet was pulled with. */
     @Transactional(readOnly = true)
     public SetUp pulledSetUp(String id) {
         RunEntity run = find(id);
-        return new Run(setUp(run)).pulled(state(run));
+        return new Run(run.setUp(json)).pulled(run.state(json));
     }
 
     /** Outside the demo what stand-ins do is for looking on. */
@@ -290,14 +285,6 @@ public class RunService {
 
     private RunEntity find(String id) {
         return runs.findById(id).orElseThrow(() -> new NotFound("This run"));
-    }
-
-    private SetUp setUp(RunEntity run) {
-        return json.read(run.snapshot, Snapshot.class).setUp();
-    }
-
-    private TreeSet<Integer> ticked(RunEntity run) {
-        return new TreeSet<>(Arrays.asList(json.read(run.ticked, Integer[].class)));
     }
 
     private RunView view(RunEntity run) {

@@ -12,8 +12,8 @@ import glanzen.steps.RunSheet;
 import glanzen.steps.RunState;
 import glanzen.steps.Step;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -33,11 +33,11 @@ class RunViews {
 
     /** @param trial whether it is a walk-through, of which nothing is logged */
     RunView of(RunEntity run, boolean trial) {
-        Snapshot snapshot = json.read(run.snapshot, Snapshot.class);
+        Snapshot snapshot = run.snapshot(json);
         SetUp setUp = snapshot.setUp();
         Run sheet = new Run(setUp);
-        RunState state = json.read(run.state, RunState.class);
-        List<Integer> ticked = Arrays.asList(json.read(run.ticked, Integer[].class));
+        RunState state = run.state(json);
+        Set<Integer> ticked = run.ticked(json);
         List<ListLine> preflight = new ArrayList<>();
         for (String line : RunSheet.preflight(setUp)) {
             preflight.add(new ListLine(line, ticked.contains(preflight.size())));
