@@ -72,9 +72,21 @@ export async function asked<T>(call: Promise<{ data?: T; error?: unknown; respon
   return data as T;
 }
 
+let said = (text: string) => text;
+
+/** How quantities in what the server says are put: in the person's units. */
+export function sayAs(how: (text: string) => string) {
+  said = how;
+}
+
 export function trouble(status: number, body: unknown): Trouble {
   const problem = body as { detail?: string; errors?: Schemas['Problem'][] } | undefined;
-  return new Trouble(status, problem?.detail ?? 'Something went wrong.', problem?.errors ?? []);
+  const fields = (problem?.errors ?? []).map((f) => ({
+    ...f,
+    message: said(f.message),
+    accepted: said(f.accepted),
+  }));
+  return new Trouble(status, said(problem?.detail ?? 'Something went wrong.'), fields);
 }
 
 /** What was refused, where, and what would be accepted; or what went wrong. */

@@ -1,6 +1,5 @@
 <script lang="ts" generics="T">
   import type { Snippet } from 'svelte';
-  import { preferences } from '../state/preferences.svelte';
   import type { Question } from './question.svelte';
 
   /** What a question comes to: waiting, trouble with another try, or its answer; without children trouble alone. */
@@ -20,7 +19,7 @@
     role="alert"
     class="border-ochre-line bg-ochre-wash my-2 flex flex-wrap items-center gap-3 border-l-4 px-4 py-2"
   >
-    <span class="min-w-0 flex-1">{preferences.said(question.trouble.message)}</span>
+    <span class="min-w-0 flex-1">{question.trouble.message}</span>
     <!-- What was asked wrongly is not right the second time. -->
     {#if away}<button class="press" onclick={() => question.retry()}>Try again</button>{/if}
   </p>

@@ -1,7 +1,6 @@
 <script lang="ts">
   import Input from 'flowbite-svelte/Input.svelte';
   import type { HTMLInputAttributes } from 'svelte/elements';
-  import { preferences } from '../state/preferences.svelte';
 
   /** A line of text with its label, and what is wrong with it below. */
   interface Props extends Pick<HTMLInputAttributes, 'name' | 'type' | 'inputmode' | 'onchange'> {
@@ -43,6 +42,6 @@
     oninput={(e: Event) => oninput?.((e.currentTarget as HTMLInputElement).value)}
   />
   {#if wrong}
-    <p id="{id}-wrong" role="alert" class="text-ochre text-fine mt-1">{preferences.said(wrong)}</p>
+    <p id="{id}-wrong" role="alert" class="text-ochre text-fine mt-1">{wrong}</p>
   {/if}
 </div>

@@ -4,7 +4,6 @@
   import { kit, type Shelf } from '../state/kit.svelte';
   import { tell } from '../state/messages.svelte';
   import { outlines } from '../state/outlines.svelte';
-  import { preferences } from '../state/preferences.svelte';
   import CaliperFromWeight from './CaliperFromWeight.svelte';
   import FieldInput from './FieldInput.svelte';
   import Levels from './Levels.svelte';
@@ -59,7 +58,7 @@
 
   function error(field: Field) {
     const found = wrong.find((w) => w.field === path(field));
-    return found ? preferences.said(`${found.message}. Accepted: ${found.accepted}`) : '';
+    return found ? `${found.message}. Accepted: ${found.accepted}` : '';
   }
 
   async function save() {
@@ -81,7 +80,7 @@
       // What is wrong has to be seen.
       opened ||= curious.some((f) => wrong.some((w) => w.field === path(f)));
       const homeless = problem.fields.filter((f) => !known.includes(f.field));
-      if (problem.fields.length === 0 || homeless.length > 0) general = preferences.said(problem.message);
+      if (problem.fields.length === 0 || homeless.length > 0) general = problem.message;
     }
   }
 </script>

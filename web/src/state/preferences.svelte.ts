@@ -1,4 +1,4 @@
-import { api, asked, type Preferences } from '../api/client';
+import { api, asked, sayAs, type Preferences } from '../api/client';
 import * as format from '../parts/format';
 import { tell } from './messages.svelte';
 
@@ -48,3 +48,4 @@ class PreferencesState {
 }
 
 export const preferences = new PreferencesState();
+sayAs(preferences.said);

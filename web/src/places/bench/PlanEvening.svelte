@@ -5,7 +5,6 @@
   import Tick from '../../parts/Tick.svelte';
   import { evening } from '../../state/evening.svelte';
   import { tell } from '../../state/messages.svelte';
-  import { preferences } from '../../state/preferences.svelte';
 
   /** Which jobs, which hours, how many hands. */
   let {
@@ -84,7 +83,7 @@
       open = false;
       onplanned();
     } catch (trouble) {
-      if (trouble instanceof Trouble) wrong = preferences.said(trouble.message);
+      if (trouble instanceof Trouble) wrong = trouble.message;
       else tell(trouble);
     }
   }

@@ -84,7 +84,7 @@
       At {preferences.temperature(preferences.now.roomC)}, as your preferences say. Spread generously; what is
       left over goes back in the pot.
     </p>
-    {#if wrong}<p role="alert" class="text-ochre">{preferences.said(wrong)}</p>{/if}
+    {#if wrong}<p role="alert" class="text-ochre">{wrong}</p>{/if}
     <button class="press press-strong" disabled={name.trim() === ''}>It begins to dry</button>
   </form>
 </Modal>

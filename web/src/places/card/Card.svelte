@@ -227,7 +227,7 @@
         </div>
       {/if}
       {#if card && looked.trouble}
-        <p role="alert" class="text-ochre mt-4">{preferences.said(looked.trouble.message)}</p>
+        <p role="alert" class="text-ochre mt-4">{looked.trouble.message}</p>
       {/if}
     </section>
     <aside

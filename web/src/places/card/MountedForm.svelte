@@ -124,6 +124,6 @@
     <button class="press press-quiet text-soft" type="button" onclick={onremove}>Take off</button>
   </form>
   {#if wrong}<p id="card-words-wrong" role="alert" class="text-ochre text-fine mt-1">
-      {preferences.said(wrong)}
+      {wrong}
     </p>{/if}
 </div>

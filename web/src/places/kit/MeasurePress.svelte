@@ -98,7 +98,7 @@
           </li>
         {/each}
       </ul>
-      {#if wrong}<p role="alert" class="text-ochre mt-2">{preferences.said(wrong)}</p>{/if}
+      {#if wrong}<p role="alert" class="text-ochre mt-2">{wrong}</p>{/if}
     </section>
     <section>
       <h3 class="text-lead">2. Pull three strips</h3>

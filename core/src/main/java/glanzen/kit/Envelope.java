@@ -33,10 +33,10 @@ public record Envelope(String id, String name, double widthMm, double heightMm, 
     public Envelope {
         id = id == null ? "" : id;
         new Checks()
-                .name("envelope.name", name)
-                .lengthMm("envelope.widthMm", widthMm, 20, 500)
-                .lengthMm("envelope.heightMm", heightMm, 20, 500)
-                .lengthMm("envelope.takesMm", takesMm, 0.5, 60)
+                .name("name", name)
+                .lengthMm("widthMm", widthMm, 20, 500)
+                .lengthMm("heightMm", heightMm, 20, 500)
+                .lengthMm("takesMm", takesMm, 0.5, 60)
                 .done();
     }
 
