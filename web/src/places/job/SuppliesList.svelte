@@ -7,7 +7,11 @@
   const DEAREST = 3;
   /** Areas are told in the person's units. */
   const told = (value: number, unit: string) =>
-    unit === 'cm²' ? preferences.area(value) : `${amount(value)} ${unit}`;
+    unit === 'cm²'
+      ? preferences.area(value)
+      : unit === 'cm' && preferences.now.length !== 'MM'
+        ? preferences.length(10 * value)
+        : `${amount(value)} ${unit}`;
   const amount = (value: number) => (value >= 100 ? Math.round(value) : Math.round(value * 10) / 10);
   const missing = $derived(look.lines.filter((l) => l.missing));
 </script>

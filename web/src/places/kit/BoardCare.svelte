@@ -86,7 +86,7 @@
           <p class="mt-2">
             {money(sum.otherCost)} a pass instead of {money(sum.ownCost)}; {preferences.said(sum.says)}
           </p>
-          <p class="text-soft text-small mt-1">{sum.caution}.</p>
+          <p class="text-soft text-small mt-1">{preferences.said(sum.caution)}.</p>
         {/if}
       </div>
     {/if}

@@ -18,8 +18,8 @@ public final class BoardCare {
     /** No calliper tells less apart, mm. */
     private static final double SAME_MM = 0.01;
 
-    private static final String CAUTION =
-            "Other makers’ plates often differ by 0.3 to 1 mm, and no maker vouches for them: the sum says whether it fits, the risk is yours";
+    private static final String CAUTION = "Other makers’ plates often differ by " + Figures.length(0.3) + " to "
+            + Figures.length(1) + ", and no maker vouches for them: the sum says whether it fits, the risk is yours";
 
     /**
      * One board's state.

@@ -101,7 +101,7 @@ public record Stock(
                 .present("kind", kind, "one of the kinds of stock")
                 .present("surface", surface, "a surface")
                 .lengthMm("thicknessMm", thicknessMm, 0.03, 8)
-                .figure("gsm", gsm, 0, 1200, "g/m²")
+                .weightGsm("gsm", gsm, 0, 1200)
                 .lengthMm("widthMm", widthMm, 5, 1000)
                 .lengthMm("heightMm", heightMm, 5, 100_000)
                 .figure("left", left, 0, 100_000, "sheets")

@@ -27,7 +27,7 @@ public final class PaperWeight {
      */
     public static double caliperMm(double gsm, double bulk) {
         new Checks()
-                .figure("gsm", gsm, 40, 1200, "g/m²")
+                .weightGsm("gsm", gsm, 40, 1200)
                 .figure("bulk", bulk, 0.7, 2.0, "cm³/g")
                 .done();
         return gsm * bulk / 1000;

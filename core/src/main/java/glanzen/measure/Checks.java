@@ -26,6 +26,11 @@ public final class Checks {
         return within(field, celsius, least, most, Figures::temperature);
     }
 
+    /** A paper weight in g/m² between {@code least} and {@code most}, both included. */
+    public Checks weightGsm(String field, double gsm, double least, double most) {
+        return within(field, gsm, least, most, Figures::weight);
+    }
+
     /** A plain figure with its unit named in words. */
     public Checks figure(String field, double value, double least, double most, String unit) {
         return within(field, value, least, most, v -> plain(v) + (unit.isEmpty() ? "" : " " + unit));

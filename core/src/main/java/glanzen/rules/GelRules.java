@@ -66,8 +66,8 @@ final class GelRules {
                 : Stream.of(Finding.at(
                         s.stack().indexOf(Stock.class),
                         RuleId.GEL_STOCK,
-                        "The stock is light for gel: " + Math.round(gsm) + " g/m²",
-                        "Heavy stock, about 300 g/m², resists the curl of drying gel",
+                        "The stock is light for gel: " + Figures.weight(gsm),
+                        "Heavy stock, about " + Figures.weight(300) + ", resists the curl of drying gel",
                         null));
     }
 

@@ -25,9 +25,6 @@ public class FolderKeeper implements DisposableBean {
 
     private static final Logger LOG = LoggerFactory.getLogger(FolderKeeper.class);
 
-    private static final int FILLED = 50;
-    private static final int AT_ONCE = 16 << 20;
-
     private final Path folder;
     private final DataSource database;
     private long marked;
@@ -66,7 +63,10 @@ public class FolderKeeper implements DisposableBean {
     @Scheduled(fixedDelay = 1000)
     void mark() {
         try (Connection connection = database.getConnection()) {
-            long version = store(connection).getCurrentVersion();
+            SessionLocal session =
+                    (SessionLocal) connection.unwrap(JdbcConnection.class).getSession();
+            MVStore store = session.getDatabase().getStore().getMvStore();
+            long version = store.getCurrentVersion();
             if (version != marked) {
                 DatabaseCheck.mark(folder, version);
                 marked = version;
@@ -74,30 +74,6 @@ public class FolderKeeper implements DisposableBean {
         } catch (SQLException | IOException full) {
             LOG.debug("not marked: {}", full.toString());
         }
-    }
-
-    /** Where much of the file is no longer needed, what is needed moves together a little at a time, and the file becomes shorter. */
-    @Scheduled(fixedDelay = 10_000)
-    void moveTogether() {
-        try (Connection connection = database.getConnection()) {
-            long s = System.nanoTime();
-            int f = store(connection).getFillRate();
-            boolean did = store(connection).compact(FILLED, AT_ONCE);
-            LOG.info(
-                    "compact {} {} {} ms, size {}",
-                    f,
-                    did,
-                    (System.nanoTime() - s) / 1000000,
-                    store(connection).getFileStore().size());
-        } catch (SQLException busy) {
-            LOG.debug("not moved together: {}", busy.toString());
-        }
-    }
-
-    private static MVStore store(Connection connection) throws SQLException {
-        SessionLocal session =
-                (SessionLocal) connection.unwrap(JdbcConnection.class).getSession();
-        return session.getDatabase().getStore().getMvStore();
     }
 
     /** A database that could not write closes itself; once nobody holds on to it, it is opened anew and all is there again. */

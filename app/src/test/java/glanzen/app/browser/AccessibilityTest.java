@@ -15,7 +15,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** Axe on every place, light and dark; and no place wider than the screen it is read on. */
+/** Axe on every place, light and dark; no place wider than the screen it is read on, and every quantity in words. */
 @ExtendWith(Server.class)
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class AccessibilityTest {
@@ -80,6 +80,7 @@ class AccessibilityTest {
         go(place, sign);
         try {
             assertEquals(List.of(), browser.serious());
+            assertEquals(List.of(), browser.unsaid());
         } finally {
             theme("LIGHT");
         }

@@ -180,6 +180,17 @@ final class Browser implements AutoCloseable {
                 .toList();
     }
 
+    /** Texts and labels on the page with a quantity that was not put into the person's units, or with a figure that is none. */
+    @SuppressWarnings("unchecked")
+    List<String> unsaid() {
+        return (List<String>) script("""
+                const odd = /\\{(mm|cm2|c|k|s|gsm):|\\bundefined\\b|\\bNaN\\b|\\[object /;
+                return [...document.querySelectorAll('body *')].flatMap((e) => [
+                  ...[...e.childNodes].filter((n) => n.nodeType === Node.TEXT_NODE).map((n) => n.textContent),
+                  ...['aria-label', 'title', 'placeholder'].map((a) => e.getAttribute(a) ?? ''),
+                ]).filter((text) => odd.test(text));""");
+    }
+
     private static String line(Rule rule) {
         return rule.getId() + ": " + rule.getHelp() + " at "
                 + rule.getNodes().get(0).getTarget() + " "
