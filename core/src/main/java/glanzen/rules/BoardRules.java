@@ -49,11 +49,11 @@ final class BoardRules {
         if (!s.route().heated()) {
             return Stream.empty();
         }
-        int spacer = s.stack().indexWhere(item -> is(item, Board.Kind.SPACER));
         int top = s.stack().layers().size() - 1;
-        if (spacer == top) {
+        if (is(s.stack().layers().get(top).item(), Board.Kind.SPACER)) {
             return Stream.empty();
         }
+        int spacer = s.stack().indexWhere(item -> is(item, Board.Kind.SPACER));
         if (spacer >= 0) {
             return Stream.of(Finding.at(
                     spacer,

@@ -20,6 +20,7 @@ import glanzen.stack.Layer;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -79,7 +80,7 @@ final class FitRules {
                 RuleId.TOO_THICK,
                 "The stack is " + Figures.length(s.overfillMm()) + " too thick: the press would refuse it",
                 why,
-                thinner(s)));
+                thinner(s, less -> Rules.computable(less) && forceN(less, shop) <= press.maxForceN())));
     }
 
     /** The greatest force in the nip, as the labels say, N. */
@@ -96,7 +97,9 @@ final class FitRules {
                         RuleId.TOO_THICK,
                         "The stack is " + Figures.length(over) + " too thick for " + rollers.name(),
                         "Its rollers open to " + Figures.length(rollers.gapMm()) + ": thinner stock, or a press",
-                        thinner(s)));
+                        thinner(
+                                s,
+                                less -> Rules.computable(less) && less.stack().thicknessMm() <= rollers.gapMm())));
     }
 
     /** Tool, film and stock of the kinds the route works with. */
@@ -150,16 +153,35 @@ final class FitRules {
                 null));
     }
 
-    private static @Nullable Mend<SetUp> thinner(SetUp s) {
+    /** What can be taken out so that it fits: the thickest shim, or else what lies there twice; or the thickest shim as a beginning. */
+    private static @Nullable Mend<SetUp> thinner(SetUp s, Predicate<SetUp> fits) {
         List<Layer> layers = s.stack().layers();
-        return IntStream.range(0, layers.size())
+        List<Integer> few = IntStream.range(0, layers.size())
                 .boxed()
-                .filter(i -> layers.get(i).item() instanceof Board b && b.kind().shim())
-                .max(Comparator.comparingDouble(i -> layers.get(i).item().thicknessMm()))
+                .filter(i -> layers.get(i).item() instanceof Board || twice(layers, i))
+                .sorted(Comparator.comparing((Integer i) -> !shim(layers.get(i)))
+                        .thenComparing(i -> !twice(layers, i) && !shim(layers.get(i)))
+                        .thenComparing(i -> -layers.get(i).item().thicknessMm()))
+                .toList();
+        return few.stream()
+                .filter(i -> fits.test(s.withStack(s.stack().without(i))))
+                .findFirst()
+                .or(() -> few.stream().filter(i -> shim(layers.get(i))).findFirst())
                 .map(i -> new Mend<>(
                         "Take " + layers.get(i).item().name() + " out",
                         s.withStack(s.stack().without(i))))
                 .orElse(null);
+    }
+
+    private static boolean shim(Layer layer) {
+        return layer.item() instanceof Board board && board.kind().shim();
+    }
+
+    private static boolean twice(List<Layer> layers, int i) {
+        return layers.stream()
+                        .filter(layer -> layer.item().equals(layers.get(i).item()))
+                        .count()
+                > 1;
     }
 
     private static Stream<Finding<SetUp>> tooWide(SetUp s, Inventory shop) {

@@ -101,6 +101,7 @@ class AccessibilityTest {
         }
         browser.see("[role=timer]");
         assertEquals(List.of(), browser.serious());
+        assertEquals(List.of(), browser.unsaid());
         caller.post(
                 "/api/runs/" + run + "/actions?action=LEAVE&version="
                         + caller.get("/api/runs/" + run).json().path("version").asLong(),

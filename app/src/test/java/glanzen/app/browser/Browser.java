@@ -1,5 +1,7 @@
 package glanzen.app.browser;
 
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
 import com.deque.html.axecore.results.Results;
 import com.deque.html.axecore.results.Rule;
 import com.deque.html.axecore.selenium.AxeBuilder;
@@ -123,8 +125,9 @@ final class Browser implements AutoCloseable {
         touch(() -> waiting().until(ExpectedConditions.elementToBeClickable(xpath(tag, text))));
     }
 
-    /** Touches a thing, once more if it was redrawn at that moment. */
+    /** Touches a thing, once more if it was redrawn at that moment; until then everything on the page was said properly. */
     private void touch(Supplier<WebElement> thing) {
+        assertEquals(List.of(), unsaid());
         try {
             thing.get().click();
         } catch (StaleElementReferenceException redrawn) {
