@@ -19,6 +19,7 @@ import org.locationtech.jts.geom.util.AffineTransformation;
 public final class Arrangement {
 
     private final Layout layout;
+    private final ArtworkShelf shelf;
     private final Map<String, Artwork> artworks = new HashMap<>();
     private final List<PositionedPlate> plates;
     private final List<PositionedPlate> cuts;
@@ -30,6 +31,7 @@ public final class Arrangement {
      */
     public Arrangement(Layout layout, ArtworkShelf shelf) {
         this.layout = layout;
+        this.shelf = shelf;
         for (Placed p : layout.all()) {
             artworks.put(
                     p.key(),
@@ -41,6 +43,11 @@ public final class Arrangement {
                 new Holds(layout.piece().heightMm(), key -> layout.find(key).map(p -> held(p, false)));
         this.plates = layout.plates().stream().map(p -> lying(p, across, along)).toList();
         this.cuts = layout.cuts().stream().map(p -> lying(p, across, along)).toList();
+    }
+
+    /** Another layout worked out. */
+    Arrangement of(Layout other) {
+        return new Arrangement(other, shelf);
     }
 
     /** What was worked out. */

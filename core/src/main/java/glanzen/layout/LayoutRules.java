@@ -8,10 +8,13 @@ import glanzen.kit.Plate;
 import glanzen.kit.Platform;
 import glanzen.kit.Press;
 import glanzen.kit.Stock;
+import glanzen.layout.PlacementConstraint.Kind;
 import glanzen.measure.Figures;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Envelope;
 
@@ -22,6 +25,9 @@ public final class LayoutRules {
     public static final double TAPE_MM = 6;
     /** Nearer to the throat's middle than this share of its half, rollers press clearly less. */
     private static final double WEAK_SHARE = 0.35;
+
+    /** What is moved onto a piece keeps so far from its edge, mm. */
+    private static final double EDGE_MM = 3;
 
     private static final double SAME_THICKNESS_MM = 0.05;
     private static final double SMALL_CM2 = 25;
@@ -104,17 +110,52 @@ public final class LayoutRules {
         }
     }
 
+    /** The shortest way onto the piece, or its middle, whichever brings it onto no other plate. */
     private @Nullable Mend<Layout> within(PositionedPlate lying) {
         Envelope design = lying.designBox();
         Envelope piece = arrangement.pieceBox();
-        boolean fits = design.getWidth() <= piece.getWidth() && design.getHeight() <= piece.getHeight();
-        return !fits
-                ? null
-                : new Mend<>(
-                        "Centre it",
-                        layout.each(p -> p.key().equals(lying.placed().key())
-                                ? p.held(PlacementConstraint.CENTRED, PlacementConstraint.CENTRED)
-                                : p));
+        if (design.getWidth() > piece.getWidth() || design.getHeight() > piece.getHeight()) {
+            return null;
+        }
+        PlacementConstraint across = inside(
+                design.getMinX() - piece.getMinX(),
+                piece.getMaxX() - design.getMaxX(),
+                lying.placed().across());
+        PlacementConstraint along = inside(
+                design.getMinY() - piece.getMinY(),
+                piece.getMaxY() - design.getMaxY(),
+                lying.placed().along());
+        return Stream.of(
+                        new Mend<>("Move it onto the piece", held(lying, across, along)),
+                        new Mend<>("Centre it", held(lying, PlacementConstraint.CENTRED, PlacementConstraint.CENTRED)))
+                .filter(mend -> overlaps(arrangement.of(mend.mended())) <= overlaps(arrangement))
+                .findFirst()
+                .orElse(null);
+    }
+
+    private Layout held(PositionedPlate lying, PlacementConstraint across, PlacementConstraint along) {
+        return layout.each(p -> p.key().equals(lying.placed().key()) ? p.held(across, along) : p);
+    }
+
+    /** Where something lies past an edge, at that edge; else as it is held. */
+    private static PlacementConstraint inside(double lowMm, double highMm, PlacementConstraint held) {
+        double edge = PlacementConstraint.rounded(Math.min(EDGE_MM, (lowMm + highMm) / 2));
+        return lowMm < 0
+                ? PlacementConstraint.at(Kind.FROM_LOW, edge)
+                : highMm < 0 ? PlacementConstraint.at(Kind.FROM_HIGH, edge) : held;
+    }
+
+    private static long overlaps(Arrangement lying) {
+        List<PositionedPlate> plates = lying.plates();
+        return IntStream.range(0, plates.size())
+                .mapToLong(i -> plates.subList(i + 1, plates.size()).stream()
+                        .filter(other -> overlap(plates.get(i), other))
+                        .count())
+                .sum();
+    }
+
+    private static boolean overlap(PositionedPlate one, PositionedPlate other) {
+        return Envelopes.gapMm(one.plateBox(), other.plateBox()) < -0.01;
     }
 
     private void onPlatform(PositionedPlate lying, List<Finding<Layout>> found) {
@@ -129,14 +170,15 @@ public final class LayoutRules {
         }
     }
 
-    /** The bed moved or turned so that every plate lies on the platform, if that can be. */
+    /** The bed moved or turned so that every plate lies on the platform and the piece still goes through, if that can be. */
     private @Nullable Mend<Layout> ontoPlatform() {
         for (int turn = 0; turn < 2; turn++) {
             PlatformPose bed = turn == 0 ? layout.bed() : layout.bed().turned();
             OnPlatform tried = new OnPlatform(layout.withBed(bed));
             Envelope all = new Envelope();
             arrangement.plates().forEach(l -> all.expandToInclude(tried.platform(l.plateBox())));
-            if (all.getWidth() <= ground.getWidth() && all.getHeight() <= ground.getHeight()) {
+            boolean passes = cutAcross(tried) <= Math.max(press.throatMm(), cutAcross(on));
+            if (passes && all.getWidth() <= ground.getWidth() && all.getHeight() <= ground.getHeight()) {
                 PlatformPose moved = bed.moved(
                         inward(all.getMinX(), all.getMaxX(), ground.getMaxX()),
                         inward(all.getMinY(), all.getMaxY(), ground.getMaxY()));
@@ -207,7 +249,7 @@ public final class LayoutRules {
         String names =
                 one.placed().plate().name() + " and " + other.placed().plate().name();
         double gap = Envelopes.gapMm(one.plateBox(), other.plateBox());
-        if (gap < -0.01) {
+        if (overlap(one, other)) {
             found.add(new Finding<>(
                     RuleId.PLATES_OVERLAP,
                     Concern.plates(keys),
