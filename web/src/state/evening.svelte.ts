@@ -23,7 +23,9 @@ class EveningState {
     }
   }
 
-  forget() {
+  /** Whatever is planned is no longer shown; with an id, only if it is that. */
+  forget(id = this.now?.id) {
+    if (this.now?.id !== id) return;
     this.#events?.close();
     this.#events = undefined;
     this.now = undefined;

@@ -85,18 +85,16 @@
     if (found) fix(task, new Date(new Date(found.from).getTime() + 60_000 * minutes));
   }
 
-  function throwAway() {
+  async function throwAway() {
+    if (plan.searching) await stop();
+    // Of this plan: by the time it goes, another may stand in its place.
+    const { id, sequence } = plan;
+    const params = { path: { id }, query: { sequence } };
     throwing.away(
-      plan.id,
+      id,
       'The plan is gone; its jobs stay.',
-      () =>
-        asked(
-          api.DELETE('/api/evenings/{id}', {
-            params: { path, query: { sequence: plan.sequence } },
-            keepalive: true,
-          }),
-        ),
-      () => evening.forget(),
+      () => asked(api.DELETE('/api/evenings/{id}', { params, keepalive: true })),
+      () => evening.forget(id),
     );
   }
 </script>
