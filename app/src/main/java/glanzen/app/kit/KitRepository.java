@@ -13,6 +13,7 @@ interface KitRepository extends JpaRepository<KitItemEntity, String> {
     List<KitRow> everything();
 
     /** What some things are. */
-    @Query("select new glanzen.app.kit.KitRow$Body(k.id, k.body) from KitItemEntity k where k.id in :ids")
-    List<KitRow.Body> bodies(Collection<String> ids);
+    @Query(
+            "select new glanzen.app.kit.KitRow$Whole(k.id, k.shelf, k.retired, k.version, k.body) from KitItemEntity k where k.id in :ids")
+    List<KitRow.Whole> these(Collection<String> ids);
 }

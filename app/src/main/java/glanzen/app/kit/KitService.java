@@ -26,7 +26,6 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -66,13 +65,18 @@ public class KitService {
         List<KitRow> all = items.everything();
         Map<KitRow, Record> known = new HashMap<>(read);
         known.keySet().retainAll(Set.copyOf(all));
-        Map<String, KitRow> others =
-                all.stream().filter(row -> !known.containsKey(row)).collect(Collectors.toMap(KitRow::id, row -> row));
+        List<String> others = all.stream()
+                .filter(row -> !known.containsKey(row))
+                .map(KitRow::id)
+                .toList();
         if (!others.isEmpty()) {
-            items.bodies(others.keySet()).forEach(b -> {
-                KitRow row = others.get(b.id());
-                known.put(row, json.read(b.body(), row.shelf().type()));
-            });
+            items.these(others)
+                    .forEach(w ->
+                            known.put(w.row(), json.read(w.body(), w.shelf().type())));
+        }
+        if (!known.keySet().containsAll(all)) {
+            // Something was changed between the two questions.
+            return readAll();
         }
         if (!mind.mine()) {
             read = known;
