@@ -109,6 +109,11 @@ public final class Assembly {
                 .reduce(leafShape(), Geometry::difference);
     }
 
+    /** What is cut out of what a piece lies on. */
+    public Geometry openings(Laid piece) {
+        return host(piece).map(Laid::windows).orElseGet(() -> leafShape().difference(baseShape()));
+    }
+
     /** A leaf that nothing is cut out of. */
     Geometry leafShape() {
         return GEOMETRY.toGeometry(baseBox());

@@ -36,11 +36,19 @@ public final class Heights {
             places.put(piece.key(), raster.filled(piece.shape()));
             if (!taped(piece)) {
                 lay(piece, under(piece) + piece.mounted().foamMm());
-                assembly.pieces().stream()
-                        .filter(p -> taped(p) && p.mounted().on().equals(piece.key()))
-                        .forEach(p -> bottoms.put(p.key(), bottomMm(piece.key()) - caliperMm(p)));
+                tape(piece.key());
             }
         }
+    }
+
+    /** What is taped to the back of a piece, and to the back of that. */
+    private void tape(String host) {
+        assembly.pieces().stream()
+                .filter(p -> taped(p) && p.mounted().on().equals(host))
+                .forEach(p -> {
+                    bottoms.put(p.key(), bottomMm(host) - caliperMm(p));
+                    tape(p.key());
+                });
     }
 
     /** Whether it is taped to the back of something raised: it takes room from the foam, and adds nothing to the height. */
@@ -85,7 +93,7 @@ public final class Heights {
 
     /** Where a piece ends, over the leaf it lies on, mm. */
     public double topMm(String key) {
-        return bottoms.get(key) + caliperMm(assembly.piece(key));
+        return bottomMm(key) + caliperMm(assembly.piece(key));
     }
 
     /** The cells a piece covers. */

@@ -37,7 +37,8 @@ public record Mounted(
     /** The inside of the back leaf. */
     public static final String INSIDE = "inside";
 
-    private static final double MOST_FOAM_MM = 12;
+    /** Nothing is mounted higher, mm. */
+    public static final double MOST_FOAM_MM = 12;
 
     public Mounted {
         new Checks()

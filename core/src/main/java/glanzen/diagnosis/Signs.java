@@ -1,6 +1,8 @@
 package glanzen.diagnosis;
 
 import glanzen.inspect.Measures;
+import glanzen.measure.BadInput;
+import glanzen.measure.Checks;
 import glanzen.route.Standard;
 import glanzen.transfer.Ghost;
 import glanzen.transfer.Transfer;
@@ -49,8 +51,33 @@ public record Signs(
 
     private static final double LOOKED_AT_MM2 = 0.6;
 
+    private static final double MOST_MM = 50;
+    private static final double MOST_SHARE = 10;
+    private static final double MANY = 1e6;
+
     /** Less than this is nothing: then no other figure says anything. */
     public static final double NOTHING = 0.03;
+
+    /**
+     * The same, if it may have been seen on a pull.
+     *
+     * @throws BadInput naming what may not
+     */
+    public Signs checked() {
+        new Checks()
+                .figure("signs.coverage", coverage, 0, 1, "of the design")
+                .lengthMm("signs.spillMm", spillMm, 0, MOST_MM)
+                .figure("signs.onRight", onRight, -MOST_SHARE, MOST_SHARE, "")
+                .figure("signs.inMiddle", inMiddle, -MOST_SHARE, MOST_SHARE, "")
+                .figure("signs.specks", specks, 0, MANY, "specks")
+                .figure("signs.missingMm2", missingMm2, 0, MANY, "mm²")
+                .figure("signs.mottle", mottle, 0, MOST_SHARE, "")
+                .figure("signs.gone", gone, 0, 1, "of the design")
+                .figure("signs.gonePlaces", gonePlaces, 0, MANY, "places")
+                .lengthMm("signs.ghostMm", ghostMm, 0, MOST_MM)
+                .done();
+        return this;
+    }
 
     /** Read off a picture. */
     public static Signs of(Measures m) {

@@ -115,6 +115,7 @@ public enum RuleId {
     ENVELOPE_THICK(Weight.STOP),
     WINDOW_AT_FOLD(Weight.STOP),
     SHAKER_WALL(Weight.STOP),
+    NO_OPENING(Weight.WARN),
     NO_FOAM_ROOM(Weight.STOP),
     BASE_LARGE(Weight.WARN),
     GAPES(Weight.WARN),

@@ -163,7 +163,7 @@ public final class CardRules {
         FoamShelf foams = look.foams();
         return keys.stream()
                 .map(k -> card.piece(k).mounted())
-                .filter(m -> m.foamMm() > 0 && foams.below(m.foamMm()) >= m.fillingMm())
+                .filter(m -> m.foamMm() > 0 && foams.below(m.foamMm()) >= Shaker.leastWallMm(m.fillingMm()))
                 .max(Comparator.comparingDouble(Mounted::foamMm))
                 .map(m -> {
                     double mm = foams.below(m.foamMm());

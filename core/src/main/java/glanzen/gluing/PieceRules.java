@@ -5,6 +5,7 @@ import glanzen.card.Base;
 import glanzen.card.CardPlan;
 import glanzen.card.Fold;
 import glanzen.card.Laid;
+import glanzen.card.Mounted;
 import glanzen.card.Way;
 import glanzen.finding.Concern;
 import glanzen.finding.Finding;
@@ -56,6 +57,7 @@ final class PieceRules {
     private void piece(Laid p) {
         beyond(p);
         foam(p);
+        opening(p);
         shaker(p);
         clear(p);
         window(p);
@@ -101,6 +103,18 @@ final class PieceRules {
         }
     }
 
+    private void opening(Laid p) {
+        if (p.mounted().inOpening() && card.openings(p).isEmpty()) {
+            String host = card.host(p).map(Laid::name).orElse("the base");
+            say(
+                    RuleId.NO_OPENING,
+                    p.key(),
+                    p.name() + " is mounted " + p.mounted().way().label() + ", and " + host + " has no opening",
+                    "What lies behind is seen through a window; what is let in lies in one",
+                    new Mend<>("Mount it flat", plan.changing(p.key(), m -> m.mounted(Way.FLAT))));
+        }
+    }
+
     private void shaker(Laid p) {
         Shaker shaker = look.joined().shakers().get(p.key());
         if (shaker == null) {
@@ -114,14 +128,17 @@ final class PieceRules {
                     "What is shaken is seen through a window",
                     new Mend<>("No filling", plan.changing(p.key(), m -> m.shaking(0))));
         } else if (!shaker.moves()) {
-            double wall = look.foams().atLeast(shaker.fillingMm() + Shaker.ROOM_MM);
+            double wall = look.foams().atLeast(Shaker.leastWallMm(shaker.fillingMm()));
             say(
                     RuleId.SHAKER_WALL,
                     p.key(),
                     "The wall of the shaker is " + Figures.length(shaker.wallMm()) + " high for a filling of "
                             + Figures.length(shaker.fillingMm()),
                     "What is shaken needs " + Figures.length(Shaker.ROOM_MM) + " more to move",
-                    new Mend<>("A wall of " + Figures.length(wall), plan.changing(p.key(), m -> m.raised(wall))));
+                    wall <= Mounted.MOST_FOAM_MM
+                            ? new Mend<>(
+                                    "A wall of " + Figures.length(wall), plan.changing(p.key(), m -> m.raised(wall)))
+                            : new Mend<>("No filling", plan.changing(p.key(), m -> m.shaking(0))));
         } else if (!shaker.closed()) {
             say(
                     RuleId.SHAKER_WALL,
@@ -133,16 +150,16 @@ final class PieceRules {
     }
 
     private void clear(Laid p) {
-        if (p.mounted().way() != Way.BEHIND || !p.sheet().clear()) {
+        Geometry opening = card.openings(p);
+        if (p.mounted().way() != Way.BEHIND || !p.sheet().clear() || opening.isEmpty()) {
             return;
         }
-        Geometry opening = card.host(p).orElseThrow().windows();
         Envelope hole = opening.getEnvelopeInternal();
         Envelope box = p.shape().getEnvelopeInternal();
         double least = Math.min(
                 Math.min(hole.getMinX() - box.getMinX(), box.getMaxX() - hole.getMaxX()),
                 Math.min(hole.getMinY() - box.getMinY(), box.getMaxY() - hole.getMaxY()));
-        if (!opening.isEmpty() && (least < CLEAR_LEAST_MM - TOUCHES_MM)) {
+        if (least < CLEAR_LEAST_MM - TOUCHES_MM) {
             say(
                     RuleId.CLEAR_SMALL,
                     p.key(),
@@ -179,7 +196,7 @@ final class PieceRules {
             case GATE -> Math.min(hole.getMinX(), base.widthMm() - hole.getMaxX());
             case NONE -> FROM_FOLD_MM;
         };
-        if (away < FROM_FOLD_MM) {
+        if (away < FROM_FOLD_MM - TOUCHES_MM) {
             say(
                     RuleId.WINDOW_AT_FOLD,
                     p.key(),

@@ -14,13 +14,18 @@ import java.util.Locale;
 public record Shaker(double wallMm, double fillingMm, double volumeMl, boolean closed) {
 
     /** What is shaken needs this much more height to move, mm. */
-    public static final double ROOM_MM = 0.5;
+    static final double ROOM_MM = 0.5;
     /** So much of it is filled: more does not move, less is lost in it. */
     private static final double FULL = 0.3;
 
     /** Whether the wall is high enough for its filling. */
     public boolean moves() {
-        return wallMm >= fillingMm + ROOM_MM - 1e-9;
+        return wallMm >= leastWallMm(fillingMm) - 1e-9;
+    }
+
+    /** How high the wall round a filling must be at least; 0 where there is none, mm. */
+    static double leastWallMm(double fillingMm) {
+        return fillingMm > 0 ? fillingMm + ROOM_MM : 0;
     }
 
     /** How much filling, ml. */

@@ -236,7 +236,7 @@ public final class OrderCheck {
 
     private void assembled() {
         int assemble = first(k -> k == Kind.ASSEMBLE, 0);
-        if (assemble >= 0 && assemble < operations.size() - 1) {
+        if (assemble >= 0 && last(k -> k != Kind.ASSEMBLE) > assemble) {
             find(
                     RuleId.ASSEMBLE_LAST,
                     assemble,

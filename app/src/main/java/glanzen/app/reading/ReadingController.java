@@ -91,6 +91,7 @@ class ReadingController {
                             "the signs of a reading, or what was ticked")
                     .present("answers", answers, "answers, perhaps none")
                     .done();
+            signs = signs == null ? null : signs.checked();
         }
     }
 
