@@ -14,6 +14,7 @@ public final class NipCurve {
     private static final double LOWEST_MPA = 0.02;
     private static final double HIGHEST_MPA = 2000;
     private static final double[] PRESSURES = pressures();
+    private static final double RISING = 1 + 1e-6;
 
     /**
      * Part of the raised face with make-ready behind it.
@@ -61,6 +62,10 @@ public final class NipCurve {
                 meanMpa[i] += packing.share * squeezedTo(compressionMm[i] + packing.thicknessMm);
             }
             meanMpa[i] += bare * PRESSURES[i];
+            if (i > 0) {
+                // Behind a patch that is squeezed as hard as the table goes all nodes are alike; it rises all the same.
+                meanMpa[i] = Math.max(meanMpa[i], meanMpa[i - 1] * RISING);
+            }
         }
         bend = packings.isEmpty() ? BENDS : bends(meanMpa);
         for (int i = 0; i < NODES; i++) {

@@ -24,6 +24,15 @@ class MakeReadyNipTest {
         return new NipCurve(FRAME, PATH, 12, List.of(new Packing(share, mm)));
     }
 
+    @ParameterizedTest
+    @CsvSource({"0.3, 2", "1, 0.3", "1, 2", "1, 20"})
+    void aPatchThickerThanTheStackGivesPressesNoLessForIt(double share, double mm) {
+        Nip bare = new NipCurve(FRAME, PATH, 12).at(FRAME.stiffnessNPerMm(), 0.3);
+        Nip thick = patched(share, mm).at(FRAME.stiffnessNPerMm(), 0.3);
+        assertTrue(thick.forceN() >= bare.forceN() && thick.forceN() < Double.POSITIVE_INFINITY);
+        assertTrue(thick.pressureMpa() >= bare.pressureMpa() && thick.pressureMpa() < Double.POSITIVE_INFINITY);
+    }
+
     @Test
     void aPatchOfNothingChangesNothing() {
         NipCurve bare = new NipCurve(FRAME, PATH, 12);
