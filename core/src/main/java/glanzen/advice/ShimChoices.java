@@ -1,12 +1,17 @@
 package glanzen.advice;
 
+import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.toList;
+
 import glanzen.kit.Board;
 import glanzen.kit.Press;
+import glanzen.material.Material;
 import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
 import glanzen.stack.Layer;
 import glanzen.stack.Stack;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -24,8 +29,19 @@ final class ShimChoices {
     private static final List<Board.Kind> ORDER =
             List.of(Board.Kind.TISSUE_SHIM, Board.Kind.CARD_SHIM, Board.Kind.METAL_SHIM, Board.Kind.PLASTIC_SHIM);
 
+    /** Shims this much apart are one as good as the other, mm. */
+    private static final double SAME_MM = 0.01;
+
     private final SetUp present;
     private final List<Board> shims;
+    private final List<List<Board>> alike;
+
+    /** What makes one shim as good as another. */
+    private record Alike(Board.Kind kind, Material material, long thickness, double widthMm, double heightMm) {
+        static Alike of(Board b) {
+            return new Alike(b.kind(), b.material(), Math.round(b.thicknessMm() / SAME_MM), b.widthMm(), b.heightMm());
+        }
+    }
 
     ShimChoices(SetUp present, List<Board> shelf) {
         this.present = present;
@@ -34,6 +50,17 @@ final class ShimChoices {
                 .filter(b ->
                         Math.min(b.widthMm(), b.heightMm()) <= present.machine().throatMm())
                 .sorted(Comparator.comparingInt(b -> ORDER.indexOf(b.kind())))
+                .toList();
+        alike = shims.stream().collect(groupingBy(Alike::of, LinkedHashMap::new, toList())).values().stream()
+                .map(ShimChoices::pieces)
+                .toList();
+    }
+
+    /** As many of some that are alike as may be added. */
+    private static List<Board> pieces(List<Board> some) {
+        return some.stream()
+                .flatMap(b -> Collections.nCopies(b.owned(), b).stream())
+                .limit(MOST_ADDED)
                 .toList();
     }
 
@@ -47,7 +74,7 @@ final class ShimChoices {
             return List.of(present.stack());
         }
         List<Stack> found = new ArrayList<>();
-        combine(0, new ArrayList<>(), found);
+        combine(0, 0, new ArrayList<>(), found);
         found.sort(Comparator.comparingInt(s -> s.layers().size()));
         Map<List<Long>, Stack> distinct = new LinkedHashMap<>();
         for (Stack stack : found) {
@@ -60,7 +87,8 @@ final class ShimChoices {
         return List.copyOf(distinct.values());
     }
 
-    private void combine(int from, List<Board> chosen, List<Stack> found) {
+    /** @param taken how many of those that are alike and come first are taken already */
+    private void combine(int from, int taken, List<Board> chosen, List<Stack> found) {
         found.add(stack(chosen, null));
         // One plastic shim may also lie under the platform, where rollers may touch it.
         if (present.route().heated()) {
@@ -72,12 +100,12 @@ final class ShimChoices {
         if (chosen.size() == MOST_ADDED) {
             return;
         }
-        for (int i = from; i < shims.size(); i++) {
-            Board board = shims.get(i);
-            if (chosen.stream().filter(b -> b.id().equals(board.id())).count() < board.owned()) {
+        for (int i = from; i < alike.size(); i++) {
+            int next = i == from ? taken : 0;
+            if (next < alike.get(i).size()) {
                 List<Board> more = new ArrayList<>(chosen);
-                more.add(board);
-                combine(i, more, found);
+                more.add(alike.get(i).get(next));
+                combine(i, next + 1, more, found);
             }
         }
     }

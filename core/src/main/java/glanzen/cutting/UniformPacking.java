@@ -9,7 +9,8 @@ import java.util.Map;
 
 /**
  * Most pieces of one size out of a sheet by cuts from edge to edge: a cut is made at a sum of piece sides or not at all
- * (Herz 1972), each half is solved for itself and remembered.
+ * (Herz 1972), each half is solved for itself and remembered. That takes long for pieces that are small beside their sheet, of which
+ * hardly any is lost however they lie: strips of them are cut off until few enough are left.
  */
 final class UniformPacking {
 
@@ -19,6 +20,12 @@ final class UniformPacking {
 
     /** Tenths of a millimetre. */
     private static final double GRID = 10;
+    /** Of more pieces strips are cut off, */
+    private static final int FEW = 90;
+    /** and where more sums of sides lie along a side. */
+    private static final long FEW_SUMS = 600;
+    /** So many strips are not cut off one by one: each would wait for all the others. */
+    private static final int VERY_MANY = 100;
 
     private final Want want;
     private final long[] sides;
@@ -43,11 +50,22 @@ final class UniformPacking {
         if (found != null) {
             return found;
         }
+        int bound = (int) (rest.width * rest.height / (sides[0] * sides[1]));
+        boolean few = bound <= FEW && sums(rest.width) <= FEW_SUMS && sums(rest.height) <= FEW_SUMS;
+        Best best = few || bound < 2 ? anyCut(rest, bound) : strip(rest);
+        known.put(rest, best);
+        return best;
+    }
+
+    private long sums(long along) {
+        return along / sides[0] * (along / sides[1]);
+    }
+
+    private Best anyCut(Rest rest, int bound) {
         Best best = new Best(0, 0, false);
         if (holds(rest, sides[0], sides[1]) || turnable && holds(rest, sides[1], sides[0])) {
             best = new Best(1, 0, false);
         }
-        int bound = (int) (rest.width * rest.height / (sides[0] * sides[1]));
         for (boolean upright : new boolean[] {true, false}) {
             long whole = upright ? rest.width : rest.height;
             for (long at : sums(whole / 2, upright)) {
@@ -58,8 +76,28 @@ final class UniformPacking {
                 best = count > best.count ? new Best(count, at, upright) : best;
             }
         }
-        known.put(rest, best);
         return best;
+    }
+
+    /** The strip that least is lost of, or half of them where there are very many, and what comes out of the rest. */
+    private Best strip(Rest rest) {
+        Best best = new Best(0, 0, false);
+        double least = Double.POSITIVE_INFINITY;
+        for (boolean upright : new boolean[] {true, false}) {
+            long whole = upright ? rest.width : rest.height;
+            long along = upright ? rest.height : rest.width;
+            for (boolean turned : turnable ? new boolean[] {false, true} : new boolean[] {false}) {
+                long at = sides[upright == turned ? 1 : 0];
+                long each = sides[upright == turned ? 0 : 1];
+                double lost = (double) (along % each) / along;
+                if (at < whole && lost < least) {
+                    least = lost;
+                    best = new Best(0, whole / at > VERY_MANY ? whole / at / 2 * at : at, upright);
+                }
+            }
+        }
+        int count = best(first(rest, best.at, best.upright)).count + best(second(rest, best.at, best.upright)).count;
+        return new Best(count, best.at, best.upright);
     }
 
     /** Places where a cut makes sense: sums of sides that lie along this way. */
@@ -94,7 +132,7 @@ final class UniformPacking {
 
     private void lay(long x, long y, Rest rest, List<Cut> cuts) {
         Best best = best(rest);
-        if (best.count == 0) {
+        if (best.count == 0 || cuts.size() >= want.count()) {
             return;
         }
         if (best.at == 0) {

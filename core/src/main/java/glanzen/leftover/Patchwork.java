@@ -1,5 +1,6 @@
 package glanzen.leftover;
 
+import glanzen.packing.Cells;
 import java.util.ArrayList;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
@@ -31,6 +32,9 @@ public record Patchwork(List<Scrap> scraps, double coverage, Geometry gaps) {
     public record Choice(String leftoverId, Geometry free) {}
 
     private static final double STEP_MM = 4;
+    /** Places are compared by cells, which takes a hundredth of the time of outlines. */
+    private static final double CELL_MM = 1;
+
     private static final double SPECK_MM2 = 1;
 
     /**
@@ -46,6 +50,9 @@ public record Patchwork(List<Scrap> scraps, double coverage, Geometry gaps) {
             if (bare.getArea() < SPECK_MM2) {
                 break;
             }
+            if (choice.free.isEmpty()) {
+                continue;
+            }
             Scrap scrap = best(bare, choice);
             if (scrap.area.intersects(bare)) {
                 scraps.add(scrap);
@@ -58,19 +65,22 @@ public record Patchwork(List<Scrap> scraps, double coverage, Geometry gaps) {
     private static Scrap best(Geometry bare, Choice choice) {
         Envelope room = bare.getEnvelopeInternal();
         Envelope own = choice.free.getEnvelopeInternal();
-        Scrap best = moved(choice, room.getMinX() - own.getMinX(), room.getMinY() - own.getMinY());
-        double most = -1;
+        Cells wanted = Cells.touched(bare, CELL_MM);
+        Cells foil = Cells.touched(choice.free, CELL_MM);
+        double right = 0;
+        double up = 0;
+        int most = -1;
         for (double y : steps(room.getMinY() - own.getMinY(), room.getMaxY() - own.getMaxY())) {
             for (double x : steps(room.getMinX() - own.getMinX(), room.getMaxX() - own.getMaxX())) {
-                Scrap tried = moved(choice, x, y);
-                double covered = tried.area.intersection(bare).getArea();
-                if (covered > most + 1e-6) {
+                int covered = wanted.common(foil, x, y);
+                if (covered > most) {
                     most = covered;
-                    best = tried;
+                    right = x;
+                    up = y;
                 }
             }
         }
-        return best;
+        return moved(choice, right, up);
     }
 
     private static List<Double> steps(double from, double to) {

@@ -165,6 +165,34 @@ public final class Cells {
         return count;
     }
 
+    /**
+     * How many cells lie on another's, moved to the nearest cell.
+     *
+     * @param other of cells as large
+     * @param rightMm how far the other is moved to the right, mm
+     * @param upMm how far it is moved up, mm
+     */
+    public int common(Cells other, double rightMm, double upMm) {
+        int right = (int) Math.round((other.leftMm + rightMm - leftMm) / cellMm);
+        int up = (int) Math.round((other.bottomMm + upMm - bottomMm) / cellMm);
+        int words = Math.floorDiv(-right, 64);
+        int bits = Math.floorMod(-right, 64);
+        int common = 0;
+        for (int y = Math.max(0, up); y < Math.min(height, up + other.height); y++) {
+            for (int i = 0; i < rows[y].length; i++) {
+                common += Long.bitCount(rows[y][i] & word(other.rows[y - up], i + words, bits));
+            }
+        }
+        return common;
+    }
+
+    /** The 64 cells of a row that begin so many bits into a word; none are marked beyond its ends. */
+    private static long word(long[] row, int word, int bits) {
+        long low = word >= 0 && word < row.length ? row[word] >>> bits : 0;
+        long high = bits > 0 && word + 1 >= 0 && word + 1 < row.length ? row[word + 1] << 64 - bits : 0;
+        return low | high;
+    }
+
     /** Its left edge, mm. */
     public double leftMm() {
         return leftMm;
@@ -194,9 +222,7 @@ public final class Cells {
             long[] mine = rows[y + row];
             long[] theirs = other.rows[row];
             for (int i = 0; i < theirs.length; i++) {
-                long low = i + words < mine.length ? mine[i + words] >>> bits : 0;
-                long high = bits > 0 && i + words + 1 < mine.length ? mine[i + words + 1] << (64 - bits) : 0;
-                if ((theirs[i] & ~(low | high)) != 0) {
+                if ((theirs[i] & ~word(mine, i + words, bits)) != 0) {
                     return false;
                 }
             }

@@ -25,12 +25,15 @@ public final class Filling {
 
     private static final int MOST_OF_A_KIND = 2;
 
+    private static final double EQUAL_MM = 1e-9;
+
     private static final double TOO_THIN = 1.8;
     private static final double TOO_THICK = 1.5;
 
     private final List<Board> boards;
     private final double wantedMm;
     private final ToDoubleFunction<Board> trouble;
+    private final double leastTrouble;
     private List<Board> best = List.of();
     private double bestMiss;
 
@@ -38,7 +41,8 @@ public final class Filling {
         this.boards = boards;
         this.wantedMm = wantedMm;
         this.trouble = trouble;
-        this.bestMiss = miss(0, List.of());
+        this.leastTrouble = boards.stream().mapToDouble(trouble).min().orElse(0);
+        this.bestMiss = miss(0);
     }
 
     /**
@@ -95,30 +99,40 @@ public final class Filling {
     }
 
     private List<Board> best() {
-        tryFrom(0, new ArrayList<>(), 0);
+        tryFrom(0, new ArrayList<>(), 0, 0);
         return best;
     }
 
-    private void tryFrom(int from, List<Board> chosen, double mm) {
-        double miss = miss(mm, chosen);
-        if (miss < bestMiss - 1e-9) {
+    /** Tries all that may be better than the best: of a hundred boards there are a hundred million fives. */
+    private void tryFrom(int from, List<Board> chosen, double mm, double troubles) {
+        double miss = miss(mm) + troubles;
+        if (miss < bestMiss - EQUAL_MM) {
             bestMiss = miss;
             best = List.copyOf(chosen);
         }
-        if (chosen.size() == MOST || mm > wantedMm + 1) {
-            return;
-        }
-        for (int i = from; i < boards.size(); i++) {
-            chosen.add(boards.get(i));
-            tryFrom(i + 1, chosen, mm + boards.get(i).thicknessMm());
-            chosen.remove(chosen.size() - 1);
+        int more = MOST - chosen.size();
+        for (int i = from; i < boards.size() && more > 0 && troubles + leastTrouble < bestMiss - EQUAL_MM; i++) {
+            Board board = boards.get(i);
+            double with = mm + board.thicknessMm();
+            if (tooThin(mm + more * board.thicknessMm())) {
+                // All that follow are thinner.
+                return;
+            }
+            if (with < wantedMm || miss(with) < bestMiss) {
+                chosen.add(board);
+                tryFrom(i + 1, chosen, with, troubles + trouble.applyAsDouble(board));
+                chosen.remove(chosen.size() - 1);
+            }
         }
     }
 
+    private boolean tooThin(double mm) {
+        return mm < wantedMm && miss(mm) >= bestMiss;
+    }
+
     /** Too thin is worse than too thick by the same: what is not gripped is not pressed at all. */
-    private double miss(double mm, List<Board> chosen) {
+    private double miss(double mm) {
         double off = mm - wantedMm;
-        double all = chosen.stream().mapToDouble(trouble).sum();
-        return (off < 0 ? -TOO_THIN * off : TOO_THICK * off) + all;
+        return off < 0 ? -TOO_THIN * off : TOO_THICK * off;
     }
 }

@@ -46,6 +46,21 @@ class CuttingTest {
 
     @ParameterizedTest
     @CsvSource({
+        "320, 450, 12, 19.3",
+        "320, 450, 2, 2.1",
+        "210, 297, 3, 88",
+        "297, 210, 7.7, 9.1",
+        "305, 305, 2, 300",
+        "305, 10000, 5, 6.3"
+    })
+    void hardlyAnyIsLostOfSmallPieces(double w, double h, double pw, double ph) {
+        int most = (int) Math.min(2000, w * h / (pw * ph));
+        SheetPlan plan = SheetPlan.of(List.of(new Want("tag", pw, ph, most)), w, h, true);
+        assertTrue(plan.sheets().get(0).cuts().size() >= 0.96 * most);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
         // Panels out of a sheet, as people lay them: A6 from A4; the last wants pieces both ways.
         "210, 297, 105, 148, 4",
         "210, 297, 100, 148, 4",

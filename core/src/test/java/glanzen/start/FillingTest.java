@@ -6,10 +6,12 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import glanzen.Bench;
 import glanzen.Crafts;
 import glanzen.kit.Board;
+import glanzen.material.Material;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -40,6 +42,15 @@ class FillingTest {
         assertEquals(List.of(), Filling.below(BOARDS, 0));
         assertEquals(List.of(), Filling.below(BOARDS, -1));
         assertEquals(List.of(), Filling.below(List.of(), 4));
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {0.4, 2.2, 6.25, 13})
+    void aShelfOfHundredsIsGoneThrough(double wanted) {
+        List<Board> hundreds = IntStream.range(0, 300)
+                .mapToObj(n -> Bench.board("b" + n, Board.Kind.PLASTIC_SHIM, Material.POLYCARBONATE, 4 - n * 0.013))
+                .toList();
+        assertEquals(wanted, mm(Filling.below(hundreds, wanted)), 0.05);
     }
 
     @Test
