@@ -112,6 +112,32 @@ public record RigEnsemble(List<Rig> rigs) {
         return new RigEnsemble(told);
     }
 
+    /** How plausible each rig is. */
+    public List<Double> weights() {
+        return rigs.stream().map(Rig::weight).toList();
+    }
+
+    /**
+     * The same rigs, each as plausible as is said.
+     *
+     * @param weights one for each rig, in their order; they sum to 1
+     */
+    public RigEnsemble weighing(List<Double> weights) {
+        new Checks()
+                .figure("weights", weights.size(), rigs.size(), rigs.size(), "one for each rig")
+                .done();
+        List<Rig> weighed = new ArrayList<>(rigs.size());
+        for (int i = 0; i < rigs.size(); i++) {
+            weighed.add(rigs.get(i).weighing(weights.get(i)));
+        }
+        return new RigEnsemble(weighed);
+    }
+
+    /** Whether another ensemble has the same rigs, however plausible each of them is. */
+    public boolean sameRigs(RigEnsemble other) {
+        return rigs.size() == other.rigs.size() && weighing(other.weights()).equals(other);
+    }
+
     /** Weighted mean of something about the rigs. */
     public double mean(ToDoubleFunction<Rig> of) {
         return rigs.stream().mapToDouble(r -> r.weight() * of.applyAsDouble(r)).sum();

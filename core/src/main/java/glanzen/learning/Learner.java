@@ -87,11 +87,11 @@ public final class Learner {
         for (int i = 0; i < likely.length; i++) {
             sum += rigs.get(i).weight() * likely[i];
         }
-        List<Rig> weighed = new ArrayList<>(likely.length);
+        List<Double> weights = new ArrayList<>(likely.length);
         for (int i = 0; i < likely.length; i++) {
-            weighed.add(rigs.get(i).weighing(rigs.get(i).weight() * likely[i] / sum));
+            weights.add(rigs.get(i).weight() * likely[i] / sum);
         }
-        RigEnsemble learned = new RigEnsemble(weighed);
+        RigEnsemble learned = ensemble.weighing(weights);
         return learned.effectiveSize() < LEAST_SHARE * likely.length ? resampled(learned, seed) : learned;
     }
 

@@ -3,6 +3,7 @@ package glanzen.forecast;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.Bench;
@@ -11,6 +12,7 @@ import glanzen.artwork.Motif;
 import glanzen.kit.Board;
 import glanzen.kit.Plate;
 import glanzen.material.Material;
+import glanzen.measure.BadInput;
 import glanzen.picture.PullPicture;
 import glanzen.pull.Rig;
 import glanzen.pull.RigPriors;
@@ -22,7 +24,10 @@ import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
 import glanzen.stack.Layer;
 import java.awt.image.BufferedImage;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -130,6 +135,18 @@ class ForecastTest {
         assertEquals(64, thin.rigs().size());
         assertEquals(1, thin.rigs().stream().mapToDouble(Rig::weight).sum(), 1e-9);
         assertEquals(FRESH.deviation(Rig::openingErrorMm), thin.deviation(Rig::openingErrorMm), 0.02);
+    }
+
+    @Test
+    void theSameRigsMayBeMoreOrLessPlausible() {
+        List<Double> weights = new ArrayList<>(Collections.nCopies(RigEnsemble.SIZE, 0.5 / (RigEnsemble.SIZE - 1)));
+        weights.set(0, 0.5);
+        RigEnsemble sure = FRESH.weighing(weights);
+        assertEquals(weights, sure.weights());
+        assertTrue(FRESH.sameRigs(sure) && sure.sameRigs(FRESH));
+        assertFalse(FRESH.sameRigs(FRESH.giving(0, 0.1)));
+        assertFalse(FRESH.sameRigs(FRESH.thinned(64)));
+        assertThrows(BadInput.class, () -> FRESH.weighing(weights.subList(1, 9)));
     }
 
     @Test

@@ -1,19 +1,18 @@
 package glanzen.app.kit;
 
-import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 interface KitRepository extends JpaRepository<KitItemEntity, String> {
 
-    /** Everything, in the order in which it came. */
-    @Query(
-            "select new glanzen.app.kit.KitRow(k.id, k.shelf, k.retired, k.version) from KitItemEntity k order by k.place")
-    List<KitRow> everything();
+    String WRITTEN =
+            "select new glanzen.app.kit.KitThing$Written(k.id, k.shelf, k.place, k.retired, k.version, k.body) from KitItemEntity k";
 
-    /** What some things are. */
-    @Query(
-            "select new glanzen.app.kit.KitRow$Whole(k.id, k.shelf, k.retired, k.version, k.body) from KitItemEntity k where k.id in :ids")
-    List<KitRow.Whole> these(Collection<String> ids);
+    @Query(WRITTEN)
+    List<KitThing.Written> everything();
+
+    @Query(WRITTEN + " where k.id = :id")
+    Optional<KitThing.Written> written(String id);
 }

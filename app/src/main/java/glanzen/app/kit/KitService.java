@@ -1,7 +1,7 @@
 package glanzen.app.kit;
 
 import glanzen.app.keeping.Json;
-import glanzen.app.keeping.TransactionalCache;
+import glanzen.app.keeping.Remembered;
 import glanzen.app.keeping.Versioned;
 import glanzen.app.web.Conflict;
 import glanzen.app.web.NotFound;
@@ -19,11 +19,8 @@ import glanzen.kit.Press;
 import glanzen.kit.Stock;
 import jakarta.persistence.EntityManager;
 import java.time.LocalDate;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
-import java.util.Set;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Service;
@@ -42,61 +39,20 @@ public class KitService {
     private final EntityManager entities;
 
     /** A drawing that follows a hand asks for the kit many times a second. */
-    private final TransactionalCache<KitView> mind = new TransactionalCache<>();
-
-    /** What was read last, by what is kept. What may yet be taken back is not in it. */
-    private volatile Map<KitRow, Record> read = Map.of();
+    private final Remembered<KitThing, KitView> mind;
 
     KitService(KitRepository items, Json json, JsonMapper mapper, EntityManager entities) {
         this.items = items;
         this.json = json;
         this.mapper = mapper;
         this.entities = entities;
+        this.mind = new Remembered<>(new KitReading(items, json));
     }
 
     /** Everything, with versions. */
     @Transactional(readOnly = true)
     public KitView view() {
-        return mind.get(this::readAll);
-    }
-
-    /** One thing changes at a time, and every other is as it was read before. */
-    private KitView readAll() {
-        List<KitRow> all = items.everything();
-        Map<KitRow, Record> known = new HashMap<>(read);
-        known.keySet().retainAll(Set.copyOf(all));
-        List<String> others = all.stream()
-                .filter(row -> !known.containsKey(row))
-                .map(KitRow::id)
-                .toList();
-        if (!others.isEmpty()) {
-            items.these(others)
-                    .forEach(w ->
-                            known.put(w.row(), json.read(w.body(), w.shelf().type())));
-        }
-        if (!known.keySet().containsAll(all)) {
-            // Something was changed between the two questions.
-            return readAll();
-        }
-        if (!mind.mine()) {
-            read = known;
-        }
-        return view(known, all);
-    }
-
-    private static KitView view(Map<KitRow, Record> read, List<KitRow> all) {
-        return new KitView(
-                kept(read, all, Press.class),
-                kept(read, all, Platform.class),
-                kept(read, all, Board.class),
-                kept(read, all, Plate.class),
-                kept(read, all, Stock.class),
-                kept(read, all, Film.class),
-                kept(read, all, Leftover.class),
-                kept(read, all, HeatedRollers.class),
-                kept(read, all, Offcut.class),
-                kept(read, all, FoamSheet.class),
-                kept(read, all, Envelope.class));
+        return mind.get();
     }
 
     /** Everything, as the core knows it; retired things too, since old set-ups may name them. */
@@ -148,7 +104,7 @@ public class KitService {
 
     /** Puts a thing on its shelf under a given key. */
     public <T extends Record> Versioned<T> add(Class<T> type, T item, String id) {
-        mind.changing();
+        mind.changing(id);
         KitItemEntity entity = new KitItemEntity();
         entity.id = id;
         entity.shelf = shelf(type);
@@ -181,7 +137,7 @@ public class KitService {
 
     /** Changes a thing, unless it was changed meanwhile. */
     public <T extends Record> Versioned<T> change(Class<T> type, String id, T item, long version) {
-        mind.changing();
+        mind.changing(id);
         KitItemEntity entity = find(type, id);
         Conflict.unlessSame(version, entity.version);
         entity.body = withId(item, id);
@@ -191,7 +147,7 @@ public class KitService {
 
     /** Takes a thing out of use, or back into it. */
     public <T extends Record> Versioned<T> retire(Class<T> type, String id, boolean retired, long version) {
-        mind.changing();
+        mind.changing(id);
         KitItemEntity entity = find(type, id);
         Conflict.unlessSame(version, entity.version);
         entity.retired = retired;
@@ -201,7 +157,7 @@ public class KitService {
 
     /** Changes a thing because it was used or has worn, whatever version a page knows; nothing if it is gone. */
     <T extends Record> void update(Class<T> type, String id, UnaryOperator<T> change) {
-        mind.changing();
+        mind.changing(id);
         items.findById(id).filter(e -> e.shelf == shelf(type)).ifPresent(e -> {
             e.body = json.write(change.apply(json.read(e.body, type)));
             items.save(e);
@@ -214,7 +170,7 @@ public class KitService {
      * @param version the version everything gets
      */
     public void replace(KitView view, long version) {
-        mind.changing();
+        mind.changingEverything();
         items.deleteAllInBatch();
         Restoring restoring = new Restoring(version);
         view.presses().forEach(k -> restore(Press.class, k, k.item().id(), restoring));
@@ -254,14 +210,6 @@ public class KitService {
         return items.findById(id)
                 .filter(e -> e.shelf == shelf(type))
                 .orElseThrow(() -> new NotFound("This " + shelf(type).word()));
-    }
-
-    private static <T extends Record> List<Versioned<T>> kept(
-            Map<KitRow, Record> read, List<KitRow> all, Class<T> type) {
-        return all.stream()
-                .filter(row -> row.shelf() == shelf(type))
-                .map(row -> new Versioned<>(type.cast(read.get(row)), row.version(), row.retired()))
-                .toList();
     }
 
     private <T extends Record> Versioned<T> kept(KitItemEntity entity, Class<T> type) {

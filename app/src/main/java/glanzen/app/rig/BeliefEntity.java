@@ -18,8 +18,11 @@ class BeliefEntity {
 
     String platformId = "";
 
+    String crowdId = "";
+
+    /** How plausible each rig of the crowd is now; none, if as plausible as it is written. */
     @AsText
-    String crowd = "";
+    String weights = "";
 
     int pulls;
 

@@ -1,6 +1,5 @@
 package glanzen.app.rig;
 
-import glanzen.app.keeping.Json;
 import glanzen.app.kit.KitService;
 import glanzen.forecast.Forecaster;
 import glanzen.forecast.RigEnsemble;
@@ -17,9 +16,7 @@ import glanzen.pull.Doubt;
 import glanzen.setup.SetUp;
 import jakarta.persistence.EntityManager;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -33,18 +30,15 @@ public class RigService {
     private final BeliefRepository beliefs;
     private final KitService kit;
     private final Forecaster forecaster;
-    private final Json json;
+    private final Crowds crowds;
     private final EntityManager entities;
     private final RigEnsemble fresh = RigEnsemble.fresh();
 
-    /** Parsed ensembles by text, since a forecast must not read a hundred kilobytes of JSON each time. */
-    private final Map<String, RigEnsemble> parsed = new ConcurrentHashMap<>();
-
-    RigService(BeliefRepository beliefs, KitService kit, Forecaster forecaster, Json json, EntityManager entities) {
+    RigService(BeliefRepository beliefs, KitService kit, Forecaster forecaster, Crowds crowds, EntityManager entities) {
         this.beliefs = beliefs;
         this.kit = kit;
         this.forecaster = forecaster;
-        this.json = json;
+        this.crowds = crowds;
         this.entities = entities;
     }
 
@@ -68,7 +62,7 @@ public class RigService {
             // A press pressed cold has the opening it has with a platform.
             belief = beliefs.findFirstByMachineIdOrderByPullsDesc(machineId);
         }
-        return belief.map(this::ensemble).orElse(fresh);
+        return belief.map(crowds::of).orElse(fresh);
     }
 
     /** How many pulls it was learned from. */
@@ -135,23 +129,23 @@ public class RigService {
     }
 
     private void keep(BeliefEntity belief, RigEnsemble learned) {
-        parsed.remove(belief.crowd);
-        belief.crowd = json.write(learned);
-        // It reads as it was written, to the last bit.
-        parsed.put(belief.crowd, learned);
+        crowds.write(belief, learned);
         beliefs.saveAndFlush(belief);
     }
 
     /** Goes back to the labels. */
     public void forget(String machineId, String platformId) {
-        beliefs.findById(key(machineId, platformId)).ifPresent(beliefs::delete);
+        beliefs.findById(key(machineId, platformId)).ifPresent(belief -> {
+            beliefs.delete(belief);
+            crowds.forget(belief.crowdId);
+        });
     }
 
     /** Everything believed. */
     @Transactional(readOnly = true)
     public List<Belief> all() {
         return beliefs.findAll().stream()
-                .map(b -> new Belief(b.machineId, b.platformId, b.pulls, ensemble(b)))
+                .map(b -> new Belief(b.machineId, b.platformId, b.pulls, crowds.of(b)))
                 .toList();
     }
 
@@ -163,6 +157,7 @@ public class RigService {
     public void replace(List<Belief> all, long version) {
         Kit things = kit.kit();
         beliefs.deleteAllInBatch();
+        crowds.forgetAll();
         for (Belief belief : all) {
             new Checks()
                     .holds(
@@ -182,14 +177,10 @@ public class RigService {
             entity.machineId = belief.machineId;
             entity.platformId = belief.platformId;
             entity.pulls = belief.pulls;
-            entity.crowd = json.write(belief.crowd);
+            crowds.write(entity, belief.crowd);
             entity.version = version;
             entities.persist(entity);
         }
-    }
-
-    private RigEnsemble ensemble(BeliefEntity belief) {
-        return parsed.computeIfAbsent(belief.crowd, text -> json.read(text, RigEnsemble.class));
     }
 
     private static String key(String machineId, String platformId) {
