@@ -57,7 +57,7 @@ class ArchiveController {
     void export(HttpServletResponse response) throws IOException {
         Path file = keeper.passing(".zip");
         try {
-            try (OutputStream out = Files.newOutputStream(file);
+            try (OutputStream out = FolderKeeper.into(file);
                     Transfer transfer = transfers.begin()) {
                 archive.write(out, transfer);
             }

@@ -1,5 +1,6 @@
 package glanzen.app.archive;
 
+import glanzen.app.folder.FolderKeeper;
 import glanzen.app.keeping.Json;
 import glanzen.app.pull.PullRecord;
 import java.io.BufferedOutputStream;
@@ -44,7 +45,7 @@ final class JsonAside implements AutoCloseable {
         this.aside = aside;
         WorkshopFile workshop = file.apply(new Handed(pulls));
         this.writing = new FutureTask<>(() -> {
-            try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(aside))) {
+            try (OutputStream out = new BufferedOutputStream(FolderKeeper.into(aside))) {
                 json.writeFile(out, workshop);
             }
             return null;

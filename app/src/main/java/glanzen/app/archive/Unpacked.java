@@ -1,6 +1,7 @@
 package glanzen.app.archive;
 
 import glanzen.app.archive.Transfers.Transfer;
+import glanzen.app.folder.FolderKeeper;
 import glanzen.app.keeping.Json;
 import glanzen.app.kit.KitView;
 import glanzen.app.pull.PullRecord;
@@ -62,7 +63,7 @@ public final class Unpacked implements AutoCloseable {
      * @throws BadInput if it is not as it should be
      */
     static Unpacked of(InputStream in, Path laidOut, Json json, Transfer transfer) throws IOException {
-        try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(laidOut))) {
+        try (OutputStream out = new BufferedOutputStream(FolderKeeper.into(laidOut))) {
             Reading reading = new Reading(out, json, transfer);
             WorkshopFile file = reading.read(in);
             checkGaps(file);
@@ -170,6 +171,8 @@ public final class Unpacked implements AutoCloseable {
     }
 
     private static final class Reading {
+        private static final String PICTURES = "Reading pictures";
+
         private final OutputStream out;
         private final Json json;
         private final Transfer transfer;
@@ -186,6 +189,7 @@ public final class Unpacked implements AutoCloseable {
         WorkshopFile read(InputStream in) throws IOException {
             WorkshopFile file = null;
             int entries = 0;
+            transfer.stage(PICTURES, 0);
             try (ZipInputStream zip = new ZipInputStream(in)) {
                 for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
                     if (++entries > MOST_ENTRIES) {
@@ -193,14 +197,16 @@ public final class Unpacked implements AutoCloseable {
                     }
                     Matcher picture = PICTURE.matcher(entry.getName());
                     if (entry.getName().equals(JSON_NAME) && file == null) {
+                        transfer.stage("Reading the logbook", 0);
                         file = json.file(
                                 JSON_NAME,
                                 new Counted(zip, MOST_JSON_BYTES),
                                 WorkshopFile.class,
                                 "JSON as docs/workshop-file.md says");
-                        transfer.stage("Reading pictures", (int) file.pulls().stream()
+                        transfer.stage(PICTURES, (int) file.pulls().stream()
                                 .filter(pull -> pull != null && pull.pictured())
                                 .count());
+                        transfer.done(pictures.size());
                     } else if (picture.matches() && !pictures.containsKey(picture.group(1))) {
                         lay(picture.group(1), Pictures.kept(content(zip, Pictures.MOST_BYTES)));
                         transfer.done(pictures.size());

@@ -22,6 +22,7 @@ import glanzen.app.setup.SavedSetUp;
 import glanzen.app.setup.SetUpService;
 import glanzen.app.web.Conflict;
 import glanzen.measure.BadInput;
+import jakarta.persistence.EntityManager;
 import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -33,6 +34,7 @@ import java.util.zip.CRC32;
 import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import org.hibernate.Session;
 import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Isolation;
@@ -45,6 +47,7 @@ public class WorkshopArchive {
     private static final LocalDateTime NO_TIME = LocalDateTime.of(2000, 1, 1, 0, 0);
 
     private static final int TOGETHER = 1 << 16;
+    private static final int IN_ONE_GO = 200;
 
     private final KitService kit;
     private final EveningService evenings;
@@ -61,6 +64,7 @@ public class WorkshopArchive {
     private final Numbers numbers;
     private final Json json;
     private final FolderKeeper keeper;
+    private final EntityManager entities;
 
     WorkshopArchive(
             KitService kit,
@@ -77,7 +81,8 @@ public class WorkshopArchive {
             PreferencesService preferences,
             Numbers numbers,
             Json json,
-            FolderKeeper keeper) {
+            FolderKeeper keeper,
+            EntityManager entities) {
         this.kit = kit;
         this.evenings = evenings;
         this.drills = drills;
@@ -93,6 +98,7 @@ public class WorkshopArchive {
         this.numbers = numbers;
         this.json = json;
         this.keeper = keeper;
+        this.entities = entities;
     }
 
     /** What is in a workshop file, for the person who took it in. */
@@ -205,9 +211,15 @@ public class WorkshopArchive {
     private Contents taken(Unpacked unpacked, Transfer transfer) throws IOException {
         WorkshopFile file = unpacked.file();
         long version = numbers.versionTakenIn();
+        transfer.stage("Keeping the kit, set-ups and jobs", 0);
+        // Many are written in one go; elsewhere each is by itself, so that it fails by itself.
+        entities.unwrap(Session.class).setJdbcBatchSize(IN_ONE_GO);
         kit.replace(file.kit(), version);
         setUps.replace(file.setUps(), version);
         jobs.replace(file.jobs(), version);
+        // What is written need not be held: each question would go through all of it.
+        entities.flush();
+        entities.clear();
         // What cannot be shown is not taken: a page that breaks for good helps nobody.
         try (ManyCards tried =
                 cards.workOut(file.jobs().stream().map(SavedJob::job).toList())) {

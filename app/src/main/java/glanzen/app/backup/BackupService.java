@@ -13,9 +13,11 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
+import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -111,6 +113,13 @@ public class BackupService {
         }
     }
 
+    /** Whoever is told of a backup has it, whatever becomes of the power. */
+    private static void toTheDisk(Path file) throws IOException {
+        try (FileChannel written = FileChannel.open(file, StandardOpenOption.WRITE)) {
+            written.force(true);
+        }
+    }
+
     private Backup make(Kind kind, Transfer transfer) {
         String id = STAMP.format(clock.instant().truncatedTo(ChronoUnit.MILLIS)) + "-"
                 + kind.name().toLowerCase(Locale.ROOT);
@@ -121,6 +130,7 @@ public class BackupService {
             try (OutputStream out = Files.newOutputStream(unread)) {
                 archive.write(out, transfer);
             }
+            toTheDisk(unread);
             try (InputStream in = new BufferedInputStream(Files.newInputStream(unread))) {
                 archive.unpack(in, transfer).close();
             }

@@ -129,7 +129,11 @@ public class CardService {
     private record Answer(Question question, CardLook look) {}
 
     private Question question(Job job) {
-        return new Question(job, jobs.named(job), kit.kit(), kit.foams(), kit.envelopes());
+        return question(job, jobs.named(List.of(job)));
+    }
+
+    private Question question(Job job, Map<String, SetUp> setUps) {
+        return new Question(job, setUps, kit.kit(), kit.foams(), kit.envelopes());
     }
 
     private CardLook looked(Question question) {
@@ -166,9 +170,10 @@ public class CardService {
 
     /** Begins to work every card out, as its page would. */
     public ManyCards workOut(List<Job> all) {
+        Map<String, SetUp> setUps = jobs.named(all);
         return new ManyCards(all.stream()
                 .filter(job -> job.card() != null && CardRules.ring(job.card()).isEmpty())
-                .map(this::question)
+                .map(job -> question(job, setUps))
                 .<Runnable>map(q -> () -> new CardLook(assembled(q), new FoamShelf(q.foams), q.envelopes).steps())
                 .toList());
     }

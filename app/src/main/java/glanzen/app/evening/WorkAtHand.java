@@ -97,7 +97,7 @@ class WorkAtHand {
 
     private Wanted wanted(String jobId, List<DryingPanel> gel, Instant now) {
         SavedJob saved = jobs.get(jobId);
-        Map<String, SetUp> named = jobs.named(saved.job());
+        Map<String, SetUp> named = jobs.named(List.of(saved.job()));
         return new Wanted(
                 jobId,
                 saved.job(),
@@ -176,8 +176,7 @@ class WorkAtHand {
 
     private List<Lack> retired(List<Job> wanted) {
         Kit inUse = kit.inUse();
-        return wanted.stream()
-                .flatMap(job -> jobs.named(job).values().stream())
+        return jobs.named(wanted).values().stream()
                 .flatMap(s -> Stream.of(
                         inUse.machine(s.machine().id()).isEmpty() ? s.machine().name() : "",
                         s.platform()

@@ -3,7 +3,10 @@ package glanzen.app.folder;
 import com.zaxxer.hikari.HikariDataSource;
 import glanzen.app.web.NotWritten;
 import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
 import java.sql.Connection;
 import java.sql.SQLException;
 import javax.sql.DataSource;
@@ -42,6 +45,14 @@ public class FolderKeeper implements DisposableBean {
     /** An empty file for what is only passing through; whoever asks deletes it, and if that is cut short the next start does. */
     public Path passing(String ending) throws IOException {
         return DataFolder.passing(folder, ending);
+    }
+
+    /**
+     * Writes into a file that is only passing through. It is not emptied first, as it is empty: some file systems bring what was
+     * emptied to the disk at its end, and that takes as long as writing it.
+     */
+    public static OutputStream into(Path passing) throws IOException {
+        return Files.newOutputStream(passing, StandardOpenOption.WRITE);
     }
 
     /** A sentence on what was set aside at the start since it was damaged; empty if nothing was. */

@@ -137,14 +137,14 @@ public class JobService {
     @Transactional(readOnly = true)
     public Supplies supplies(Job job) {
         Kit things = kit.kit();
-        return supplies(job, setUps(job, things), things);
+        return supplies(job, setUps(List.of(job), things), things);
     }
 
     /** What there is to say of a job, saved or not. */
     @Transactional(readOnly = true)
     JobLook look(Job job) {
         Kit things = kit.kit();
-        Map<String, SetUp> all = setUps(job, things);
+        Map<String, SetUp> all = setUps(List.of(job), things);
         Supplies supplies = supplies(job, all, things);
         return new JobLook(
                 job.pieces().stream()
@@ -207,10 +207,10 @@ public class JobService {
         return view(find(id));
     }
 
-    /** The set-ups that a job names and that can still be read, by their keys. */
+    /** The set-ups that jobs name and that can still be read, by their keys. */
     @Transactional(readOnly = true)
-    public Map<String, SetUp> named(Job job) {
-        return setUps(job, kit.kit());
+    public Map<String, SetUp> named(List<Job> some) {
+        return setUps(some, kit.kit());
     }
 
     private static boolean filmed(JobPiece piece, Kit things) {
@@ -218,8 +218,9 @@ public class JobService {
     }
 
     /** One whose things are gone counts for nothing. */
-    private Map<String, SetUp> setUps(Job job, Kit things) {
-        Set<String> named = job.pieces().stream()
+    private Map<String, SetUp> setUps(List<Job> some, Kit things) {
+        Set<String> named = some.stream()
+                .flatMap(job -> job.pieces().stream())
                 .flatMap(p -> p.operations().stream())
                 .map(Operation::setUpId)
                 .filter(Objects::nonNull)

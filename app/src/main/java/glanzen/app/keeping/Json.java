@@ -40,9 +40,8 @@ public class Json {
      * @param old how things were written before
      */
     public Json(JsonMapper mapper, List<OldWriting> old) {
-        // What was written before a figure was known of has none: it reads as nought. What has no order is written in
-        // one all the same, since
-        // every start of the machine has another and what is the same is to be written the same.
+        // What was written before a figure was known of has none: it reads as nought. What has no order is written
+        // in one all the same: every start of the machine has another, and the same is to be written the same.
         JsonMapper lenient = mapper.rebuild()
                 .enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
                 .addModule(new SimpleModule("in order").addSerializer(new SetInOrder()))

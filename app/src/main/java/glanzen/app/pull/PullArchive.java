@@ -13,7 +13,7 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.IntConsumer;
 import java.util.stream.Stream;
-import org.hibernate.Session;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -52,20 +52,26 @@ public class PullArchive {
      */
     @Transactional(readOnly = true)
     public void goThrough(Consumer<List<PullRecord>> some, BiConsumer<String, byte[]> picture, IntConsumer done) {
-        List<String> ids = pulls.everyId();
-        for (int gone = 0; gone < ids.size(); gone += READ_TOGETHER) {
-            List<String> next = ids.subList(gone, Math.min(ids.size(), gone + READ_TOGETHER));
-            List<PullEntity> found = pulls.these(next);
+        int gone = 0;
+        List<PullEntity> next = after(0);
+        while (!next.isEmpty()) {
             entities.clear();
-            some.accept(found.stream().map(this::record).toList());
-            try (Stream<PictureEntity> theirs = pictures.of(next)) {
+            some.accept(next.stream().map(this::record).toList());
+            int last = next.get(next.size() - 1).number;
+            try (Stream<PictureEntity> theirs = pictures.between(next.get(0).number, last)) {
                 theirs.forEach(p -> {
                     picture.accept(p.pullId, p.read());
                     entities.detach(p);
                 });
             }
-            done.accept(gone + next.size());
+            gone += next.size();
+            done.accept(gone);
+            next = after(last);
         }
+    }
+
+    private List<PullEntity> after(int number) {
+        return pulls.findByNumberGreaterThanOrderByNumber(number, Limit.of(READ_TOGETHER));
     }
 
     private PullRecord record(PullEntity p) {
@@ -100,8 +106,6 @@ public class PullArchive {
      */
     public void replace(
             List<PullRecord> records, Function<String, byte[]> photographs, long version, IntConsumer done) {
-        // Many are written in one go; elsewhere each is by itself, so that it fails by itself.
-        entities.unwrap(Session.class).setJdbcBatchSize(TOGETHER);
         pictures.deleteAllInBatch();
         pulls.deleteAllInBatch();
         int written = 0;

@@ -1,13 +1,11 @@
 package glanzen.app.pull;
 
 import glanzen.learning.Observation.Outcome;
-import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.JpaSpecificationExecutor;
-import org.springframework.data.jpa.repository.Query;
 
 interface PullRepository extends JpaRepository<PullEntity, String>, JpaSpecificationExecutor<PullEntity> {
 
@@ -18,12 +16,6 @@ interface PullRepository extends JpaRepository<PullEntity, String>, JpaSpecifica
 
     List<PullEntity> findTop6ByPlateIdAndFilmIdAndStockIdOrderByNumberDesc(
             String plateId, String filmId, String stockId);
-
-    @Query("select p.id from PullEntity p order by p.number, p.id")
-    List<String> everyId();
-
-    @Query("select p from PullEntity p where p.id in :ids order by p.number, p.id")
-    List<PullEntity> these(Collection<String> ids);
 
     List<PullEntity> findByPlateIdAndFilmIdAndStockIdAndProvenTrue(String plateId, String filmId, String stockId);
 
