@@ -83,7 +83,7 @@ class CuttingService {
     /** Plans it all. */
     CutView plan(Draft draft, int cards, boolean turnable) {
         new Checks().figure("cards", cards, 1, 1000, "cards").done();
-        SetUp setUp = layouts.laidOut(draft);
+        SetUp setUp = layouts.laidOutWithFilm(draft);
         Arrangement a = new Arrangement(setUp.layout(), shelf);
         List<CutList.Line> lines = CutList.of(a, setUp.stock().kind(), cards);
         Stock sheet = kit.kit().stock(setUp.stock().id()).orElse(setUp.stock());

@@ -12,6 +12,7 @@ import glanzen.artwork.ArtworkShelf;
 import glanzen.cutting.CutList;
 import glanzen.finding.Finding;
 import glanzen.finding.Finding.Mend;
+import glanzen.kit.Film;
 import glanzen.kit.Kit;
 import glanzen.kit.Plate;
 import glanzen.kit.Platform;
@@ -61,14 +62,20 @@ public class LayoutService {
         return laidOut(draft, kit.kit());
     }
 
+    /** The same with a film to cut. */
+    public SetUp laidOutWithFilm(Draft draft) {
+        SetUp setUp = laidOut(draft);
+        if (setUp.stack().first(Film.class).isEmpty()) {
+            throw new BadInput("layers", "have no film", "foil or flock to cut");
+        }
+        return setUp;
+    }
+
     private static SetUp laidOut(Draft draft, Kit things) {
         SetUp setUp = Drafts.setUp(draft, things);
         if (!setUp.route().heated() || setUp.platform().isEmpty()) {
             throw new BadInput(
                     "route", "has nothing to lay out on a platform", "a route that is done on a heated platform");
-        }
-        if (setUp.layout().laid()) {
-            return setUp;
         }
         Plate plate = setUp.stack()
                 .first(Plate.class)
@@ -76,6 +83,9 @@ public class LayoutService {
         Stock stock = setUp.stack()
                 .first(Stock.class)
                 .orElseThrow(() -> new BadInput("layers", "have no stock", "stock to lay it out on"));
+        if (setUp.layout().laid()) {
+            return setUp;
+        }
         Fixing method = setUp.route().taped() ? Fixing.TAPED : Fixing.LOOSE;
         return setUp.withLayout(FirstLayout.of(plate, stock, setUp.onPlatform().platform(), setUp.press(), method));
     }

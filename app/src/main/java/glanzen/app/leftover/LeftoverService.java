@@ -89,7 +89,7 @@ class LeftoverService {
     }
 
     FinderView find(Draft draft, String key) {
-        SetUp setUp = layouts.laidOut(draft);
+        SetUp setUp = layouts.laidOutWithFilm(draft);
         PositionedPlate lying = new Arrangement(setUp.layout(), shelf).of(key);
         List<Leftover> ofFilm = kit.leftovers().stream()
                 .filter(l -> l.filmId().equals(setUp.film().id()))

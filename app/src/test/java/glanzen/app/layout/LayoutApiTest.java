@@ -9,9 +9,13 @@ import glanzen.app.Caller;
 import glanzen.app.Caller.Reply;
 import glanzen.app.Server;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 @ExtendWith(Server.class)
@@ -133,6 +137,19 @@ class LayoutApiTest {
                 "cards",
                 caller.post("/api/layouts/cuts?cards=0&turnable=true", draft("Prize card, First"))
                         .fields());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"PLATE", "FILM", "STOCK"})
+    void aLayoutWithoutOneOfItsLayersIsAskedForIt(String kind) {
+        ObjectNode draft = (ObjectNode) draft("Prize card, First").deepCopy();
+        ArrayNode layers = (ArrayNode) draft.path("layers");
+        layers.removeIf(layer -> layer.path("kind").asString().equals(kind));
+        for (String question : List.of("cuts?cards=2&turnable=true", "leftovers?key=first")) {
+            Reply reply = caller.post("/api/layouts/" + question, draft);
+            assertEquals(422, reply.status(), question);
+            assertEquals("layers", reply.fields());
+        }
     }
 
     @Test
