@@ -33,4 +33,23 @@ abstract class BrowserTest {
         }
         browser.close();
     }
+
+    /** Lets hours pass on the bench, as long as a panel of gel is not sound. */
+    void dry(String name) {
+        while (!panel(name).path("state").asString().equals("SOUND")) {
+            String before = caller.get("/api/bench").json().path("now").asString();
+            browser.press("button", "skip an hour");
+            browser.until(() ->
+                    !caller.get("/api/bench").json().path("now").asString().equals(before));
+        }
+    }
+
+    private JsonNode panel(String name) {
+        for (JsonNode panel : caller.get("/api/dryings").json()) {
+            if (panel.path("name").asString().equals(name)) {
+                return panel;
+            }
+        }
+        throw new AssertionError(name);
+    }
 }

@@ -65,12 +65,7 @@ class CraftJourneyTest extends BrowserTest {
         assertTrue(browser.see("button", "Run it").getAttribute("disabled") != null);
 
         browser.open("/bench");
-        while (!panel("Trial badge").path("state").asString().equals("SOUND")) {
-            String before = caller.get("/api/bench").json().path("now").asString();
-            browser.press("button", "skip an hour");
-            browser.until(() ->
-                    !caller.get("/api/bench").json().path("now").asString().equals(before));
-        }
+        dry("Trial badge");
         browser.see(PANEL + "//p", "Press it:");
         browser.press(PANEL + "//button", "Trial badge");
         browser.see("p", ": sound.");
@@ -101,14 +96,5 @@ class CraftJourneyTest extends BrowserTest {
             browser.see("h2", "Set-ups");
             assertEquals(saved, Asked.setUp(caller, name));
         }
-    }
-
-    private JsonNode panel(String name) {
-        for (JsonNode panel : caller.get("/api/dryings").json()) {
-            if (panel.path("name").asString().equals(name)) {
-                return panel;
-            }
-        }
-        throw new AssertionError(name);
     }
 }

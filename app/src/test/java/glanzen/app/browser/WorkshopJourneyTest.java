@@ -64,12 +64,7 @@ class WorkshopJourneyTest extends BrowserTest {
         browser.press("button", "It begins to dry");
         browser.see("strong", "Trial drip");
         browser.see("p", "Clean the stencil now");
-        for (int hour = 0; hour < 5; hour++) {
-            String before = caller.get("/api/bench").json().path("now").asString();
-            browser.press("button", "skip an hour");
-            browser.until(() ->
-                    !caller.get("/api/bench").json().path("now").asString().equals(before));
-        }
+        dry("Trial drip");
         browser.until(
                 () -> browser.text("section[aria-labelledby=drying-title]").contains("sound: foil or flock it"));
         browser.press("button[aria-label='Take Trial drip off the bench']");
