@@ -242,6 +242,11 @@ public final class Artwork {
         return slices.meanWidthMm();
     }
 
+    /** Whether any of it lies within its place, under the rollers. */
+    public boolean pressed() {
+        return slices.meanWidthMm() > 0;
+    }
+
     /** Raised width that a nip carries around a place along the feed, mm. */
     public double raisedWidthMm(double yMm, double contactMm) {
         return slices.widthAroundMm(yMm, contactMm);

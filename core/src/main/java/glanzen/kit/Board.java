@@ -3,6 +3,7 @@ package glanzen.kit;
 import glanzen.material.Material;
 import glanzen.measure.Checks;
 import java.time.LocalDate;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -90,6 +91,18 @@ public record Board(
         /** True for what fills an opening up to the squeeze that is wanted; metal is for what cuts. */
         public boolean fills() {
             return filler() || shim() && this != METAL_SHIM;
+        }
+
+        /** What can stand in for it where none is owned, best first. */
+        public List<Kind> standIns() {
+            return switch (this) {
+                case CARRIER -> List.of(PARCHMENT);
+                case PARCHMENT -> List.of(CARRIER);
+                case EMBOSSING_PLATE -> List.of(OUTER_PLATE, SPACER);
+                case OUTER_PLATE -> List.of(EMBOSSING_PLATE, BASE);
+                case SPACER -> List.of(OUTER_PLATE);
+                default -> List.of();
+            };
         }
 
         /** True for sheets that are folded around what they carry, so that one lies there twice. */

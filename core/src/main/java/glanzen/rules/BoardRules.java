@@ -19,9 +19,9 @@ import glanzen.stack.Layer;
 import glanzen.stack.Stack;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -35,14 +35,6 @@ final class BoardRules {
     private static final List<LayerRole> NEEDED =
             List.of(LayerRole.MAT, LayerRole.EMBOSSING_PLATE, LayerRole.CARRIER, LayerRole.PARCHMENT);
 
-    /** What can stand in for a board that is not owned, best first. */
-    private static final Map<Board.Kind, List<Board.Kind>> STAND_INS = Map.of(
-            Board.Kind.CARRIER, List.of(Board.Kind.PARCHMENT),
-            Board.Kind.PARCHMENT, List.of(Board.Kind.CARRIER),
-            Board.Kind.EMBOSSING_PLATE, List.of(Board.Kind.OUTER_PLATE, Board.Kind.SPACER),
-            Board.Kind.OUTER_PLATE, List.of(Board.Kind.EMBOSSING_PLATE, Board.Kind.BASE),
-            Board.Kind.SPACER, List.of(Board.Kind.OUTER_PLATE));
-
     private BoardRules() {}
 
     private static Stream<Finding<SetUp>> spacer(SetUp s, Inventory shop) {
@@ -50,7 +42,7 @@ final class BoardRules {
             return Stream.empty();
         }
         int top = s.stack().layers().size() - 1;
-        if (is(s.stack().layers().get(top).item(), Board.Kind.SPACER)) {
+        if (takes(s, shop, LayerRole.SPACER, top)) {
             return Stream.empty();
         }
         int spacer = s.stack().indexWhere(item -> is(item, Board.Kind.SPACER));
@@ -76,8 +68,8 @@ final class BoardRules {
             long wanted = s.route().slots().stream()
                     .filter(slot -> slot.part() == part && !slot.optional())
                     .count();
-            long there = s.stack().layers().stream()
-                    .filter(l -> part.takes(l.item()) || standsIn(part, l.item()))
+            long there = IntStream.range(0, s.stack().layers().size())
+                    .filter(i -> takes(s, shop, part, i))
                     .count();
             if (there >= wanted) {
                 return Stream.empty();
@@ -87,20 +79,44 @@ final class BoardRules {
                     -1,
                     RuleId.MISSING_BOARD,
                     "There is " + (there == 0 ? "no " : "only one ") + part.word() + " in the stack"
-                            + owned(shop, kind),
+                            + instead(shop, kind),
                     part.why(),
                     added(s, shop, kind, place(s, part, there))));
         });
     }
 
-    /** Only sheets that carry can be confused with one another; a plate standing in must lie where the route wants it. */
-    private static boolean standsIn(LayerRole part, StackItem item) {
+    /**
+     * Whether a layer is what a part asks for, or stands in for it: sheets that carry for one another, a plate where none of the right
+     * kind is owned and it lies where the route wants it.
+     */
+    private static boolean takes(SetUp s, Inventory shop, LayerRole part, int index) {
         Board.Kind kind = part.board().orElseThrow();
-        return kind.folded() && item instanceof Board b && STAND_INS.get(kind).contains(b.kind());
+        if (!(s.stack().layers().get(index).item() instanceof Board board)) {
+            return false;
+        }
+        return board.kind() == kind
+                || kind.standIns().contains(board.kind())
+                        && (kind.folded() || !owned(shop, kind) && inPlace(s, part, index));
     }
 
-    private static String owned(Inventory shop, Board.Kind kind) {
-        if (shop.boards().stream().anyMatch(b -> b.kind() == kind)) {
+    /** Beyond tool and stock on the side where the route has it. */
+    private static boolean inPlace(SetUp s, LayerRole part, int index) {
+        int stock = s.stack().indexOf(Stock.class);
+        int tool = s.stack().indexOf(Plate.class);
+        return last(s, part) ? index > Math.max(stock, tool) : index < Math.min(stock, tool);
+    }
+
+    private static boolean last(SetUp s, LayerRole part) {
+        List<LayerRole> order = s.route().slots().stream().map(LayerSlot::part).toList();
+        return order.indexOf(part) > order.indexOf(LayerRole.STOCK);
+    }
+
+    private static boolean owned(Inventory shop, Board.Kind kind) {
+        return shop.boards().stream().anyMatch(b -> b.kind() == kind && b.sound());
+    }
+
+    private static String instead(Inventory shop, Board.Kind kind) {
+        if (owned(shop, kind)) {
             return "";
         }
         return standIn(shop, kind)
@@ -109,7 +125,7 @@ final class BoardRules {
     }
 
     private static Optional<Board> standIn(Inventory shop, Board.Kind kind) {
-        return STAND_INS.getOrDefault(kind, List.of()).stream()
+        return kind.standIns().stream()
                 .flatMap(k -> shop.boards().stream().filter(b -> b.kind() == k && b.sound()))
                 .findFirst();
     }
@@ -123,13 +139,13 @@ final class BoardRules {
         }
         int stock = Math.max(0, stack.indexOf(Stock.class));
         int tool = Math.max(0, stack.indexOf(Plate.class));
-        List<LayerSlot> slots = s.route().slots();
-        boolean last = slots.stream().map(LayerSlot::part).toList().indexOf(part)
-                > slots.stream().map(LayerSlot::part).toList().indexOf(LayerRole.STOCK);
-        return last ? Math.max(stock, tool) + 1 : Math.min(stock, tool);
+        return last(s, part) ? Math.max(stock, tool) + 1 : Math.min(stock, tool);
     }
 
     private static @Nullable Mend<SetUp> added(SetUp s, Inventory shop, Board.Kind kind, int at) {
+        if (s.stack().layers().size() == Stack.MOST) {
+            return null;
+        }
         return shop.boards().stream()
                 .filter(b -> b.kind() == kind && b.sound())
                 .findFirst()

@@ -3,7 +3,6 @@ package glanzen.rules;
 import glanzen.finding.Finding;
 import glanzen.finding.Finding.Mend;
 import glanzen.finding.RuleId;
-import glanzen.kit.Board;
 import glanzen.kit.Film;
 import glanzen.kit.HeatedRollers;
 import glanzen.kit.Plate;
@@ -15,15 +14,11 @@ import glanzen.pull.AsLabelled;
 import glanzen.route.Route;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
-import glanzen.stack.Facing;
 import glanzen.stack.Layer;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
-import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 
 /** Whether the stack fits the machine, and its things one another. */
 final class FitRules {
@@ -43,22 +38,7 @@ final class FitRules {
                 RuleId.NOT_GRIPPED,
                 "The rollers do not grip: the stack is " + Figures.length(-overfill) + " thinner than the opening",
                 "Only what is thicker than " + Figures.length(s.press().openingMm()) + " is pressed",
-                thicker(s, shop)));
-    }
-
-    /** The thinnest shim that makes the rollers grip. */
-    private static @Nullable Mend<SetUp> thicker(SetUp s, Inventory shop) {
-        return shop.boards().stream()
-                .filter(b -> b.kind().shim() || !s.route().heated() && b.kind().filler())
-                .filter(b -> b.thicknessMm() + s.overfillMm() > 0.05)
-                .min(Comparator.comparingDouble(Board::thicknessMm))
-                .map(b -> new Mend<>(
-                        "Add " + b.name(), s.withStack(s.stack().with(thickening(s, b), new Layer(b, Facing.UP)))))
-                .orElse(null);
-    }
-
-    private static int thickening(SetUp s, Board board) {
-        return board.kind().filler() ? 0 : s.shimPlace();
+                new Thickness(s, shop).thicker()));
     }
 
     private static Stream<Finding<SetUp>> tooThick(SetUp s, Inventory shop) {
@@ -66,7 +46,7 @@ final class FitRules {
             return Stream.empty();
         }
         if (s.machine() instanceof HeatedRollers rollers) {
-            return gap(s, rollers);
+            return gap(s, shop, rollers);
         }
         Press press = s.press();
         if (forceN(s, shop) <= press.maxForceN()) {
@@ -80,7 +60,7 @@ final class FitRules {
                 RuleId.TOO_THICK,
                 "The stack is " + Figures.length(s.overfillMm()) + " too thick: the press would refuse it",
                 why,
-                thinner(s, less -> Rules.computable(less) && forceN(less, shop) <= press.maxForceN())));
+                new Thickness(s, shop).thinner()));
     }
 
     /** The greatest force in the nip, as the labels say, N. */
@@ -88,7 +68,7 @@ final class FitRules {
         return new AsLabelled(s, shop.artworks()).forceN();
     }
 
-    private static Stream<Finding<SetUp>> gap(SetUp s, HeatedRollers rollers) {
+    private static Stream<Finding<SetUp>> gap(SetUp s, Inventory shop, HeatedRollers rollers) {
         double over = s.stack().thicknessMm() - rollers.gapMm();
         return over <= 0
                 ? Stream.empty()
@@ -97,9 +77,7 @@ final class FitRules {
                         RuleId.TOO_THICK,
                         "The stack is " + Figures.length(over) + " too thick for " + rollers.name(),
                         "Its rollers open to " + Figures.length(rollers.gapMm()) + ": thinner stock, or a press",
-                        thinner(
-                                s,
-                                less -> Rules.computable(less) && less.stack().thicknessMm() <= rollers.gapMm())));
+                        new Thickness(s, shop).thinner()));
     }
 
     /** Tool, film and stock of the kinds the route works with. */
@@ -151,37 +129,6 @@ final class FitRules {
                         + s.route().label() + " takes " + wanted.label(),
                 why,
                 null));
-    }
-
-    /** What can be taken out so that it fits: the thickest shim, or else what lies there twice; or the thickest shim as a beginning. */
-    private static @Nullable Mend<SetUp> thinner(SetUp s, Predicate<SetUp> fits) {
-        List<Layer> layers = s.stack().layers();
-        List<Integer> few = IntStream.range(0, layers.size())
-                .boxed()
-                .filter(i -> layers.get(i).item() instanceof Board || twice(layers, i))
-                .sorted(Comparator.comparing((Integer i) -> !shim(layers.get(i)))
-                        .thenComparing(i -> !twice(layers, i) && !shim(layers.get(i)))
-                        .thenComparing(i -> -layers.get(i).item().thicknessMm()))
-                .toList();
-        return few.stream()
-                .filter(i -> fits.test(s.withStack(s.stack().without(i))))
-                .findFirst()
-                .or(() -> few.stream().filter(i -> shim(layers.get(i))).findFirst())
-                .map(i -> new Mend<>(
-                        "Take " + layers.get(i).item().name() + " out",
-                        s.withStack(s.stack().without(i))))
-                .orElse(null);
-    }
-
-    private static boolean shim(Layer layer) {
-        return layer.item() instanceof Board board && board.kind().shim();
-    }
-
-    private static boolean twice(List<Layer> layers, int i) {
-        return layers.stream()
-                        .filter(layer -> layer.item().equals(layers.get(i).item()))
-                        .count()
-                > 1;
     }
 
     private static Stream<Finding<SetUp>> tooWide(SetUp s, Inventory shop) {

@@ -15,7 +15,9 @@ public final class PressedArtwork {
     /** The plate by itself, or all that is laid out as it lies under the rollers; of a die, its blade. */
     public static Artwork of(SetUp s, ArtworkShelf shelf) {
         if (s.layout().laid()) {
-            return shelf.of(s.layout(), () -> new Arrangement(s.layout(), shelf).together());
+            Artwork together = shelf.of(s.layout(), () -> new Arrangement(s.layout(), shelf).together());
+            // What lies beside the sheet altogether is pressed all the same; that nothing lands is for rules to say.
+            return together.pressed() ? together : drawn(s.plate(), shelf);
         }
         return s.route().mechanism() == Mechanism.CUT ? blade(s, shelf) : drawn(s.plate(), shelf);
     }
