@@ -53,6 +53,29 @@ class FillingTest {
         assertEquals(wanted, mm(Filling.below(hundreds, wanted)), 0.05);
     }
 
+    @ParameterizedTest
+    @ValueSource(doubles = {0.4, 2.2, 6.25, 13})
+    void alsoWhereAsManyAsItTakesMayBeLaid(double wanted) {
+        List<Board> hundred = IntStream.range(0, 100)
+                .mapToObj(n -> Bench.board("b" + n, Board.Kind.PLASTIC_SHIM, Material.POLYCARBONATE, 2.1 - n * 0.02))
+                .toList();
+        Filling.Wanting wanting = new Filling.Wanting(wanted, wanted, 0.3);
+        assertEquals(wanted, mm(Filling.below(hundred, wanting, Filling.Most.FREELY)), 0.1);
+    }
+
+    @Test
+    void whatIsRefusedOrNotGrippedIsWorseThanManyBoards() {
+        List<Board> shelf = List.of(Crafts.OUTER, Bench.PLASTIC, Bench.PLASTIC, Bench.PLASTIC, Bench.PLASTIC);
+        assertEquals(
+                List.of(Crafts.OUTER),
+                Filling.below(shelf, new Filling.Wanting(2.5, 1, 1), Filling.Most.USUAL),
+                "half a millimetre more is borne");
+        assertEquals(
+                List.of(Bench.PLASTIC, Bench.PLASTIC, Bench.PLASTIC, Bench.PLASTIC),
+                Filling.below(shelf, new Filling.Wanting(2.5, 1, 0.2), Filling.Most.USUAL),
+                "it is not, and half a millimetre less is gripped");
+    }
+
     @Test
     void oneBoardIsBetterThanTwoAsThick() {
         assertEquals(List.of(Bench.PLASTIC), Filling.below(BOARDS, 0.47));
