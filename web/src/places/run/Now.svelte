@@ -181,7 +181,7 @@
               >It refuses the stack</button
             >
           {/if}
-        {:else if !ending && step.kind !== 'LOOK'}
+        {:else if !ending && (step.kind !== 'LOOK' || run.batch.toLog === 0)}
           <button class="press press-strong text-large min-h-14 px-8" onclick={() => running.act('NEXT')}>
             {run.answer}: the next one
           </button>

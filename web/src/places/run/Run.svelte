@@ -18,8 +18,9 @@
   let trouble = $state<Trouble>();
   let logging = $state(false);
   const run = $derived(running.run);
-  const looking = $derived(run?.steps[run.step]?.kind === 'LOOK');
   const toLog = $derived((run?.batch.toLog ?? 0) > 0);
+  // Of several, the one looked at may be logged already.
+  const looking = $derived(run?.steps[run.step]?.kind === 'LOOK' && (toLog || run.batch.wanted === 1));
   let others = $state.raw<RunView[]>([]);
   let revision = $state(0);
 

@@ -91,8 +91,12 @@ public final class Run {
      * What follows when the oldest pull that is not logged yet is.
      *
      * @param good whether it is one of those wanted
+     * @throws RunRefused if there is none: of several, what was not pressed yet would be taken for made
      */
     public Moved logged(RunState now, boolean good) {
+        if (now.pressed().isEmpty() && (now.out() || now.batch())) {
+            throw new RunRefused("Every pull that went through is logged. Make the next one first.");
+        }
         List<DeviceCommand> commands = new ArrayList<>();
         RunState next = now.logged(good);
         boolean looked = step(now).kind() == Step.Kind.LOOK && next.pressed().isEmpty();

@@ -27,6 +27,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.SortedSet;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -166,12 +167,7 @@ public class RunService {
         }
         RunState before = run.state(json);
         BenchReading reading = bench.reading(run, setUp);
-        Moved moved;
-        try {
-            moved = new Run(setUp).act(before, action, reading);
-        } catch (RunRefused refused) {
-            throw new Conflict(refused.getMessage());
-        }
+        Moved moved = allowed(() -> new Run(setUp).act(before, action, reading));
         if (action == RunAction.NEXT && !run.simulated && reading.heater() != null) {
             told.ready(new Run(setUp).step(before), setUp, reading.heater().onSeconds());
         }
@@ -248,13 +244,21 @@ public class RunService {
         SetUp setUp = run.setUp(json);
         RunState before = run.state(json);
         SetUp pulled = new Run(setUp).pulled(before);
-        Moved moved = new Run(setUp).logged(before, good);
+        Moved moved = allowed(() -> new Run(setUp).logged(before, good));
         if (moved.state().done()) {
             run.is(Status.LOGGED);
         }
         moved(run, setUp, before, moved);
         tell(run, "", run.status() == Status.LOGGED ? What.OVER : What.PULLED);
         return new Pulled(pulled, run.title, run.scrap);
+    }
+
+    private static Moved allowed(Supplier<Moved> move) {
+        try {
+            return move.get();
+        } catch (RunRefused refused) {
+            throw new Conflict(refused.getMessage());
+        }
     }
 
     /**

@@ -195,6 +195,7 @@ class RunApiTest {
         log(run, "CLEAN");
         run = act(upTo(caller.get("/api/runs/" + id).json(), "REDOCK"), "NEXT").json();
         assertEquals(201, caller.post("/api/pulls/of-run/" + id + "/same", "").status());
+        assertEquals(409, caller.post("/api/pulls/of-run/" + id + "/same", "").status(), "pressed twice");
         run = caller.get("/api/runs/" + id).json();
         assertEquals(2, run.path("batch").path("good").asInt());
         run = upTo(run, "LOOK");
