@@ -104,13 +104,7 @@ final class PressSchools {
 
     /** What it is slacker than the way at hand is filled up from below, as whoever works so does. */
     private SetUp filled(SetUp s, double wantedMm) {
-        List<Board> laid = s.stack().all(Board.class);
-        List<Board> fillers = Filling.shelf(
-                shop.boards(),
-                b -> b.owned()
-                        - (int) laid.stream()
-                                .filter(there -> there.id().equals(b.id()))
-                                .count());
+        List<Board> fillers = Filling.shelf(shop.boards(), s.stack()::left);
         return s.withStack(new Stack(Filling.under(s.stack().layers(), Filling.below(fillers, wantedMm))));
     }
 

@@ -84,7 +84,7 @@ final class SingleChanges {
         List<Layer> layers = present.stack().layers();
         int onStock = present.shimPlace();
         for (Board board : shims) {
-            if (layers.stream().filter(l -> l.item().id().equals(board.id())).count() < board.owned()) {
+            if (present.stack().left(board) > 0) {
                 Layer layer = new Layer(board, Facing.UP);
                 changes.add(new Change(present.withStack(present.stack().with(onStock, layer)), LAYER_COST));
                 for (int i = 0; i < layers.size(); i++) {

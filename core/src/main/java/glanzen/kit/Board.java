@@ -207,6 +207,11 @@ public record Board(
         return wear() <= 1 && bowMm < TURN_AT_MM;
     }
 
+    /** How many layers of a stack those that are owned can be: what is folded lies there twice. */
+    public int layers() {
+        return owned * (kind.folded() ? 2 : 1);
+    }
+
     /** Share of its life that is used up, 0 when new; may pass 1. */
     public double wear() {
         return (double) passes / lifePasses;

@@ -148,7 +148,7 @@ final class BoardRules {
         }
         return shop.boards().stream()
                 .filter(b -> b.kind() == kind && b.sound())
-                .findFirst()
+                .min(Comparator.comparing(b -> s.stack().left(b) <= 0))
                 .or(() -> standIn(shop, kind))
                 .map(b -> new Mend<>("Add " + b.name(), s.withStack(s.stack().with(at, new Layer(b, Facing.UP)))))
                 .orElse(null);

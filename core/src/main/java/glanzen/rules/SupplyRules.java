@@ -24,10 +24,8 @@ final class SupplyRules {
     private static Stream<Finding<SetUp>> owned(SetUp s, Inventory shop) {
         List<Layer> layers = s.stack().layers();
         return s.stack().all(Board.class).stream().distinct().flatMap(board -> {
-            int used = (int) layers.stream()
-                    .filter(l -> l.item().id().equals(board.id()))
-                    .count();
-            if (used <= board.owned() * (board.kind().folded() ? 2 : 1)) {
+            int left = s.stack().left(board);
+            if (left >= 0) {
                 return Stream.empty();
             }
             int last = IntStream.range(0, layers.size())
@@ -37,7 +35,7 @@ final class SupplyRules {
             return Stream.of(Finding.at(
                     last,
                     RuleId.OWNED,
-                    board.name() + " lies there " + used + " times; you own " + board.owned(),
+                    board.name() + " lies there " + (board.layers() - left) + " times; you own " + board.owned(),
                     "The stack counts on more than there is on the shelf",
                     new Mend<>("Take one out", s.withStack(s.stack().without(last)))));
         });

@@ -82,13 +82,7 @@ final class Thickness {
     }
 
     private boolean free(Board board, int more) {
-        return board.sound() && laid(board) + more <= board.owned();
-    }
-
-    private long laid(Board board) {
-        return now.stack().all(Board.class).stream()
-                .filter(b -> b.id().equals(board.id()))
-                .count();
+        return board.sound() && now.stack().left(board) >= more;
     }
 
     private Mend<SetUp> with(List<Board> more) {

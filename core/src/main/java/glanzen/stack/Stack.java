@@ -1,5 +1,6 @@
 package glanzen.stack;
 
+import glanzen.kit.Board;
 import glanzen.kit.Film;
 import glanzen.kit.Plate;
 import glanzen.kit.StackItem;
@@ -49,6 +50,13 @@ public record Stack(List<Layer> layers) {
                         && item.material().stiffness().soft())
                 .mapToDouble(StackItem::thicknessMm)
                 .sum();
+    }
+
+    /** How many more layers of a board there could be; negative where there are more than are owned. */
+    public int left(Board board) {
+        int laid = (int)
+                layers.stream().filter(l -> l.item().id().equals(board.id())).count();
+        return board.layers() - laid;
     }
 
     /** Place of the first layer of a kind, counted from the bottom; −1 if there is none. */

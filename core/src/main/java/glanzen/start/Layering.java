@@ -220,8 +220,7 @@ final class Layering {
     }
 
     private int left(Board b) {
-        int there = b.owned() * (b.kind().folded() ? 2 : 1);
-        return there - used.getOrDefault(b.id(), 0);
+        return b.layers() - used.getOrDefault(b.id(), 0);
     }
 
     /** Fills the opening of a press from below, where the route leaves that to its boards. */

@@ -91,6 +91,13 @@ class StackTest {
     }
 
     @Test
+    void whatIsFoldedLiesThereTwice() {
+        Stack stack = new Stack(Collections.nCopies(3, new Layer(Crafts.CARRIER, Facing.UP)));
+        assertEquals(2 * Crafts.CARRIER.owned() - 3, stack.left(Crafts.CARRIER));
+        assertEquals(Bench.METAL.owned(), stack.left(Bench.METAL));
+    }
+
+    @Test
     void noMoreAreStackedThanAPressTakes() {
         List<Layer> most = Collections.nCopies(Stack.MOST, new Layer(Bench.THIN_CARD, Facing.UP));
         assertEquals(Stack.MOST, new Stack(most).layers().size());
