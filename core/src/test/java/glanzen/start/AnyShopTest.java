@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import glanzen.AnyShop;
 import glanzen.advice.Advisor;
 import glanzen.advice.ErrorBias;
 import glanzen.advice.Proposal;

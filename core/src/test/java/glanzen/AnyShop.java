@@ -1,4 +1,4 @@
-package glanzen.start;
+package glanzen;
 
 import glanzen.artwork.ArtworkShelf;
 import glanzen.artwork.Motif;
@@ -22,15 +22,16 @@ import java.util.List;
 import java.util.Random;
 
 /** A workshop as somebody may own one, drawn at random: makers differ in every figure, and few people own everything. */
-final class AnyShop {
+public final class AnyShop {
 
     private final long seed;
     private final Random random;
+    private int made;
     private final Press press;
-    final Inventory inventory;
+    public final Inventory inventory;
     private final Platform platform;
 
-    AnyShop(long seed) {
+    public AnyShop(long seed) {
         this.seed = seed;
         random = new Random(seed);
         press = press();
@@ -152,7 +153,7 @@ final class AnyShop {
                 route.machines().stream().filter(HeatedRollers.KINDS::contains).toList());
         double slow = from(3, 8);
         return new HeatedRollers(
-                "rollers",
+                "rollers-" + ++made,
                 "Rollers",
                 kind,
                 from(200, 340),
@@ -180,7 +181,7 @@ final class AnyShop {
             case THIN_DIE -> from(0.8, 1.3);
             default -> from(1.2, 2.5);
         };
-        return new Plate("tool", "Tool", kind, kind.usual(), mm, width, height, motif(kind));
+        return new Plate("tool-" + ++made, "Tool", kind, kind.usual(), mm, width, height, motif(kind));
     }
 
     private Motif motif(Plate.Kind kind) {
@@ -215,7 +216,7 @@ final class AnyShop {
         double width = kind == Stock.Kind.RIBBON ? from(15, 40) : from(100, 160);
         double height = kind == Stock.Kind.RIBBON ? 4000 : from(140, 300);
         return new Stock(
-                "stock",
+                "stock-" + ++made,
                 "Stock",
                 kind,
                 surface,
@@ -230,10 +231,10 @@ final class AnyShop {
     }
 
     /** What somebody may pick here for a route. */
-    Pick pick(Route route) {
+    public Pick pick(Route route) {
         Film film = route.film()
                 .map(kind -> new Film(
-                        "film",
+                        "film-" + ++made,
                         "Film",
                         kind,
                         kind == Film.Kind.FLOCK ? from(0.3, 0.6) : 0.012,
