@@ -51,7 +51,7 @@
         {#if answer.openingMm > 0}
           in an opening of
           {preferences.length(answer.openingMm)}, so
-          <strong class="text-ink">{preferences.length(answer.overfillMm)}</strong>
+          <strong class="text-ink">{preferences.length(Math.abs(answer.overfillMm))}</strong>
           {answer.overfillMm > 0 ? 'squeeze' : 'too thin to grip'}{:else}
           between sprung rollers{/if}
       </p>
