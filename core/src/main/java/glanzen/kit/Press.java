@@ -100,6 +100,11 @@ public record Press(
                 false);
     }
 
+    /** The squeeze at which it stalls, mm, as if all of a stack were hard: {@code F_max / K}. */
+    public double stallsMm() {
+        return maxForceN / stiffnessNPerMm;
+    }
+
     @Override
     public Machine.Kind machine() {
         return kind == Kind.CRANK ? Machine.Kind.CRANK_PRESS : Machine.Kind.MOTOR_PRESS;

@@ -79,7 +79,7 @@ final class BoardRules {
                     -1,
                     RuleId.MISSING_BOARD,
                     "There is " + (there == 0 ? "no " : "only one ") + part.word() + " in the stack"
-                            + instead(shop, kind),
+                            + standsIn(shop, kind),
                     part.why(),
                     added(s, shop, kind, place(s, part, there))));
         });
@@ -115,7 +115,7 @@ final class BoardRules {
         return shop.boards().stream().anyMatch(b -> b.kind() == kind && b.sound());
     }
 
-    private static String instead(Inventory shop, Board.Kind kind) {
+    private static String standsIn(Inventory shop, Board.Kind kind) {
         if (owned(shop, kind)) {
             return "";
         }

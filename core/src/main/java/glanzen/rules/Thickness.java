@@ -22,7 +22,7 @@ import org.jspecify.annotations.Nullable;
  */
 final class Thickness {
 
-    /** Exchanges are tried in the order in which they promise to fit. */
+    /** So many of each are tried, in the order in which they promise to fit. */
     private static final int TRIED = 16;
 
     private final SetUp now;
@@ -40,11 +40,16 @@ final class Thickness {
                 .filter(b -> free(b, 1) && adds(b))
                 .sorted(Comparator.comparingDouble(Board::thicknessMm))
                 .toList();
-        return Stream.of(free.stream().map(b -> with(List.of(b))), exchanged(), pairs(free))
+        return Stream.of(one(free), exchanged(), pairs(free))
                 .flatMap(some -> some)
                 .filter(m -> fits(m.mended()))
                 .findFirst()
                 .orElse(null);
+    }
+
+    /** A board to add, the thinnest that is gripped first: where that is refused, thicker ones are too. */
+    private Stream<Mend<SetUp>> one(List<Board> free) {
+        return free.stream().map(List::of).filter(this::grips).limit(TRIED).map(this::with);
     }
 
     /** Two boards to add, the thinnest two that are gripped first. */
@@ -53,11 +58,16 @@ final class Thickness {
                 .boxed()
                 .flatMap(i -> IntStream.range(i, free.size())
                         .filter(j -> i != j || free(free.get(i), 2))
-                        .mapToObj(j -> List.of(free.get(i), free.get(j))))
-                .filter(two -> mm(two) + now.overfillMm() > 0)
+                        .mapToObj(j -> List.of(free.get(i), free.get(j)))
+                        .filter(this::grips)
+                        .limit(TRIED))
                 .sorted(Comparator.comparingDouble(Thickness::mm))
                 .limit(TRIED)
                 .map(this::with);
+    }
+
+    private boolean grips(List<Board> more) {
+        return mm(more) + now.overfillMm() > 0;
     }
 
     private static double mm(List<Board> boards) {
@@ -132,7 +142,7 @@ final class Thickness {
         if (!(now.machine() instanceof Press press)) {
             return Stream.empty();
         }
-        double half = press.maxForceN() / press.stiffnessNPerMm() / 2;
+        double half = press.stallsMm() / 2;
         record Exchange(int at, Board other, double offMm) {}
         List<Layer> layers = now.stack().layers();
         return IntStream.range(0, layers.size())
@@ -165,7 +175,7 @@ final class Thickness {
         return s.machine() instanceof HeatedRollers || s.overfillMm() > 0;
     }
 
-    /** No other board is missing or lies wrong than before. */
+    /** No more boards are missing or lie wrong than before. */
     private boolean sound(SetUp s) {
         return amiss(s) <= amiss(now);
     }

@@ -41,7 +41,7 @@ final class Squeeze {
 
     /** The same, and no more than the press bears with ease. */
     static double easyMm(SetUp s, Inventory shop) {
-        return Math.min(mm(s, shop), EASE * stallsMm(s.press()));
+        return Math.min(mm(s, shop), EASE * s.press().stallsMm());
     }
 
     private static Stack onCard(SetUp s) {
@@ -55,11 +55,6 @@ final class Squeeze {
                 .toList());
     }
 
-    /** The squeeze at which a press stalls, mm, as if all of the stack were hard. */
-    private static double stallsMm(Press press) {
-        return press.maxForceN() / press.stiffnessNPerMm();
-    }
-
     /**
      * What is wanting for a squeeze: it is gripped from nought on.
      *
@@ -67,6 +62,6 @@ final class Squeeze {
      * @param thereMm how much thicker than the opening it is already, mm
      */
     static Filling.Wanting wanting(double squeezeMm, double thereMm, Press press) {
-        return new Filling.Wanting(squeezeMm - thereMm, squeezeMm, Math.max(0, stallsMm(press) - squeezeMm));
+        return new Filling.Wanting(squeezeMm - thereMm, squeezeMm, Math.max(0, press.stallsMm() - squeezeMm));
     }
 }
