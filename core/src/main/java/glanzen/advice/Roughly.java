@@ -5,6 +5,7 @@ import glanzen.forecast.Forecaster;
 import glanzen.forecast.RigEnsemble;
 import glanzen.kit.Pace;
 import glanzen.pull.PullModel;
+import glanzen.pull.PullModels;
 import glanzen.pull.TransferModel;
 import glanzen.route.Mechanism;
 import glanzen.route.Peel;
@@ -39,7 +40,7 @@ final class Roughly {
 
     private PullModel model(SetUp setUp) {
         if (setUp.route().mechanism() != Mechanism.TRANSFER) {
-            return forecaster.model(setUp);
+            return PullModels.of(setUp, forecaster.shelf());
         }
         Heating alike = new Heating(setUp.heat(), setUp.pace(), setUp.passes(), setUp.peel());
         TransferModel like = heated.computeIfAbsent(alike, h -> forecaster.transfer(setUp));

@@ -5,6 +5,7 @@ import glanzen.forecast.RigEnsemble;
 import glanzen.kit.Pace;
 import glanzen.pull.DoseField;
 import glanzen.pull.PullModel;
+import glanzen.pull.PullModels;
 import glanzen.pull.PullResponse;
 import glanzen.pull.Rig;
 import glanzen.pull.TransferModel;
@@ -148,7 +149,7 @@ final class Screening {
         for (int passes = 1; passes <= 2; passes++) {
             SetUp fed = setUp.withFeed(setUp.pace(), passes)
                     .withTurned(passes > 1 && setUp.route().mechanism().cuts() && Rules.turnable(setUp));
-            PullModel model = forecaster.model(fed);
+            PullModel model = PullModels.of(fed, forecaster.shelf());
             judge(fed, model.doses(middle));
         }
     }

@@ -3,6 +3,7 @@ package glanzen.forecast;
 import glanzen.artwork.Artwork;
 import glanzen.artwork.ArtworkShelf;
 import glanzen.forecast.Forecast.Window;
+import glanzen.pull.OnceARig;
 import glanzen.pull.PullModel;
 import glanzen.pull.PullModels;
 import glanzen.pull.PullResponse;
@@ -12,8 +13,6 @@ import glanzen.route.Standard;
 import glanzen.setup.PressedArtwork;
 import glanzen.setup.SetUp;
 import java.util.List;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 
 /** Pulls a set-up on a whole ensemble of rigs. Safe for many threads. */
@@ -24,14 +23,25 @@ public final class Forecaster {
     private static final double WIDEST_WINDOW = 60;
 
     private static final int MOST_KEPT = 64;
+    private static final int MOST_READY = 48;
 
-    private record Asked(SetUp setUp, RigEnsemble ensemble) {}
+    /** What is believed is told apart by which it is: it has thousands of figures, and is handed on as it is. */
+    private record Asked(SetUp setUp, RigEnsemble ensemble) {
 
-    private record Ready(SetUp setUp, PullModel model) {}
+        @Override
+        public boolean equals(@Nullable Object other) {
+            return other instanceof Asked asked && asked.ensemble == ensemble && asked.setUp.equals(setUp);
+        }
+
+        @Override
+        public int hashCode() {
+            return 31 * setUp.hashCode() + System.identityHashCode(ensemble);
+        }
+    }
 
     private final ArtworkShelf artworks;
-    private final Map<Asked, Forecast> recent = new ConcurrentHashMap<>();
-    private volatile @Nullable Ready latest;
+    private final Latest<Asked, Forecast> recent = new Latest<>(MOST_KEPT);
+    private final Latest<SetUp, OnceARig> ready = new Latest<>(MOST_READY);
 
     /** @param artworks drawn plates */
     public Forecaster(ArtworkShelf artworks) {
@@ -48,14 +58,14 @@ public final class Forecaster {
         return PressedArtwork.of(setUp, artworks);
     }
 
-    /** The set-up made ready to be pulled on any rig; what is forecast is learned from or drawn next, so the latest is kept. */
+    /** The set-up made ready to be pulled on any rig, as what it is. */
     public PullModel model(SetUp setUp) {
-        Ready ready = latest;
-        if (ready == null || !ready.setUp.equals(setUp)) {
-            ready = new Ready(setUp, PullModels.of(setUp, artworks));
-            latest = ready;
-        }
-        return ready.model;
+        return onceARig(setUp).model();
+    }
+
+    /** The same, pulled once on each rig; what is forecast is learned from or drawn next, so a few are kept. */
+    public OnceARig onceARig(SetUp setUp) {
+        return ready.get(setUp, () -> new OnceARig(PullModels.of(setUp, artworks)));
     }
 
     /** The set-up made ready where foil or flock is transferred. */
@@ -70,16 +80,7 @@ public final class Forecaster {
      * @param ensemble what is known of the rig
      */
     public Forecast forecast(SetUp setUp, RigEnsemble ensemble) {
-        Asked asked = new Asked(setUp, ensemble);
-        Forecast found = recent.get(asked);
-        if (found == null) {
-            if (recent.size() >= MOST_KEPT) {
-                recent.clear();
-            }
-            found = forecast(setUp, model(setUp), asked.ensemble());
-            recent.put(asked, found);
-        }
-        return found;
+        return recent.get(new Asked(setUp, ensemble), () -> forecast(setUp, onceARig(setUp), ensemble));
     }
 
     /**

@@ -31,9 +31,13 @@ public final class DoseField implements PullResponse {
     private final double variance;
     private final double leastLn;
     private final double greatestLn;
-    private double askedCoverage = Double.NaN;
-    private double answeredLn;
-    private double mostLn = Double.NaN;
+    /** What was asked last; whoever asks meanwhile works it out again, to the same end. */
+    private @Nullable Answer latest;
+
+    private volatile double mostLn = Double.NaN;
+
+    /** From which factor on so much comes out, ln. */
+    private record Answer(double coverage, double ln) {}
 
     /**
      * @param dose dose of each part; without unit
@@ -106,11 +110,12 @@ public final class DoseField implements PullResponse {
 
     @Override
     public double lnFor(double coverage) {
-        if (coverage != askedCoverage) {
-            askedCoverage = coverage;
-            answeredLn = solved(coverage, guess(coverage));
+        Answer answer = latest;
+        if (answer == null || answer.coverage != coverage) {
+            answer = new Answer(coverage, solved(coverage, guess(coverage)));
+            latest = answer;
         }
-        return answeredLn;
+        return answer.ln;
     }
 
     /** The answer there would be if ln dose scattered normally over the design. */

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.function.DoubleBinaryOperator;
 
 /** One set-up made ready to be pulled on many rigs. What is dosed depends on what pressing does to the sheet. */
-public sealed interface PullModel permits TransferModel, BladeModel, ReliefModel, BladeAndReliefModel {
+public sealed interface PullModel permits TransferModel, BladeModel, ReliefModel, BladeAndReliefModel, OnceARig {
 
     /** What a rig gives, place by place, against what is needed. */
     PullResponse doses(Rig rig);

@@ -211,23 +211,22 @@ public class HoneyShow implements SmartLifecycle {
         boolean ghost = simulated.ghosted(setUp, SEED + number);
         boolean specks = random.nextInt(8) == 0;
         Draft draft = Drafts.draft(setUp);
-        pulls.log(
-                new LogEntry(
-                        title,
-                        null,
-                        draft,
-                        ghost ? Outcome.UNDER : Outcome.of(pull),
-                        Amount.of(pull, setUp.route().standard()),
-                        measured ? Math.round(pull.coverage() * 50) / 50.0 : null,
-                        measured ? Math.round(pull.spillMm() * 20) / 20.0 : null,
-                        null,
-                        null,
-                        ghost ? List.of(Fault.GHOST) : specks ? List.of(Fault.SPECKS) : List.of(),
-                        specks ? "Brush next time." : "",
-                        null,
-                        null,
-                        false),
-                time(number));
+        LogEntry told = new LogEntry(
+                title,
+                null,
+                draft,
+                ghost ? Outcome.UNDER : Outcome.of(pull),
+                Amount.of(pull, setUp.route().standard()),
+                measured ? Math.round(pull.coverage() * 50) / 50.0 : null,
+                measured ? Math.round(pull.spillMm() * 20) / 20.0 : null,
+                null,
+                null,
+                ghost ? List.of(Fault.GHOST) : specks ? List.of(Fault.SPECKS) : List.of(),
+                specks ? "Brush next time." : "",
+                null,
+                null,
+                false);
+        pulls.log(told, pulls.setUp(told), time(number));
     }
 
     /** A card shim more, as everybody tries once. */

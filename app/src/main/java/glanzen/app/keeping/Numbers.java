@@ -1,7 +1,6 @@
 package glanzen.app.keeping;
 
-import jakarta.persistence.EntityManager;
-import jakarta.persistence.FlushModeType;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
 /** Numbers that only ever grow. They come from sequences, so two who ask at once never get the same. */
@@ -11,10 +10,10 @@ public class Numbers {
     /** More changes than this no thing sees between two workshops taken in. */
     private static final long CHANGES = 1_000_000;
 
-    private final EntityManager entities;
+    private final JdbcClient jdbc;
 
-    Numbers(EntityManager entities) {
-        this.entities = entities;
+    Numbers(JdbcClient jdbc) {
+        this.jdbc = jdbc;
     }
 
     /** The number of the next pull. */
@@ -26,10 +25,10 @@ public class Numbers {
     public void passPull(int number) {
         long missing = number - next("pull_number");
         if (missing > 0) {
-            entities.createNativeQuery(
-                            "select max(next value for pull_number) from system_range(1, :missing)", Long.class)
-                    .setParameter("missing", missing)
-                    .getSingleResult();
+            jdbc.sql("select max(next value for pull_number) from system_range(1, :missing)")
+                    .param("missing", missing)
+                    .query(Long.class)
+                    .single();
         }
     }
 
@@ -42,9 +41,6 @@ public class Numbers {
     }
 
     private long next(String sequence) {
-        // A sequence has nothing to do with what is about to be written.
-        return (Long) entities.createNativeQuery("select next value for " + sequence, Long.class)
-                .setFlushMode(FlushModeType.COMMIT)
-                .getSingleResult();
+        return jdbc.sql("select next value for " + sequence).query(Long.class).single();
     }
 }

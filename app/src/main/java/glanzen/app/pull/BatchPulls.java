@@ -12,16 +12,17 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** The pulls of one run: logged by one key when one is like the last, and watched for drift. */
 @Service
-@Transactional
 class BatchPulls {
 
     private final PullRepository pulls;
     private final PullService logbook;
+    private final Telling telling;
     private final Json json;
 
-    BatchPulls(PullRepository pulls, PullService logbook, Json json) {
+    BatchPulls(PullRepository pulls, PullService logbook, Telling telling, Json json) {
         this.pulls = pulls;
         this.logbook = logbook;
+        this.telling = telling;
         this.json = json;
     }
 
@@ -48,7 +49,7 @@ class BatchPulls {
             throw new Conflict("No pull of this run is logged yet. Say of the first how it came out.");
         }
         PullEntity last = made.get(made.size() - 1);
-        return logbook.log(new LogEntry(
+        return telling.log(new LogEntry(
                 last.title,
                 runId,
                 null,

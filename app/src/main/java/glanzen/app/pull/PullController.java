@@ -46,12 +46,14 @@ class PullController {
     private final PullPictures pictures;
     private final PullStories stories;
     private final BatchPulls batch;
+    private final Telling telling;
 
-    PullController(PullService pulls, PullPictures pictures, PullStories stories, BatchPulls batch) {
+    PullController(PullService pulls, PullPictures pictures, PullStories stories, BatchPulls batch, Telling telling) {
         this.pulls = pulls;
         this.pictures = pictures;
         this.stories = stories;
         this.batch = batch;
+        this.telling = telling;
     }
 
     /** A fault with its words. */
@@ -169,7 +171,7 @@ class PullController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     PullView log(@RequestBody LogEntry entry) {
-        return pulls.log(entry);
+        return telling.log(entry);
     }
 
     @Operation(summary = "Begins a set-up as a pull was made")

@@ -26,6 +26,7 @@ import glanzen.measure.Checks;
 import glanzen.rules.Rules;
 import glanzen.setup.Difference;
 import glanzen.setup.SetUp;
+import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Arrays;
@@ -37,7 +38,6 @@ import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.data.domain.Sort;
-import org.springframework.resilience.annotation.ConcurrencyLimit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -59,6 +59,7 @@ public class PullService {
     private final Forecaster forecaster;
     private final Json json;
     private final Numbers numbers;
+    private final EntityManager entities;
     private final Clock clock;
 
     PullService(
@@ -72,6 +73,7 @@ public class PullService {
             Forecaster forecaster,
             Json json,
             Numbers numbers,
+            EntityManager entities,
             Clock clock) {
         this.pulls = pulls;
         this.stories = stories;
@@ -83,6 +85,7 @@ public class PullService {
         this.forecaster = forecaster;
         this.json = json;
         this.numbers = numbers;
+        this.entities = entities;
         this.clock = clock;
     }
 
@@ -92,16 +95,27 @@ public class PullService {
     /** Two pulls beside each other. */
     public record Comparison(PullView left, PullView right, List<Difference> differences) {}
 
-    /** Logs a pull, now; one after another, since all of them teach. */
-    @ConcurrencyLimit(1)
-    @TriedAgain
-    public PullView log(LogEntry entry) {
-        return log(entry, clock.instant());
+    /** What a pull that is told of was pulled with. */
+    @Transactional(readOnly = true)
+    public SetUp setUp(LogEntry entry) {
+        return entry.runId() == null
+                ? forecasts.setUp(Objects.requireNonNull(entry.draft()))
+                : runs.pulledSetUp(entry.runId());
     }
 
-    /** Logs a pull as of some time: freezes its set-up, learns from it, and counts what was used. */
-    public PullView log(LogEntry entry, Instant at) {
-        Pulled pulled = pulled(entry);
+    /** Logs a pull, now; to be called in turn, since all of them teach. */
+    @TriedAgain
+    PullView log(LogEntry entry, SetUp toldOf) {
+        return log(entry, toldOf, clock.instant());
+    }
+
+    /**
+     * Logs a pull as of some time: freezes its set-up, learns from it, and counts what was used.
+     *
+     * @param toldOf what it was pulled with; a run knows it by itself
+     */
+    public PullView log(LogEntry entry, SetUp toldOf, Instant at) {
+        Pulled pulled = pulled(entry, toldOf);
         SetUp setUp = pulled.setUp();
         if (!Rules.computable(setUp)) {
             throw new BadInput("draft.layers", "are not a stack that was pulled", Rules.asksFor(setUp.route()));
@@ -127,7 +141,7 @@ public class PullService {
         Forecast after =
                 forecaster.forecast(setUp, rigs.ensemble(setUp.machine().id(), setUp.platformId()));
         pull.position = forecasts.position(setUp, after);
-        pulls.saveAndFlush(pull);
+        entities.persist(pull);
         usage.count(setUp, pull.id, !Boolean.FALSE.equals(entry.keepFoil()), pulled.scrap());
         return view(pull);
     }
@@ -143,10 +157,10 @@ public class PullService {
         rigs.learnGive(setUp, entry.coverage(), inMiddle);
     }
 
-    private Pulled pulled(LogEntry entry) {
+    private Pulled pulled(LogEntry entry, SetUp toldOf) {
         String title = entry.title().trim();
         if (entry.runId() == null) {
-            return new Pulled(forecasts.setUp(Objects.requireNonNull(entry.draft())), title, false);
+            return new Pulled(toldOf, title, false);
         }
         boolean first = pulls.findAllByRunIdOrderByNumber(entry.runId()).isEmpty();
         Pulled of = runs.logged(entry.runId(), entry.outcome() == Outcome.CLEAN);

@@ -3,11 +3,14 @@ package glanzen.app.pull;
 import glanzen.app.setup.PastPulls;
 import glanzen.app.setup.SetUpReport.Tick;
 import java.util.List;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Component;
 
 /** Past pulls as ticks on the window. */
 @Component
 class PullTicks implements PastPulls {
+
+    private static final int LAST_FEW = 6;
 
     private final PullRepository pulls;
 
@@ -17,8 +20,6 @@ class PullTicks implements PastPulls {
 
     @Override
     public List<Tick> ticks(String plateId, String filmId, String stockId) {
-        return pulls.findTop6ByPlateIdAndFilmIdAndStockIdOrderByNumberDesc(plateId, filmId, stockId).stream()
-                .map(p -> new Tick(p.number, p.position, p.outcome))
-                .toList();
+        return pulls.ticks(plateId, filmId, stockId, Limit.of(LAST_FEW));
     }
 }

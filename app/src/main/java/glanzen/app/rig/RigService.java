@@ -93,7 +93,7 @@ public class RigService {
         BeliefEntity belief = belief(setUp.machine().id(), setUp.platformId());
         RigEnsemble before = ensemble(setUp.machine().id(), setUp.platformId());
         belief.pulls++;
-        keep(belief, Learner.learn(before, forecaster.model(setUp), setUp.needKey(), seen, belief.pulls));
+        keep(belief, Learner.learn(before, forecaster.onceARig(setUp), setUp.needKey(), seen, belief.pulls));
     }
 
     /** Learns how far rollers give from a pull that was read off: how much less came out in the middle than at the sides. */
