@@ -23,7 +23,7 @@ public final class Forecaster {
     private static final double WIDEST_WINDOW = 60;
 
     private static final int MOST_KEPT = 64;
-    private static final int MOST_READY = 48;
+    private static final int MOST_READY = 16;
 
     /** What is believed is told apart by which it is: it has thousands of figures, and is handed on as it is. */
     private record Asked(SetUp setUp, RigEnsemble ensemble) {

@@ -7,6 +7,7 @@ import glanzen.app.job.JobService;
 import glanzen.app.kit.KitService;
 import glanzen.app.pull.LogEntry;
 import glanzen.app.pull.PullService;
+import glanzen.app.pull.Telling;
 import glanzen.app.rig.RigService;
 import glanzen.app.setup.Draft;
 import glanzen.app.setup.Drafts;
@@ -55,6 +56,7 @@ public class HoneyShow implements SmartLifecycle {
     private final KitService kit;
     private final SetUpService setUps;
     private final PullService pulls;
+    private final Telling telling;
     private final HiddenRig simulated;
     private final ArtworkShelf artworks;
     private final Forecaster forecaster;
@@ -69,6 +71,7 @@ public class HoneyShow implements SmartLifecycle {
             KitService kit,
             SetUpService setUps,
             PullService pulls,
+            Telling telling,
             HiddenRig simulated,
             ArtworkShelf artworks,
             Forecaster forecaster,
@@ -80,6 +83,7 @@ public class HoneyShow implements SmartLifecycle {
         this.kit = kit;
         this.setUps = setUps;
         this.pulls = pulls;
+        this.telling = telling;
         this.simulated = simulated;
         this.artworks = artworks;
         this.forecaster = forecaster;
@@ -226,7 +230,7 @@ public class HoneyShow implements SmartLifecycle {
                 null,
                 null,
                 false);
-        pulls.log(told, pulls.setUp(told), time(number));
+        telling.log(told, time(number));
     }
 
     /** A card shim more, as everybody tries once. */

@@ -12,26 +12,21 @@ import glanzen.app.setup.ForecastService;
 import glanzen.app.setup.SavedSetUp;
 import glanzen.app.setup.SetUpService;
 import glanzen.app.setup.Snapshot;
+import glanzen.app.setup.Told;
 import glanzen.app.web.Conflict;
 import glanzen.app.web.NotFound;
-import glanzen.forecast.Forecast;
-import glanzen.forecast.Forecaster;
 import glanzen.inspect.Figure;
 import glanzen.kit.Film;
 import glanzen.learning.Fault;
 import glanzen.learning.Observation;
 import glanzen.learning.Observation.Outcome;
-import glanzen.measure.BadInput;
 import glanzen.measure.Checks;
-import glanzen.rules.Rules;
 import glanzen.setup.Difference;
 import glanzen.setup.SetUp;
 import jakarta.persistence.EntityManager;
-import java.time.Clock;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.data.domain.Limit;
@@ -56,11 +51,9 @@ public class PullService {
     private final ForecastService forecasts;
     private final RigService rigs;
     private final Consumption usage;
-    private final Forecaster forecaster;
     private final Json json;
     private final Numbers numbers;
     private final EntityManager entities;
-    private final Clock clock;
 
     PullService(
             PullRepository pulls,
@@ -70,11 +63,9 @@ public class PullService {
             ForecastService forecasts,
             RigService rigs,
             Consumption usage,
-            Forecaster forecaster,
             Json json,
             Numbers numbers,
-            EntityManager entities,
-            Clock clock) {
+            EntityManager entities) {
         this.pulls = pulls;
         this.stories = stories;
         this.runs = runs;
@@ -82,11 +73,9 @@ public class PullService {
         this.forecasts = forecasts;
         this.rigs = rigs;
         this.usage = usage;
-        this.forecaster = forecaster;
         this.json = json;
         this.numbers = numbers;
         this.entities = entities;
-        this.clock = clock;
     }
 
     /** A page of the logbook. */
@@ -95,33 +84,16 @@ public class PullService {
     /** Two pulls beside each other. */
     public record Comparison(PullView left, PullView right, List<Difference> differences) {}
 
-    /** What a pull that is told of was pulled with. */
-    @Transactional(readOnly = true)
-    public SetUp setUp(LogEntry entry) {
-        return entry.runId() == null
-                ? forecasts.setUp(Objects.requireNonNull(entry.draft()))
-                : runs.pulledSetUp(entry.runId());
-    }
-
-    /** Logs a pull, now; to be called in turn, since all of them teach. */
-    @TriedAgain
-    PullView log(LogEntry entry, SetUp toldOf) {
-        return log(entry, toldOf, clock.instant());
-    }
-
     /**
-     * Logs a pull as of some time: freezes its set-up, learns from it, and counts what was used.
+     * Logs a pull as of some time: freezes its set-up, learns from it, and counts what was used. To be called in turn.
      *
-     * @param toldOf what it was pulled with; a run knows it by itself
+     * @param before what it was pulled with as it was told of; a run knows better which of its pulls is next
      */
-    public PullView log(LogEntry entry, SetUp toldOf, Instant at) {
-        Pulled pulled = pulled(entry, toldOf);
+    @TriedAgain
+    PullView log(LogEntry entry, Told before, Instant at) {
+        Pulled pulled = pulled(entry, before.setUp());
         SetUp setUp = pulled.setUp();
-        if (!Rules.computable(setUp)) {
-            throw new BadInput("draft.layers", "are not a stack that was pulled", Rules.asksFor(setUp.route()));
-        }
-        Forecast expected =
-                forecaster.forecast(setUp, rigs.ensemble(setUp.machine().id(), setUp.platformId()));
+        Told told = setUp.equals(before.setUp()) ? before : forecasts.told(setUp);
         PullEntity pull = new PullEntity();
         pull.id = "pull-" + UUID.randomUUID().toString().substring(0, 8);
         pull.number = numbers.nextPull();
@@ -131,16 +103,14 @@ public class PullService {
         Observation seen = entry.seen(setUp.route().standard());
         write(pull, entry);
         pull.freeze(setUp, json.write(Snapshot.of(setUp)));
-        pull.expectedUnder = expected.under();
-        pull.expectedClean = expected.clean();
-        pull.expectedOver = expected.over();
+        pull.expectedUnder = told.expected().under();
+        pull.expectedClean = told.expected().clean();
+        pull.expectedOver = told.expected().over();
         if (entry.telling()) {
-            rigs.learn(setUp, seen);
+            rigs.learn(setUp, told.model(), seen);
             learnGive(setUp, entry);
         }
-        Forecast after =
-                forecaster.forecast(setUp, rigs.ensemble(setUp.machine().id(), setUp.platformId()));
-        pull.position = forecasts.position(setUp, after);
+        pull.position = forecasts.position(setUp, forecasts.again(told));
         entities.persist(pull);
         usage.count(setUp, pull.id, !Boolean.FALSE.equals(entry.keepFoil()), pulled.scrap());
         return view(pull);

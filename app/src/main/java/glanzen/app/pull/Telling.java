@@ -1,41 +1,49 @@
 package glanzen.app.pull;
 
+import glanzen.app.run.RunService;
+import glanzen.app.setup.Draft;
 import glanzen.app.setup.ForecastService;
-import glanzen.rules.Rules;
-import glanzen.setup.SetUp;
-import java.util.concurrent.locks.Lock;
-import java.util.concurrent.locks.ReentrantLock;
+import glanzen.app.setup.Told;
+import glanzen.app.web.Turns;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Objects;
 import org.springframework.stereotype.Component;
 
 /**
- * Takes what is told of a pull. Pulls are logged one after another, since each teaches; what it was expected to be is forecast before
- * its turn comes, and its turn is short.
+ * Takes what is told of a pull. Pulls are logged one after another, since each teaches; what was expected of it is forecast before its
+ * turn comes, and its turn is short.
  */
 @Component
-class Telling {
+public class Telling {
 
     private final PullService pulls;
+    private final RunService runs;
     private final ForecastService forecasts;
+    private final Clock clock;
+    private final Turns turns = new Turns();
 
-    /** Whoever came first is first. */
-    private final Lock turn = new ReentrantLock(true);
-
-    Telling(PullService pulls, ForecastService forecasts) {
+    Telling(PullService pulls, RunService runs, ForecastService forecasts, Clock clock) {
         this.pulls = pulls;
+        this.runs = runs;
         this.forecasts = forecasts;
+        this.clock = clock;
     }
 
     /** Logs a pull, now. */
     PullView log(LogEntry entry) {
-        SetUp setUp = pulls.setUp(entry);
-        if (Rules.computable(setUp)) {
-            forecasts.twenty(setUp);
-        }
-        turn.lock();
-        try {
-            return pulls.log(entry, setUp);
-        } finally {
-            turn.unlock();
-        }
+        Told told = told(entry);
+        return turns.take(() -> pulls.log(entry, told, clock.instant()));
+    }
+
+    /** Logs a pull as of some time. */
+    public PullView log(LogEntry entry, Instant at) {
+        return pulls.log(entry, told(entry), at);
+    }
+
+    private Told told(LogEntry entry) {
+        Draft draft = entry.draft();
+        return forecasts.told(
+                draft == null ? runs.pulledSetUp(Objects.requireNonNull(entry.runId())) : forecasts.setUp(draft));
     }
 }

@@ -13,6 +13,7 @@ import glanzen.learning.RigReport;
 import glanzen.learning.RollerGive;
 import glanzen.measure.Checks;
 import glanzen.pull.Doubt;
+import glanzen.pull.PullModel;
 import glanzen.setup.SetUp;
 import jakarta.persistence.EntityManager;
 import java.util.List;
@@ -88,12 +89,16 @@ public class RigService {
                 Stream.concat(things.films().stream(), things.stocks().stream()).toList());
     }
 
-    /** Learns from a pull. */
-    public void learn(SetUp setUp, Observation seen) {
+    /**
+     * Learns from a pull.
+     *
+     * @param model the set-up made ready
+     */
+    public void learn(SetUp setUp, PullModel model, Observation seen) {
         BeliefEntity belief = belief(setUp.machine().id(), setUp.platformId());
         RigEnsemble before = ensemble(setUp.machine().id(), setUp.platformId());
         belief.pulls++;
-        keep(belief, Learner.learn(before, forecaster.onceARig(setUp), setUp.needKey(), seen, belief.pulls));
+        keep(belief, Learner.learn(before, model, setUp.needKey(), seen, belief.pulls));
     }
 
     /** Learns how far rollers give from a pull that was read off: how much less came out in the middle than at the sides. */

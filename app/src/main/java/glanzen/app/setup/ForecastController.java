@@ -9,7 +9,6 @@ import glanzen.measure.Checks;
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import org.springframework.http.MediaType;
-import org.springframework.resilience.annotation.ConcurrencyLimit;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -27,8 +26,6 @@ class ForecastController {
         this.preferences = preferences;
     }
 
-    /** One after another, some milliseconds each: what is being logged and learned keeps a processor. */
-    @ConcurrencyLimit(1)
     @Operation(summary = "Forecasts a draft, with findings, rig and dials")
     @PostMapping("/api/forecasts")
     SetUpReport forecast(@RequestBody Draft draft) {

@@ -22,6 +22,7 @@ import glanzen.app.setup.SetUpReport.SchoolView;
 import glanzen.app.setup.SetUpReport.Tick;
 import glanzen.app.setup.SetUpReport.WayView;
 import glanzen.app.setup.SetUpReport.WindowView;
+import glanzen.app.web.Turns;
 import glanzen.artwork.ArtworkShelf;
 import glanzen.finding.Finding;
 import glanzen.finding.Finding.Mend;
@@ -33,6 +34,7 @@ import glanzen.kit.Kit;
 import glanzen.kit.Press;
 import glanzen.measure.BadInput;
 import glanzen.picture.Picture;
+import glanzen.pull.OnceARig;
 import glanzen.pull.Rig;
 import glanzen.pull.Trouble;
 import glanzen.rules.Rules;
@@ -65,6 +67,9 @@ public class ForecastService {
     private final ArtworkShelf artworks;
     private final PastPulls past;
 
+    /** Forecasts somebody waits for, some milliseconds each: one after another, so that what is logged is not kept waiting. */
+    private final Turns turns = new Turns();
+
     ForecastService(KitService kit, RigService rigs, Forecaster forecaster, ArtworkShelf artworks, PastPulls past) {
         this.kit = kit;
         this.rigs = rigs;
@@ -86,7 +91,27 @@ public class ForecastService {
 
     SetUpReport answer(Draft draft) {
         SetUp setUp = setUp(draft);
-        return answer(setUp, inventory(), ensemble(setUp));
+        return turns.take(() -> answer(setUp, inventory(), ensemble(setUp)));
+    }
+
+    /**
+     * What was expected of a pull that is told of.
+     *
+     * @throws BadInput if it is none that can have been made
+     */
+    public Told told(SetUp setUp) {
+        if (!Rules.computable(setUp)) {
+            throw new BadInput("draft.layers", "are not a stack that was pulled", Rules.asksFor(setUp.route()));
+        }
+        return turns.take(() -> {
+            OnceARig model = forecaster.onceARig(setUp);
+            return new Told(setUp, model, forecaster.forecast(setUp, model, ensemble(setUp)));
+        });
+    }
+
+    /** What would be expected of the same pull by now. */
+    public Forecast again(Told told) {
+        return forecaster.forecast(told.setUp(), told.model(), ensemble(told.setUp()));
     }
 
     /** The same for a set-up that is made of something else than the kit. */
