@@ -7,12 +7,16 @@ import java.time.Clock;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.security.autoconfigure.UserDetailsServiceAutoConfiguration;
+import org.springframework.boot.validation.autoconfigure.ValidationAutoConfiguration;
 import org.springframework.context.annotation.Bean;
 import org.springframework.resilience.annotation.EnableResilientMethods;
 import org.springframework.scheduling.annotation.EnableScheduling;
 
-/** Starts Glanzen. There are no accounts: it serves the person at this machine only. */
-@SpringBootApplication(exclude = UserDetailsServiceAutoConfiguration.class)
+/**
+ * Starts Glanzen. There are no accounts: it serves the person at this machine only. What comes in is checked by the core, so no
+ * other checker is started.
+ */
+@SpringBootApplication(exclude = {UserDetailsServiceAutoConfiguration.class, ValidationAutoConfiguration.class})
 @EnableResilientMethods
 @EnableScheduling
 public class GlanzenApplication {
