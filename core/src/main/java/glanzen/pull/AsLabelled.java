@@ -2,6 +2,7 @@ package glanzen.pull;
 
 import glanzen.artwork.ArtworkShelf;
 import glanzen.press.Relief;
+import glanzen.route.Standard;
 import glanzen.setup.PressedArtwork;
 import glanzen.setup.SetUp;
 
@@ -42,6 +43,18 @@ public final class AsLabelled {
         PullResponse doses = TransferModel.forOne(setUp, PressedArtwork.of(setUp, shelf), Rig.AS_LABELLED)
                 .doses(Rig.AS_LABELLED);
         return doses.lnForKept(doses.standard().enough()) < -SPARE * RigPriors.LN_LUCK;
+    }
+
+    /**
+     * How far the dose is from too little and from too much, heat and all, whichever is nearer; ln. Below nought it does not come out.
+     */
+    public double room() {
+        PullResponse doses = PullModels.forOne(setUp, shelf, Rig.AS_LABELLED).doses(Rig.AS_LABELLED);
+        if (doses.spoiled().isPresent()) {
+            return Double.NEGATIVE_INFINITY;
+        }
+        Standard standard = doses.standard();
+        return Math.min(-doses.lnForKept(standard.enough()), doses.lnForExcess(standard.mostExcessMm()));
     }
 
     private DoseField cut() {

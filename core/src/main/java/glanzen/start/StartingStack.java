@@ -10,12 +10,15 @@ import glanzen.kit.Platform;
 import glanzen.kit.Press;
 import glanzen.kit.Stock;
 import glanzen.measure.BadInput;
+import glanzen.pull.AsLabelled;
 import glanzen.route.Route;
 import glanzen.rules.Rules;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** The set-up a route begins with, built from boards the person owns. What is missing is left to the rules to say. */
@@ -64,8 +67,8 @@ public final class StartingStack {
         }
     }
 
-    /** Off what is usual by more than this share of it, another way is looked for. */
-    private static final double FAR = 0.6;
+    /** With so much room on either side, ln of dose, no other way is looked for. */
+    private static final double ROOMY = 0.1;
 
     private StartingStack() {}
 
@@ -88,33 +91,44 @@ public final class StartingStack {
                 new Pick(route, press, platform, plate, film, stock, roomC), new Inventory(shelf, new ArtworkShelf()));
     }
 
-    /** Builds it from the boards of a workshop: as is usual, or where that cannot be pulled, in another way that can. */
+    /** Builds it from the boards of a workshop: as is usual, or where that would not come out, in the way that would best. */
     public static SetUp of(Pick pick, Inventory shop) {
-        SetUp best = null;
-        long least = Long.MAX_VALUE;
+        Tried best = null;
+        Set<SetUp> seen = new HashSet<>();
         for (Layering.Way way : Layering.ways(pick, shop)) {
             SetUp built = new Layering(pick, shop, way).built();
-            long amiss = amiss(built, shop);
-            if (amiss < least) {
-                least = amiss;
-                best = built;
+            if (!seen.add(built)) {
+                continue;
             }
-            if (least == 0) {
+            Tried tried = tried(built, shop);
+            if (best == null || tried.betterThan(best)) {
+                best = tried;
+            }
+            if (best.room >= ROOMY) {
                 break;
             }
         }
-        return Objects.requireNonNull(best);
+        return Objects.requireNonNull(best).setUp;
     }
 
-    /** What stops it, and whether on a platform it is squeezed far otherwise than its route usually is. */
-    private static long amiss(SetUp s, Inventory shop) {
+    private static Tried tried(SetUp s, Inventory shop) {
         long stops = Rules.check(s, shop).stream()
                 .filter(f -> f.weight() == Weight.STOP)
                 .count();
-        return 2 * stops + (s.route().heated() && far(s.overfillMm(), Squeeze.easyMm(s, shop)) ? 1 : 0);
+        boolean pulled = stops == 0 && Rules.computable(s);
+        return new Tried(s, stops, pulled ? new AsLabelled(s, shop.artworks()).room() : Double.NEGATIVE_INFINITY);
     }
 
-    private static boolean far(double squeezeMm, double usualMm) {
-        return Math.abs(squeezeMm - usualMm) > FAR * usualMm;
+    /**
+     * A way that was tried.
+     *
+     * @param stops how much stops it
+     * @param room how far it is from too little and too much on a rig as labelled, ln of dose
+     */
+    private record Tried(SetUp setUp, long stops, double room) {
+
+        boolean betterThan(Tried other) {
+            return stops < other.stops || stops == other.stops && room > other.room;
+        }
     }
 }

@@ -19,6 +19,7 @@ import glanzen.learning.Learner;
 import glanzen.learning.Observation;
 import glanzen.learning.Observation.Amount;
 import glanzen.learning.Observation.Outcome;
+import glanzen.pull.AsLabelled;
 import glanzen.route.Route;
 import glanzen.rules.Rules;
 import glanzen.setup.SetUp;
@@ -56,6 +57,25 @@ class AnyShopTest {
         for (Board board : Set.copyOf(s.stack().all(Board.class))) {
             assertTrue(s.stack().left(board) >= 0, where + board);
         }
+    }
+
+    /** Of what the shelf makes possible, it begins with what comes out on a labelled press, if anything does. */
+    @ParameterizedTest
+    @EnumSource(Route.class)
+    void aFirstStackComesOutAsLabelledWhereAnyWayToLayItDoes(Route route) {
+        shops().forEach(shop -> {
+            StartingStack.Pick pick = shop.pick(route);
+            boolean anyDoes = Layering.ways(pick, shop.inventory).stream()
+                    .map(way -> new Layering(pick, shop.inventory, way).built())
+                    .anyMatch(s -> comesOut(s, shop));
+            assertEquals(anyDoes, comesOut(StartingStack.of(pick, shop.inventory), shop), route + " at " + shop);
+        });
+    }
+
+    private static boolean comesOut(SetUp s, AnyShop shop) {
+        return Rules.computable(s)
+                && stops(s, shop).isEmpty()
+                && new AsLabelled(s, shop.inventory.artworks()).room() > 0;
     }
 
     @ParameterizedTest
