@@ -19,7 +19,6 @@ import glanzen.stack.Layer;
 import glanzen.stack.Stack;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -60,7 +59,7 @@ final class BoardRules {
                 RuleId.SPACER_MISSING,
                 "There is no spacer on top",
                 LayerRole.SPACER.why(),
-                added(s, shop, Board.Kind.SPACER, top + 1)));
+                added(s, shop, LayerRole.SPACER, top + 1)));
     }
 
     private static Stream<Finding<SetUp>> missing(SetUp s, Inventory shop) {
@@ -81,7 +80,7 @@ final class BoardRules {
                     "There is " + (there == 0 ? "no " : "only one ") + part.word() + " in the stack"
                             + standsIn(shop, kind),
                     part.why(),
-                    added(s, shop, kind, place(s, part, there))));
+                    added(s, shop, part, place(s, part, there))));
         });
     }
 
@@ -119,15 +118,10 @@ final class BoardRules {
         if (owned(shop, kind)) {
             return "";
         }
-        return standIn(shop, kind)
+        return usable(shop, kind)
+                .findFirst()
                 .map(b -> ". You own none; " + b.name() + " can stand in")
                 .orElse(". You own none, and nothing you own can stand in");
-    }
-
-    private static Optional<Board> standIn(Inventory shop, Board.Kind kind) {
-        return kind.standIns().stream()
-                .flatMap(k -> shop.boards().stream().filter(b -> b.kind() == k && b.sound()))
-                .findFirst();
     }
 
     private static int place(SetUp s, LayerRole part, long there) {
@@ -142,16 +136,33 @@ final class BoardRules {
         return last(s, part) ? Math.max(stock, tool) + 1 : Math.min(stock, tool);
     }
 
-    private static @Nullable Mend<SetUp> added(SetUp s, Inventory shop, Board.Kind kind, int at) {
+    private static @Nullable Mend<SetUp> added(SetUp s, Inventory shop, LayerRole part, int at) {
         if (s.stack().layers().size() == Stack.MOST) {
             return null;
         }
-        return shop.boards().stream()
-                .filter(b -> b.kind() == kind && b.sound())
-                .min(Comparator.comparing(b -> s.stack().left(b) <= 0))
-                .or(() -> standIn(shop, kind))
+        return usable(shop, part.board().orElseThrow())
+                .filter(b -> s.stack().left(b) > 0)
+                .findFirst()
                 .map(b -> new Mend<>("Add " + b.name(), s.withStack(s.stack().with(at, new Layer(b, Facing.UP)))))
+                .orElseGet(() -> moved(s, shop, part, at));
+    }
+
+    /** Of what is all laid already, one that fills the opening can lie where it is wanted. */
+    private static @Nullable Mend<SetUp> moved(SetUp s, Inventory shop, LayerRole part, int at) {
+        List<Board> laid = usable(shop, part.board().orElseThrow()).toList();
+        return IntStream.range(0, s.stack().layers().size())
+                .filter(i -> laid.contains(s.stack().layers().get(i).item()) && !takes(s, shop, part, i))
+                .mapToObj(i -> new Mend<>(
+                        "Move " + s.stack().layers().get(i).item().name() + " there",
+                        s.withStack(s.stack().moved(i, i < at ? at - 1 : at))))
+                .reduce((first, last) -> last)
                 .orElse(null);
+    }
+
+    /** The sound boards of a kind, or where none is owned what stands in for it, best first. */
+    private static Stream<Board> usable(Inventory shop, Board.Kind kind) {
+        List<Board.Kind> kinds = owned(shop, kind) ? List.of(kind) : kind.standIns();
+        return kinds.stream().flatMap(k -> shop.boards().stream().filter(b -> b.kind() == k && b.sound()));
     }
 
     private static Stream<Finding<SetUp>> rollers(SetUp s, Inventory shop) {
@@ -202,7 +213,7 @@ final class BoardRules {
         return added(
                 s,
                 shop,
-                rollers ? Board.Kind.CARRIER : Board.Kind.OUTER_PLATE,
+                rollers ? LayerRole.CARRIER : LayerRole.OUTER,
                 index == 0 ? 0 : s.stack().layers().size());
     }
 

@@ -91,11 +91,15 @@ public final class StartingStack {
                 new Pick(route, press, platform, plate, film, stock, roomC), new Inventory(shelf, new ArtworkShelf()));
     }
 
-    /** Builds it from the boards of a workshop: as is usual, or where that would not come out, in the way that would best. */
+    /** Builds it from the boards of a workshop: as is usual, or where that would not come out, in another way that would. */
     public static SetUp of(Pick pick, Inventory shop) {
         Tried best = null;
         Set<SetUp> seen = new HashSet<>();
         for (Layering.Way way : Layering.ways(pick, shop)) {
+            if (best != null && best.stops == 0 && !way.plateBelow()) {
+                // Whatever could be laid in its place, nobody takes the outer plate away from what can be pulled.
+                continue;
+            }
             SetUp built = new Layering(pick, shop, way).built();
             if (!seen.add(built)) {
                 continue;
@@ -127,8 +131,9 @@ public final class StartingStack {
      */
     private record Tried(SetUp setUp, long stops, double room) {
 
+        /** What does not come out either way stays as is usual; what to change is then said beside it. */
         boolean betterThan(Tried other) {
-            return stops < other.stops || stops == other.stops && room > other.room;
+            return stops < other.stops || stops == other.stops && Math.max(0, room) > Math.max(0, other.room);
         }
     }
 }

@@ -59,16 +59,17 @@ class AnyShopTest {
         }
     }
 
-    /** Of what the shelf makes possible, it begins with what comes out on a labelled press, if anything does. */
+    /** It begins with what comes out on a labelled press, if anything between the usual plates does. */
     @ParameterizedTest
     @EnumSource(Route.class)
     void aFirstStackComesOutAsLabelledWhereAnyWayToLayItDoes(Route route) {
         shops().forEach(shop -> {
             StartingStack.Pick pick = shop.pick(route);
             boolean anyDoes = Layering.ways(pick, shop.inventory).stream()
+                    .filter(Layering.Way::plateBelow)
                     .map(way -> new Layering(pick, shop.inventory, way).built())
                     .anyMatch(s -> comesOut(s, shop));
-            assertEquals(anyDoes, comesOut(StartingStack.of(pick, shop.inventory), shop), route + " at " + shop);
+            assertTrue(!anyDoes || comesOut(StartingStack.of(pick, shop.inventory), shop), route + " at " + shop);
         });
     }
 
