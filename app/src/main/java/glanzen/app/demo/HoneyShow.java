@@ -115,7 +115,7 @@ public class HoneyShow implements SmartLifecycle {
     @Transactional
     public void start() {
         running = true;
-        if (!kit.kit().presses().isEmpty()) {
+        if (!kit.empty()) {
             return;
         }
         LOG.info("Laying out the Alder Lane Honey Show; this takes a quarter of a minute, once");

@@ -67,6 +67,12 @@ public class KitService {
         return view().kit(k -> !k.retired());
     }
 
+    /** Whether nothing was ever entered. */
+    @Transactional(readOnly = true)
+    public boolean empty() {
+        return items.empty();
+    }
+
     /** Boards in use. */
     @Transactional(readOnly = true)
     public List<Board> boards() {
