@@ -36,7 +36,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** Whatever somebody owns: what is begun can be pulled or says why not, what is offered leads on, what is advised is better. */
 class AnyShopTest {
 
-    private static final int SHOPS = Integer.getInteger("shops", 8);
+    private static final int SHOPS = Integer.getInteger("shops", 16);
     private static final int MENDS = 12;
 
     /** What no choice among the boards of a shop can help. */
