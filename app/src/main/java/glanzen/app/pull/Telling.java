@@ -38,7 +38,8 @@ public class Telling {
 
     /** Logs a pull as of some time. */
     public PullView log(LogEntry entry, Instant at) {
-        return pulls.log(entry, told(entry), at);
+        Told told = told(entry);
+        return turns.take(() -> pulls.log(entry, told, at));
     }
 
     private Told told(LogEntry entry) {

@@ -20,6 +20,7 @@ import glanzen.app.setup.SetUpReport.ProposalView;
 import glanzen.app.setup.SetUpReport.RigView;
 import glanzen.app.setup.SetUpReport.SchoolView;
 import glanzen.app.setup.SetUpReport.Tick;
+import glanzen.app.setup.SetUpReport.TroubleView;
 import glanzen.app.setup.SetUpReport.WayView;
 import glanzen.app.setup.SetUpReport.WindowView;
 import glanzen.app.web.Turns;
@@ -36,7 +37,6 @@ import glanzen.measure.BadInput;
 import glanzen.picture.Picture;
 import glanzen.pull.OnceARig;
 import glanzen.pull.Rig;
-import glanzen.pull.Trouble;
 import glanzen.rules.Rules;
 import glanzen.setup.Inventory;
 import glanzen.setup.SetUp;
@@ -47,7 +47,6 @@ import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
@@ -264,22 +263,13 @@ public class ForecastService {
                 f.over(),
                 f.refused(),
                 Arrays.stream(f.twenty()).boxed().toList(),
-                troubles(f),
+                TroubleView.of(f),
                 f.coverage(),
                 f.spillMm(),
                 window,
                 f.nip(),
                 f.strips(),
                 heat(f.heat()));
-    }
-
-    private static List<SetUpReport.TroubleView> troubles(Forecast f) {
-        return f.troubles().entrySet().stream()
-                .filter(e -> e.getValue() >= Forecast.WORTH_SAYING)
-                .sorted(Map.Entry.<Trouble, Double>comparingByValue().reversed())
-                .map(e -> new SetUpReport.TroubleView(
-                        e.getKey().label(), e.getKey().side(), e.getValue()))
-                .toList();
     }
 
     private static List<HeatView> heat(List<HeatTrace> traces) {

@@ -1,6 +1,7 @@
 package glanzen.app.setup;
 
 import glanzen.finding.Weight;
+import glanzen.forecast.Forecast;
 import glanzen.forecast.Quantiles;
 import glanzen.heat.HeatTrace.Phase;
 import glanzen.learning.Observation;
@@ -15,6 +16,7 @@ import glanzen.stack.Facing;
 import glanzen.start.LayerPlace;
 import glanzen.transfer.Drying;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -75,7 +77,17 @@ public record SetUpReport(
      * @param side too little or too much
      * @param share of pulls that it spoils, 0…1
      */
-    public record TroubleView(String label, Trouble.Side side, double share) {}
+    public record TroubleView(String label, Trouble.Side side, double share) {
+
+        /** Those worth saying, the most frequent first. */
+        static List<TroubleView> of(Forecast f) {
+            return f.troubles().entrySet().stream()
+                    .filter(e -> e.getValue() >= Forecast.WORTH_SAYING)
+                    .sorted(Map.Entry.<Trouble, Double>comparingByValue().reversed())
+                    .map(e -> new TroubleView(e.getKey().label(), e.getKey().side(), e.getValue()))
+                    .toList();
+        }
+    }
 
     /**
      * A forecast as it is drawn.
