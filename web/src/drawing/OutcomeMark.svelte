@@ -1,7 +1,7 @@
 <script lang="ts">
-  /** Under is an open ring, clean a filled disc, over a disc with rays: shape as well as colour. */
+  /** Under is an open ring, clean a filled disc, over a disc with rays, refused a barred square: shape as well as colour. */
   interface Props {
-    outcome: 'UNDER' | 'CLEAN' | 'OVER' | 'BOTH';
+    outcome: 'UNDER' | 'CLEAN' | 'OVER' | 'BOTH' | 'REFUSED';
     size?: number;
   }
   let { outcome, size = 18 }: Props = $props();
@@ -13,6 +13,9 @@
     <circle r="6" fill="none" stroke="var(--under)" stroke-width="2.4" />
   {:else if outcome === 'CLEAN'}
     <circle r="7" fill="var(--clean)" />
+  {:else if outcome === 'REFUSED'}
+    <rect x="-6" y="-6" width="12" height="12" fill="none" stroke="var(--ochre)" stroke-width="2" />
+    <line x1="-6" x2="6" stroke="var(--ochre)" stroke-width="2" />
   {:else}
     {#each rays as angle (angle)}
       <line y1="-5" y2="-9.4" stroke="var(--over)" stroke-width="1.8" transform="rotate({angle})" />

@@ -2,6 +2,7 @@
   import { push } from 'svelte-spa-router';
   import { api, asked, refusal, type Schemas } from '../../api/client';
   import OutcomeMark from '../../drawing/OutcomeMark.svelte';
+  import { marks } from '../../drawing/twenty';
   import Fold from '../../parts/Fold.svelte';
   import TextField from '../../parts/TextField.svelte';
   import { kit } from '../../state/kit.svelte';
@@ -19,10 +20,6 @@
   const route = $derived(routes.of(begun?.draft?.route));
   const stops = $derived(
     (begun?.report?.findings ?? []).filter((f) => f.weight === 'STOP' || f.weight === 'WARN'),
-  );
-  const SIDES = ['UNDER', 'CLEAN', 'OVER'] as const;
-  const marks = $derived(
-    (expected?.twenty ?? []).flatMap((n, side) => Array.from({ length: n }, () => SIDES[side]!)),
   );
   // Read once: what is kept here ends the beginning.
   const first = kit.empty;
@@ -148,11 +145,11 @@
         <p>For a first pull there is still missing: {begun.missing.join(', ')}.</p>
       {:else if expected && route}
         <p class="flex flex-wrap items-center gap-x-2">
-          <span class="figure text-heading">{expected.twenty[1]} of 20</span>
+          <span class="figure text-heading">{expected.twenty.clean} of 20</span>
           <span>would come out {route.good}, untried; after three pulls of yours it knows better</span>
         </p>
         <p class="mt-1 flex" aria-hidden="true">
-          {#each marks as mark, i (i)}<OutcomeMark outcome={mark} size={16} />{/each}
+          {#each marks(expected.twenty) as mark, i (i)}<OutcomeMark outcome={mark} size={16} />{/each}
         </p>
       {/if}
       {#each stops as found (found.rule)}

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import Modal from 'flowbite-svelte/Modal.svelte';
+  import FormDialog from '../../parts/FormDialog.svelte';
   import { api, asked, refusal, type Press, type Schemas } from '../../api/client';
   import { Question } from '../../asking/question.svelte';
   import Choice from '../../parts/Choice.svelte';
@@ -72,7 +72,7 @@
   }
 </script>
 
-<Modal open title="Measure {press.name}" size="lg" {onclose}>
+<FormDialog title="Measure {press.name}" size="lg" {onclose}>
   <div class="text-ink grid gap-6 md:grid-cols-2">
     <section>
       <h3 class="text-lead">1. Nearly fill the opening, cold</h3>
@@ -161,4 +161,4 @@
       >
     </section>
   {/if}
-</Modal>
+</FormDialog>

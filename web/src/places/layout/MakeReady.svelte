@@ -4,6 +4,7 @@
   import { Question } from '../../asking/question.svelte';
   import { api, asked, type Draft, type LayoutView, type Schemas } from '../../api/client';
   import TwentyPulls from '../../drawing/TwentyPulls.svelte';
+  import { sentence } from '../../drawing/twenty';
   import { editing } from '../../state/editing.svelte';
   import { laying } from '../../state/laying.svelte';
 
@@ -47,9 +48,7 @@
         <li class="border-rule flex items-center gap-3 border-t py-2">
           <p class="min-w-0 flex-1">
             <strong>{p.name}</strong> behind it<br />
-            <span class="text-soft"
-              >{p.expected.twenty[1]} of 20 clean, {p.expected.twenty[2]} over, {p.expected.twenty[0]} under</span
-            >
+            <span class="text-soft">{sentence(p.expected.twenty)}</span>
           </p>
           <button
             class="press"

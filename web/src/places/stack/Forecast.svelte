@@ -6,7 +6,6 @@
   import WindowStrip from '../../drawing/WindowStrip.svelte';
   import { editing } from '../../state/editing.svelte';
   import { preferences } from '../../state/preferences.svelte';
-  import { vocabulary } from '../../state/vocabulary.svelte';
   import { routes } from '../../state/routes.svelte';
   import GelState from './GelState.svelte';
   import Learned from './Learned.svelte';
@@ -17,6 +16,7 @@
 
   const answer = $derived(editing.answer);
   const expected = $derived(answer?.expected);
+  const stops = $derived((answer?.findings ?? []).filter((f) => f.weight === 'STOP'));
   const route = $derived(routes.of(editing.draft?.route));
   let wanted = $state<number>();
 
@@ -29,16 +29,14 @@
 
 {#if expected && editing.draft}
   <div class={editing.asking ? 'opacity-80' : ''}>
-    <TwentyPulls {expected} words={route} />
+    {#if editing.report.slow}<p role="status" class="text-soft">
+        Calculating… What stands here is of before.
+      </p>{/if}
+    <TwentyPulls {expected} {route} />
     <div class="mt-3">
       <WindowStrip window={expected.window} good={route?.good} onmove={(position) => (wanted = position)} />
     </div>
     {#if wanted !== undefined}<Toward position={wanted} onclose={() => (wanted = undefined)} />{/if}
-    {#if expected.refused > vocabulary.now.limits.likelyRefused}
-      <p class="border-ochre-line bg-ochre-wash my-2 border-l-4 px-4 py-2">
-        On {Math.round(expected.refused * 20)} of twenty rigs like yours the press would refuse this stack.
-      </p>
-    {/if}
     <div class="mt-2 grid grid-cols-2 gap-5">
       <div>
         <h3 class="label mb-1 font-sans font-normal">Likely pull</h3>
@@ -77,10 +75,20 @@
     {/if}
   </div>
 {:else if answer}
-  <h2 class="text-heading max-w-[24ch]">
-    There is no forecast until everything lies there that this route asks for
+  <h2 class="text-heading max-w-[30ch] leading-tight" data-testid="stopped">
+    {answer.computable
+      ? `This set-up can't be pressed yet: ${stops.length === 1 ? '1 thing stops it' : `${stops.length} things stop it`}`
+      : 'The forecast begins once everything is in the stack that this route needs'}
   </h2>
-  <p class="text-soft mt-2">The findings beside the stack say what is missing, and how to mend it.</p>
+  <ul class="mt-2 list-disc pl-5">
+    {#each stops as stop (stop.rule + stop.layer)}<li>{preferences.said(stop.what)}</li>{/each}
+  </ul>
+  <p class="text-soft mt-2">Each is marked in the stack, most with a button that mends it.</p>
+  {#if editing.draft && answer.drying}
+    <h3 class="label mt-4 mb-1 font-sans font-normal">The gel, when it is pressed</h3>
+    <GelState draft={editing.draft} drying={answer.drying} />
+  {/if}
+  {#if answer.computable}<FromYourShelf />{/if}
 {:else}
-  <p class="text-soft">Reckoning…</p>
+  <p class="text-soft">Calculating…</p>
 {/if}

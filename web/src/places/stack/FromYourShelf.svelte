@@ -14,7 +14,7 @@
       set-ups{/if}
   </h3>
   {#if editing.advising && !advice}
-    <p class="text-soft">Trying what you own…</p>
+    <p class="text-soft">Searching your shelf…</p>
   {:else if advice}
     <ol class={editing.advising ? 'opacity-60' : ''}>
       {#if advice.cheapest}<Offer offer={advice.cheapest} tag="Cheapest single change" />{/if}
@@ -22,7 +22,7 @@
     </ol>
     {#if advice.lesson && advice.lesson.changes.length > 0}
       <ol class={editing.advising ? 'opacity-60' : ''}>
-        <Offer offer={advice.lesson} tag="To learn your rig, this pull would tell most" />
+        <Offer offer={advice.lesson} tag="This pull would teach Glanzen most about your press" />
       </ol>
     {/if}
     {#each advice.refusals as refusal (refusal)}

@@ -7,21 +7,22 @@
 
   /** One proposal: its chance, what it changes and why, and a way to take it. */
   let { offer, tag = '' }: { offer: Proposal; tag?: string } = $props();
-  const title = $derived(
-    offer.changes.map((c) => `${c.what}: ${preferences.said(c.after)}`).join('; ') || 'as it is',
-  );
+  const now = $derived(editing.answer?.expected?.twenty.clean);
+  const title = $derived(offer.changes.map((c) => preferences.said(c.change)).join('; ') || 'As it is');
 </script>
 
 <li class="border-rule grid grid-cols-[64px_1fr_auto] items-center gap-3 border-t py-2">
   <div class="leading-none">
-    <span class="figure text-clean text-heading">{offer.expected.twenty[1]}</span>
+    <span class="figure text-clean text-heading">{offer.expected.twenty.clean}</span>
     <span class="text-soft text-tiny block">of 20 {routes.of(editing.draft?.route)?.good ?? 'clean'}</span>
   </div>
   <div class="min-w-0">
     {#if tag}<span class="text-soft text-tiny block">{tag}</span>{/if}
-    <strong class="leading-snug first-letter:uppercase">{title}</strong>
+    <strong class="leading-snug">{title}</strong>
     <span class="text-soft text-fine block"
-      >{preferences.said(offer.why)} · {duration(offer.seconds)} in all</span
+      >{now === undefined ? '' : `Now ${now} of 20. `}{preferences.said(offer.why)} · {duration(
+        offer.seconds,
+      )} in all</span
     >
   </div>
   <button class="press" aria-label="Use: {title}" onclick={() => editing.change(offer.draft)}>Use</button>

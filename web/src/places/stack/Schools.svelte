@@ -50,7 +50,7 @@
               onclick={() => editing.change(way.draft)}
             >
               <span class="font-bold {way.present ? 'text-verdigris' : ''}">{way.name}</span>
-              <span class="text-small block">{way.twenty[1]} of 20 {good}, {duration(way.seconds)}</span>
+              <span class="text-small block">{way.twenty.clean} of 20 {good}, {duration(way.seconds)}</span>
               <span class="text-soft text-fine block leading-snug">{preferences.said(way.says)}</span>
             </button>
           {/each}

@@ -43,7 +43,7 @@ final class Practised {
     }
 
     private static Proposal saying(Proposal p, Proposal usual) {
-        String cost = "; low and slow, the best is " + usual.forecast().twenty()[1] + " of twenty";
+        String cost = "; low and slow, the best is " + usual.forecast().twenty().clean() + " of twenty";
         return new Proposal(p.setUp(), p.forecast(), p.seconds(), p.changes(), p.why() + cost);
     }
 }

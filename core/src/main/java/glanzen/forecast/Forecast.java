@@ -4,6 +4,7 @@ import glanzen.heat.HeatTrace;
 import glanzen.pull.NipFigures;
 import glanzen.pull.PullModel;
 import glanzen.pull.Trouble;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 
@@ -12,9 +13,9 @@ import java.util.Map;
  *
  * @param under share of pulls with too little: foil missing, not cut through, shallow; 0…1
  * @param clean share of clean pulls
- * @param over share with too much only: over-foil, a bite into the plate, a crack; under, clean and over sum to 1
+ * @param over share with too much only: over-foil, a bite into the plate, a crack
  * @param both share with too little and too much at once, counted under
- * @param refused share of rigs whose press would stall; part of over
+ * @param refused share of rigs whose press would not take the stack; under, clean, over and refused sum to 1
  * @param troubles why not all are clean: share of pulls that each spoils; they may overlap
  * @param dose quantiles of dose
  * @param coverage quantiles of how much of the design comes out
@@ -63,29 +64,16 @@ public record Forecast(
         if (1 - bare >= enough) {
             return this;
         }
+        Map<Trouble, Double> bareAll = new EnumMap<>(Map.of(Trouble.BARE, 1 - refused));
+        if (refused > 0) {
+            bareAll.put(Trouble.REFUSED, refused);
+        }
         return new Forecast(
-                1, 0, 0, over, refused, Map.of(Trouble.BARE, 1.0), dose, coverage, spillMm, window, nip, strips, heat);
+                1 - refused, 0, 0, over, refused, bareAll, dose, coverage, spillMm, window, nip, strips, heat);
     }
 
-    /** Of twenty pulls: how many under, clean, over; rounded so that they are twenty. */
-    public int[] twenty() {
-        double[] shares = {under, clean, over};
-        int[] counts = new int[3];
-        int given = 0;
-        for (int i = 0; i < 3; i++) {
-            counts[i] = (int) Math.floor(shares[i] * 20 + 1e-9);
-            given += counts[i];
-        }
-        while (given < 20) {
-            int neediest = 0;
-            for (int i = 1; i < 3; i++) {
-                if (shares[i] * 20 - counts[i] > shares[neediest] * 20 - counts[neediest]) {
-                    neediest = i;
-                }
-            }
-            counts[neediest]++;
-            given++;
-        }
-        return counts;
+    /** The same in twenty pulls. */
+    public Twenty twenty() {
+        return Twenty.of(this);
     }
 }

@@ -50,7 +50,6 @@ final class Tally {
         members++;
         Trouble spoiled = doses.spoiled().orElse(null);
         if (spoiled == Trouble.REFUSED) {
-            over += weight;
             count(Trouble.REFUSED, weight);
             return;
         }
@@ -86,7 +85,11 @@ final class Tally {
 
     /** How unsure the word is that a pull will get, bits. */
     double doubtBits() {
-        return bits(under) + bits(over) + bits(1 - under - over);
+        return bits(under) + bits(over) + bits(refused()) + bits(1 - under - over - refused());
+    }
+
+    private double refused() {
+        return troubles[Trouble.REFUSED.ordinal()];
     }
 
     private static double bits(double share) {
@@ -96,10 +99,10 @@ final class Tally {
     Forecast forecast(Window window, NipFigures nip, List<StripDose> strips, List<HeatTrace> heat) {
         return new Forecast(
                 under,
-                Math.max(0, 1 - under - over),
+                Math.max(0, 1 - under - over - refused()),
                 over,
                 both,
-                troubles[Trouble.REFUSED.ordinal()],
+                refused(),
                 counted(),
                 Quantiles.of(pulls, weights, PullOutcome::dose),
                 Quantiles.of(pulls, weights, PullOutcome::coverage),

@@ -5,6 +5,7 @@ import glanzen.pull.PullModel;
 import glanzen.pull.PullResponse;
 import glanzen.pull.Rig;
 import glanzen.pull.RigPriors;
+import glanzen.pull.Trouble;
 import glanzen.transfer.Normal;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -23,6 +24,8 @@ public final class Learner {
     private static final double MISREAD = 0.05;
     /** What may be said of a pull. */
     private static final int WORDS = 4;
+    /** How likely it is that a pull went through a press that by the model would not take it: the model's figures are not exact. */
+    private static final double SQUEEZED_THROUGH = 0.002;
     /** Room for what cannot be learned: how a backing spreads foil, how a sheet scatters; ln of dose. */
     private static final double LN_ROOM = 0.15;
 
@@ -113,10 +116,14 @@ public final class Learner {
     }
 
     /**
-     * How likely it is to see this if a rig gives that: what was seen is a range of doses, and luck must have brought the
+     * How likely it is to see this if a rig gives that. Whatever was seen went through, which a rig whose press refuses it does not
+     * explain, however it came out. Otherwise what was seen is a range of doses, and luck must have brought the
      * pull into it. A person misreads one pull in twenty, and the model's own edges are not exact either.
      */
     static double likelihood(PullResponse doses, Observation seen) {
+        if (doses.spoiled().filter(Trouble.REFUSED::equals).isPresent()) {
+            return SQUEEZED_THROUGH;
+        }
         double spread = Math.hypot(RigPriors.LN_LUCK, LN_ROOM);
         return MISREAD / WORDS + (1 - MISREAD) * chance(doses, seen, spread);
     }
@@ -125,7 +132,7 @@ public final class Learner {
         boolean tooMuch = seen.spillLowMm() > 0;
         boolean counts = doses.standard().mostExcessMm() < Double.POSITIVE_INFINITY;
         if (doses.spoiled().isPresent() || tooMuch && !counts) {
-            return tooMuch && doses.spoiled().isPresent() ? 1 : 0;
+            return doses.spoiled().isPresent() && (tooMuch || seen.tellsNothing()) ? 1 : 0;
         }
         double low = doses.lnForKept(seen.coverageLow());
         double high = seen.coverageHigh() >= 1 ? Double.POSITIVE_INFINITY : doses.lnForKept(seen.coverageHigh());

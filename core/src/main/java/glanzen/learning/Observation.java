@@ -52,6 +52,9 @@ public record Observation(double coverageLow, double coverageHigh, double spillL
     /** A reading says ±x where nine of ten lie within 2x. */
     private static final double READ_GIVES = 2;
 
+    /** A pull that went through its press, and tells nothing else of heat and pressure: dust, spent film, a wrong side spoiled it. */
+    public static final Observation WENT_THROUGH = new Observation(0, 1, 0, WIDEST_MM);
+
     public Observation {
         new Checks()
                 .figure("coverage", coverageLow, 0, 1, "")
@@ -79,6 +82,11 @@ public record Observation(double coverageLow, double coverageHigh, double spillL
             case OVER -> new Observation(Math.min(OVER_COVERAGE, standard.enough()), 1, over, overMost);
             case BOTH -> new Observation(under, underMost, over, overMost);
         };
+    }
+
+    /** Whether any pull that went through looks like this. */
+    boolean tellsNothing() {
+        return equals(WENT_THROUGH);
     }
 
     /** Coverage to draw it with, 0…1. */

@@ -3,17 +3,18 @@ package glanzen.pull;
 /** Why a pull is not as a person wants it. */
 public enum Trouble {
     BARE("not all comes out", Side.UNDER),
-    LIFTS("lifts at the peel", Side.UNDER),
-    GHOST("ghost edge", Side.UNDER),
+    LIFTS("it lifts at the peel", Side.UNDER),
+    GHOST("it has a ghost edge", Side.UNDER),
     EXCESS("too much shows", Side.OVER),
-    BLOB("gel squeezed past its stencil", Side.OVER),
-    BARE_SHEET("foil on bare sheet", Side.OVER),
-    REFUSED("the press refuses", Side.OVER);
+    BLOB("gel is squeezed past its stencil", Side.OVER),
+    BARE_SHEET("foil sticks to bare sheet", Side.OVER),
+    REFUSED("the press won't take it", Side.REFUSED);
 
-    /** On which side of good it lies. */
+    /** On which side of good it lies; what a press does not take is no pull at all. */
     public enum Side {
         UNDER,
-        OVER
+        OVER,
+        REFUSED
     }
 
     private final String label;
@@ -29,7 +30,7 @@ public enum Trouble {
         return label;
     }
 
-    /** Too little or too much. */
+    /** Too little, too much, or no pull. */
     public Side side() {
         return side;
     }

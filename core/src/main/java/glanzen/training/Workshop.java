@@ -74,6 +74,6 @@ public record Workshop(Kit kit, List<Leftover> leftovers, List<Named> setUps, Fo
 
     /** How many of {@value #TWENTY} are expected to be clean. */
     static int clean(Forecast f) {
-        return f.twenty()[1];
+        return f.twenty().clean();
     }
 }

@@ -48,9 +48,10 @@ class ForecastTest {
     @CsvSource({"0,10", "0,30", "1,30", "2,60"})
     void sharesAddUpAndTwentyPullsAreTwenty(int cards, double soak) {
         Forecast f = FORECASTER.forecast(words(cards, soak), FRESH);
-        assertEquals(1, f.under() + f.clean() + f.over(), 1e-9);
+        assertEquals(1, f.under() + f.clean() + f.over() + f.refused(), 1e-9);
         assertTrue(f.both() <= f.under());
-        assertEquals(20, Arrays.stream(f.twenty()).sum());
+        Twenty twenty = f.twenty();
+        assertEquals(20, twenty.under() + twenty.clean() + twenty.over() + twenty.refused());
         assertTrue(f.dose().low() <= f.dose().middle()
                 && f.dose().middle() <= f.dose().high());
         assertTrue(f.coverage().low() <= f.coverage().high());

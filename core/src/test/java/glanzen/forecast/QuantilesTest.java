@@ -79,10 +79,10 @@ class QuantilesTest {
                 new NipFigures(0, 0, 0, 0, 0, 0, 0, 0),
                 List.of(),
                 List.of());
-        int[] counts = f.twenty();
-        assertEquals(20, Arrays.stream(counts).sum());
-        assertEquals(clean * 20, counts[1], 1.0);
-        assertEquals(under * 20, counts[0], 1.0);
+        Twenty twenty = f.twenty();
+        assertEquals(20, twenty.under() + twenty.clean() + twenty.over() + twenty.refused());
+        assertEquals(clean * 20, twenty.clean(), 1.0);
+        assertEquals(under * 20, twenty.under(), 1.0);
     }
 
     @Test

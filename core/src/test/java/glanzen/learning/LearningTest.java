@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.Bench;
+import glanzen.Crafts;
 import glanzen.artwork.ArtworkShelf;
 import glanzen.artwork.Motif;
 import glanzen.forecast.Forecast;
@@ -73,6 +74,27 @@ class LearningTest {
             ensemble = Learner.learn(ensemble, FORECASTER.model(setUp), FILM, looked(pulled(setUp, truth, random)), i);
         }
         return ensemble;
+    }
+
+    @ParameterizedTest
+    @EnumSource(Outcome.class)
+    void whatWentThroughWasNotRefusedHoweverItCameOut(Outcome outcome) {
+        SetUp thick = Crafts.started(Route.FLAT_FOLDER, Crafts.MOTOR, Crafts.FLAT, Crafts.CARD);
+        while (Crafts.forecast(thick).refused() < 0.15) {
+            thick = thick.withStack(thick.stack().with(1, new Layer(Bench.THIN_CARD, Facing.UP)));
+        }
+        RigEnsemble ensemble = RigEnsemble.fresh();
+        PullModel model = FORECASTER.model(thick);
+        Observation seen =
+                Observation.roughly(outcome, Amount.A_LITTLE, thick.route().standard());
+        double before = FORECASTER.forecast(thick, ensemble).refused();
+        for (int pull = 0; pull < 3; pull++) {
+            ensemble = Learner.learn(ensemble, model, thick.needKey(), seen, pull);
+        }
+        double after = FORECASTER.forecast(thick, ensemble).refused();
+        assertTrue(after < 0.05, outcome + ": refused " + before + " before, " + after + " after three went through");
+        RigEnsemble spoiled = Learner.learn(RigEnsemble.fresh(), model, thick.needKey(), Observation.WENT_THROUGH, 1);
+        assertTrue(FORECASTER.forecast(thick, spoiled).refused() < 0.05);
     }
 
     @Test

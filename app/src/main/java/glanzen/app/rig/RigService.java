@@ -101,6 +101,20 @@ public class RigService {
         keep(belief, Learner.learn(before, model, setUp.needKey(), seen, belief.pulls));
     }
 
+    /**
+     * Learns from a pull that tells nothing but that it went through.
+     *
+     * @param model the set-up made ready
+     */
+    public void wentThrough(SetUp setUp, PullModel model) {
+        RigEnsemble before = ensemble(setUp.machine().id(), setUp.platformId());
+        BeliefEntity belief = belief(setUp.machine().id(), setUp.platformId());
+        RigEnsemble after = Learner.learn(before, model, setUp.needKey(), Observation.WENT_THROUGH, belief.pulls);
+        if (!after.equals(before)) {
+            keep(belief, after);
+        }
+    }
+
     /** Learns how far rollers give from a pull that was read off: how much less came out in the middle than at the sides. */
     public void learnGive(SetUp setUp, double coverage, Figure inMiddle) {
         BeliefEntity belief = belief(setUp.machine().id(), setUp.platformId());

@@ -1,8 +1,8 @@
 package glanzen.app.setup;
 
 import glanzen.finding.Weight;
-import glanzen.forecast.Forecast;
 import glanzen.forecast.Quantiles;
+import glanzen.forecast.Twenty;
 import glanzen.heat.HeatTrace.Phase;
 import glanzen.learning.Observation;
 import glanzen.learning.RigReport;
@@ -16,7 +16,6 @@ import glanzen.stack.Facing;
 import glanzen.start.LayerPlace;
 import glanzen.transfer.Drying;
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -26,10 +25,11 @@ import org.jspecify.annotations.Nullable;
  * @param openingMm of the press, by its label
  * @param overfillMm what the rollers have to squeeze
  * @param seconds time from plate on platform to peel
+ * @param computable everything lies there that its route asks for
  * @param pullable nothing stops it
  * @param findings rules it breaks, worst first
  * @param cautions hazards of this set-up, in plain words
- * @param expected what to expect; absent if it cannot be computed
+ * @param expected what to expect; absent where something stops it
  * @param scrapTest why it is worth trying on scrap first; absent where it is not
  * @param shimPlace where a board that is added belongs, counted from the bottom
  * @param places where what the route asks for by itself belongs, and which way up
@@ -41,6 +41,7 @@ public record SetUpReport(
         double openingMm,
         double overfillMm,
         double seconds,
+        boolean computable,
         boolean pullable,
         List<FoundView> findings,
         List<String> cautions,
@@ -70,44 +71,34 @@ public record SetUpReport(
     /** A way out. */
     public record MendView(String label, Draft draft) {}
 
-    /**
-     * Why a pull may not be good.
-     *
-     * @param label what is seen
-     * @param side too little or too much
-     * @param share of pulls that it spoils, 0…1
-     */
-    public record TroubleView(String label, Trouble.Side side, double share) {
+    /** A forecast in twenty pulls, with words; see the core's {@link Twenty}. */
+    public record TwentyView(int under, int clean, int over, int refused, List<ReasonView> reasons) {
 
-        /** Those worth saying, the most frequent first. */
-        static List<TroubleView> of(Forecast f) {
-            return f.troubles().entrySet().stream()
-                    .filter(e -> e.getValue() >= Forecast.WORTH_SAYING)
-                    .sorted(Map.Entry.<Trouble, Double>comparingByValue().reversed())
-                    .map(e -> new TroubleView(e.getKey().label(), e.getKey().side(), e.getValue()))
-                    .toList();
+        public static TwentyView of(Twenty twenty) {
+            return new TwentyView(
+                    twenty.under(),
+                    twenty.clean(),
+                    twenty.over(),
+                    twenty.refused(),
+                    twenty.reasons().stream()
+                            .map(r -> new ReasonView(
+                                    r.trouble().label(), r.trouble().side(), r.pulls()))
+                            .toList());
         }
     }
+
+    /** Why so many of twenty are not good. */
+    public record ReasonView(String label, Trouble.Side side, int pulls) {}
 
     /**
      * A forecast as it is drawn.
      *
-     * @param under share with too little foil
-     * @param clean share of clean pulls
-     * @param over share with too much
-     * @param refused share of rigs whose press would stall
-     * @param twenty of twenty pulls: under, clean, over
-     * @param troubles why not all are good, the commonest first
+     * @param twenty what comes of twenty pulls, and why
      * @param strips strips across the throat, where blades cut or relief is formed
      * @param heat bond temperature, phase by phase; empty where nothing is heated
      */
     public record Expected(
-            double under,
-            double clean,
-            double over,
-            double refused,
-            List<Integer> twenty,
-            List<TroubleView> troubles,
+            TwentyView twenty,
             Quantiles coverage,
             Quantiles spillMm,
             WindowView window,
@@ -179,8 +170,7 @@ public record SetUpReport(
     public record SchoolView(String key, String question, String decides, List<WayView> ways) {}
 
     /** One way of doing it, and what it would cost here. */
-    public record WayView(
-            String name, String says, Draft draft, boolean present, List<Integer> twenty, double seconds) {}
+    public record WayView(String name, String says, Draft draft, boolean present, TwentyView twenty, double seconds) {}
 
     /** What a search found. */
     public record AdviceView(
