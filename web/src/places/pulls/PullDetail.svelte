@@ -11,6 +11,7 @@
   import { pictureOf } from './pictures';
   import Trend from './Trend.svelte';
   import WhyTicked from './WhyTicked.svelte';
+  import { world } from '../../state/world.svelte';
   import { tell } from '../../state/messages.svelte';
   import { routes } from '../../state/routes.svelte';
   import { outcomeWords } from '../../logging/words';
@@ -42,7 +43,7 @@
 
   async function again() {
     try {
-      const saved = await asked(api.POST('/api/pulls/{id}/set-up', { params: { path: { id } } }));
+      const saved = await world.kept(asked(api.POST('/api/pulls/{id}/set-up', { params: { path: { id } } })));
       await push(`/stack/${saved.id}`);
     } catch (trouble) {
       tell(trouble);
@@ -58,7 +59,7 @@
       );
       if (change.draft) {
         const body = { name: `${pull?.title ?? 'Pull'}, next`, draft: change.draft };
-        await push(`/stack/${(await asked(api.POST('/api/readings/next', { body }))).id}`);
+        await push(`/stack/${(await world.kept(asked(api.POST('/api/readings/next', { body })))).id}`);
       } else await show(id);
     } catch (trouble) {
       tell(trouble);
@@ -68,9 +69,8 @@
   async function prove() {
     if (!pull) return;
     try {
-      await asked(
-        api.POST('/api/pulls/{id}/proven', { params: { path: { id }, query: { version: pull.version } } }),
-      );
+      const params = { path: { id }, query: { version: pull.version } };
+      await world.kept(asked(api.POST('/api/pulls/{id}/proven', { params })));
       await show(id);
       onchanged();
       tell('This is now the proven recipe for its tool and stock.');
@@ -140,6 +140,12 @@
         {#if pull.note}<dt class="text-soft">note</dt>
           <dd>{pull.note}</dd>{/if}
       </dl>
+      {#each pull.cut as said (said)}
+        <p class="border-ochre-line bg-ochre-wash mt-2 border-l-4 px-3 py-1.5" data-testid="cut-short">
+          <strong>Cut short:</strong>
+          {preferences.said(said)}.
+        </p>
+      {/each}
       <Asked question={faults}>
         {#snippet children(list)}
           {#each list.filter((f) => pull.faults.includes(f.fault)) as fault (fault.fault)}

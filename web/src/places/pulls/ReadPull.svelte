@@ -14,6 +14,7 @@
   import { tell } from '../../state/messages.svelte';
   import { preferences } from '../../state/preferences.svelte';
   import { routes } from '../../state/routes.svelte';
+  import { world } from '../../state/world.svelte';
   import Marks from './Marks.svelte';
   import ReadFigures from './ReadFigures.svelte';
   import { PullReading, type Why } from './reading.svelte';
@@ -91,9 +92,9 @@
 
   function changed(draft: Draft) {
     const body = { name: saved?.name ?? `${title}, next`, draft };
-    if (!saved) return asked(api.POST('/api/readings/next', { body }));
+    if (!saved) return world.kept(asked(api.POST('/api/readings/next', { body })));
     const params = { path: { id: saved.id }, query: { version: saved.version } };
-    return asked(api.PUT('/api/set-ups/{id}', { params, body }));
+    return world.kept(asked(api.PUT('/api/set-ups/{id}', { params, body })));
   }
 
   /** What only the eye can tell is logged as it was ticked, with the change that is made for the next. */
@@ -142,6 +143,12 @@
       <p class="text-soft mb-2">
         {title}{reading ? ` · read from your picture, ${preferences.said(reading.place.says)}` : ''}
       </p>
+      {#each run?.cut ?? pull?.cut ?? [] as said (said)}
+        <p class="border-ochre-line bg-ochre-wash my-3 border-l-4 px-4 py-2">
+          <strong>Cut short in its run:</strong>
+          {preferences.said(said)}.
+        </p>
+      {/each}
       {#if reading?.lesson}
         <p class="border-verdigris bg-verdigris-wash my-3 border-l-4 px-4 py-2">{reading.lesson}</p>
       {/if}

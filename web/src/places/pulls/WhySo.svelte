@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { preferences } from '../../state/preferences.svelte';
   import type { Why } from './reading.svelte';
 
   /** Causes counted in twenties, one question where it splits best, and the one next change. */
@@ -8,16 +9,16 @@
     onnext: (next: Why['best']) => void;
   }
   let { why, onanswer, onnext }: Props = $props();
-  const other = $derived(why.telling.remedy !== why.best.remedy ? why.telling : undefined);
+  const other = $derived(why.telling);
 </script>
 
-<h2 class="text-heading mt-6">Why it came out so</h2>
+<h2 class="text-heading mt-6">Likely causes</h2>
 <ul class="border-rule mt-2 border-t">
   {#each why.causes as cause (cause.cause)}
     <li class="border-rule grid grid-cols-[72px_1fr] gap-x-3 border-b py-2.5">
       <p>
         <span class="figure text-title block leading-none">{cause.ofTwenty}</span>
-        <span class="text-soft text-tiny block leading-tight">of 20 such signs</span>
+        <span class="text-soft text-tiny block leading-tight">in 20</span>
       </p>
       <p>
         <strong class="inline-block first-letter:uppercase">{cause.label}</strong>
@@ -39,17 +40,18 @@
 {#snippet change(next: Why['best'], lead: string)}
   <p class="mt-4">
     <strong>{lead}</strong>
-    {next.label}{next.change ? ` (${next.change})` : ''}.
+    {next.change ? preferences.said(next.change) : next.label}.
     <span class="text-soft block"
-      >{next.goodOfTwenty} of 20 pulls after it are good; costs {next.minutes === 0
-        ? 'nothing'
-        : `${next.minutes} min`}. {next.ifGood === next.ifBad
+      >{next.goodOfTwenty} of 20 should come out good after it{next.minutes === 0
+        ? ''
+        : `; it takes ${next.minutes < 1 ? 'half a minute' : `${next.minutes} min`}`}. {next.ifGood ===
+      next.ifBad
         ? `Most likely ${next.ifGood}, whatever comes of it.`
         : `If the next one is good, it was likely this: ${next.ifGood}. If not: ${next.ifBad}.`}</span
     >
   </p>
   <button class="press mt-2" onclick={() => onnext(next)}
-    >{next.draft ? 'Change the set-up so, and log this one' : 'Log it, and do that next time'}</button
+    >{next.draft ? 'Log this one and change the set-up' : 'Log this one and do that next time'}</button
   >
 {/snippet}
 {@render change(why.best, 'Next time, one change:')}

@@ -100,12 +100,9 @@ export class PullReading {
     const reading = this.question.answer;
     if (!reading) return;
     this.answers = { ...this.answers, [asking]: yes };
-    const body = { ...this.#which, signs: reading.signs, answers: this.answers };
-    const why = await asked(api.POST('/api/readings/why', { body }));
-    // What to change of the set-up was reckoned with the picture, and stays as it was.
-    const drafts = [reading.why.best, reading.why.telling];
-    const known = (next: Why['best']) => drafts.find((d) => d.remedy === next.remedy) ?? next;
-    this.why = { ...why, best: known(why.best), telling: known(why.telling) };
+    const { signs, kept } = reading;
+    const body = { ...this.#which, signs, kept, answers: this.answers };
+    this.why = await asked(api.POST('/api/readings/why', { body }));
   }
 
   get refused(): Trouble | undefined {

@@ -25,7 +25,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -47,6 +46,9 @@ public final class Advisor {
     private static final double LESSON_BITS = 0.12;
     /** A lesson may cost so much of the chance of a clean pull. */
     private static final double LESSON_COST = 0.25;
+
+    /** Of single changes within this share of the best, the cheapest is proposed. */
+    private static final double NEARLY_AS_GOOD = 0.05;
 
     private static final double HOPELESS = 0.05;
     /** What the rough sum puts so far behind the best is not looked at again. */
@@ -107,24 +109,26 @@ public final class Advisor {
         Roughly roughly = new Roughly(forecaster, ensemble, FEW_RIGS);
         List<Proposal> finalists = finalists(judged, roughly, bias).stream()
                 .map(s -> proposal(present, now, s, ensemble))
-                .filter(p -> unrefused(present, p.setUp()))
+                .filter(p -> pullable(p.setUp()))
                 .sorted(Comparator.comparingDouble((Proposal p) -> -merit(p, bias)))
                 .toList();
-        double merit = merit(now, bias);
-        List<Proposal> better = finalists.stream()
-                .filter(p -> p.forecast().clean() >= HOPELESS && merit(p.forecast(), bias) > merit + WORTH_A_CHANGE)
-                .toList();
-        List<Proposal> best = different(Practised.first(better, bias));
-        List<String> refusals = best.isEmpty() && now.clean() < HOPELESS ? Reasons.hopeless(finalists) : List.of();
-        return new Advice(
-                best,
-                cheapest(present, now, choices.shims(), ensemble, roughly, bias),
-                lesson(present, now, finalists, ensemble, roughly),
-                refusals,
-                judged.size());
+        Proposal cheapest = cheapest(present, now, choices.shims(), ensemble, roughly, bias);
+        List<Proposal> better =
+                finalists.stream().filter(p -> better(p.forecast(), now, bias)).toList();
+        List<Proposal> best = different(Practised.first(better, bias), cheapest);
+        List<String> refusals =
+                best.isEmpty() && cheapest == null && now.clean() < HOPELESS ? Reasons.hopeless(finalists) : List.of();
+        Proposal lesson = lesson(present, now, finalists, ensemble, roughly);
+        Advice advice = new Advice(best, cheapest, lesson, refusals, judged.size());
+        boolean said = lesson != null
+                && advice.proposals().stream().anyMatch(p -> p.changes().equals(lesson.changes()));
+        return said ? new Advice(best, cheapest, null, refusals, judged.size()) : advice;
     }
 
-    /** While the rig is unknown: the pull, nearly as good as the best, whose outcome would tell most of it. */
+    /**
+     * While the rig is unknown: the pull, nearly as good as the best and no worse than what lies there, whose outcome would tell most
+     * of it.
+     */
     private @Nullable Proposal lesson(
             SetUp present, Forecast now, List<Proposal> finalists, RigEnsemble ensemble, Roughly roughly) {
         double best =
@@ -140,8 +144,12 @@ public final class Advisor {
                 .map(s -> new Lesson(s, roughly.tells(s)))
                 .filter(l -> l.bits >= LESSON_BITS)
                 .filter(l -> roughly.forecast(l.setUp).clean() >= best - LESSON_COST)
-                .max(Comparator.comparingDouble(Lesson::bits))
+                .sorted(Comparator.comparingDouble(l -> -l.bits))
+                .limit(FINALISTS)
                 .map(l -> proposal(present, now, l.setUp, ensemble))
+                .filter(p -> p.forecast().twenty().clean() >= now.twenty().clean())
+                .filter(p -> pullable(p.setUp()))
+                .findFirst()
                 .orElse(null);
     }
 
@@ -176,16 +184,19 @@ public final class Advisor {
                 .toList();
     }
 
-    /** Nothing is proposed that a rule refuses, unless it refuses what lies there already. */
-    private boolean unrefused(SetUp present, SetUp proposed) {
-        return stops(present).containsAll(stops(proposed));
+    /**
+     * Whether a proposal is worth making: more of twenty come out good, as a person sees it, and not for a fault that this person
+     * minds more.
+     */
+    private static boolean better(Forecast proposed, Forecast now, ErrorBias bias) {
+        return proposed.clean() >= HOPELESS
+                && proposed.twenty().clean() > now.twenty().clean()
+                && merit(proposed, bias) > merit(now, bias) + WORTH_A_CHANGE;
     }
 
-    private Set<RuleId> stops(SetUp setUp) {
-        return Rules.check(setUp, shop).stream()
-                .filter(f -> f.weight() == Weight.STOP)
-                .map(Finding::rule)
-                .collect(Collectors.toSet());
+    /** Nothing is proposed that a rule stops. */
+    private boolean pullable(SetUp proposed) {
+        return Rules.pullable(Rules.check(proposed, shop));
     }
 
     private boolean bearable(SetUp setUp) {
@@ -219,13 +230,22 @@ public final class Advisor {
                 .toList();
     }
 
-    /** Proposals that differ from each other in the stack, best first. */
-    private static List<Proposal> different(List<Proposal> sorted) {
+    /**
+     * Proposals that differ from each other in the stack, and from the cheapest change in what they say, best first.
+     *
+     * @param cheapest what is proposed beside them
+     */
+    private static List<Proposal> different(List<Proposal> sorted, @Nullable Proposal cheapest) {
         List<Proposal> chosen = new ArrayList<>();
         for (Proposal p : sorted) {
             boolean fresh = chosen.stream()
-                    .noneMatch(c -> c.setUp().stack().equals(p.setUp().stack()));
-            if (fresh && chosen.size() < PROPOSED) {
+                    .noneMatch(c -> c.setUp().stack().equals(p.setUp().stack())
+                            || c.changes().equals(p.changes()));
+            boolean beside = cheapest != null
+                    && (cheapest.changes().equals(p.changes())
+                            || cheapest.forecast().twenty().clean()
+                                    >= p.forecast().twenty().clean());
+            if (fresh && !beside && chosen.size() < PROPOSED) {
                 chosen.add(p);
             }
         }
@@ -243,12 +263,15 @@ public final class Advisor {
         if (most <= merit(now, bias) - effort(present) + WORTH_A_CHANGE) {
             return null;
         }
+        // A few rigs may flatter a change: the cheapest is taken that all of them find better.
         return tried.stream()
-                .filter(t -> t.merit >= most - 0.05)
-                .min(Comparator.comparingDouble(t -> t.change.cost()))
+                .filter(t -> t.merit >= most - NEARLY_AS_GOOD)
+                .sorted(Comparator.comparingDouble(t -> t.change.cost()))
+                .limit(FINALISTS)
                 .map(t -> proposal(present, now, t.change.setUp(), ensemble))
-                .filter(p -> merit(p.forecast(), bias) > merit(now, bias))
-                .filter(p -> unrefused(present, p.setUp()))
+                .filter(p -> better(p.forecast(), now, bias))
+                .filter(p -> pullable(p.setUp()))
+                .findFirst()
                 .orElse(null);
     }
 

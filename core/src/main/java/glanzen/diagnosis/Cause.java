@@ -96,6 +96,30 @@ public enum Cause {
         return Optional.ofNullable(sign);
     }
 
+    /** Whether a pull that it spoiled tells how much heat and pressure the rig gives. */
+    public boolean doses() {
+        return switch (this) {
+            case AS_SET, TOO_LITTLE, TOO_MUCH -> true;
+            case MIDDLE_GIVES,
+                    ONE_SIDE,
+                    HOT_PEEL,
+                    DUST,
+                    SPENT,
+                    REVERSED,
+                    MOVED,
+                    TEXTURE,
+                    NOT_DRY,
+                    GEL_OLD,
+                    CUT_FIRST,
+                    MEDIUM_OVER,
+                    FILM_ON,
+                    BLADE,
+                    SHEETS,
+                    BOARD_WORN,
+                    STIFF -> false;
+        };
+    }
+
     /** Strikes one pull and perhaps not the next, whatever is changed. */
     boolean chance() {
         return List.of(AS_SET, DUST, SPENT, REVERSED, HOT_PEEL).contains(this);

@@ -3,8 +3,10 @@ package glanzen.diagnosis;
 import glanzen.forecast.Forecast;
 import glanzen.forecast.RigEnsemble;
 import glanzen.learning.Fault;
+import glanzen.measure.Apportionment;
 import glanzen.pull.PullModel;
 import glanzen.route.Route;
+import glanzen.route.Standard;
 import glanzen.setup.SetUp;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -14,6 +16,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -21,10 +24,11 @@ import org.jspecify.annotations.Nullable;
  *
  * @param causes likeliest first, as shares
  * @param asking the question that would tell most; nothing where none tells much
- * @param best the change that most raises the chance that the next pull is good
+ * @param nexts what every change comes to that there is on the route
+ * @param best the change for the likeliest cause that most raises the chance that the next pull is good
  * @param telling the change that tells most about the cause
  */
-public record Diagnosis(List<Likely> causes, @Nullable Asking asking, Next best, Next telling) {
+public record Diagnosis(List<Likely> causes, @Nullable Asking asking, List<Next> nexts, Next best, Next telling) {
 
     private static final double WORTH_ASKING = 0.05;
     private static final double LEAST_GOOD = 0.5;
@@ -37,11 +41,42 @@ public record Diagnosis(List<Likely> causes, @Nullable Asking asking, Next best,
     /** Where a person says that something is wrong, it is so much less likely that nothing is. */
     private static final double WRONG = 0.3;
 
+    /** A pull with too much only was given too little only so often, against what its signs say; and the other way round. */
+    private static final double CONTRARY = 0.02;
+
     private static final double BY_THE_WAY = 0.01;
     private static final long SEED = 20;
 
     public Diagnosis {
         causes = List.copyOf(causes);
+        nexts = List.copyOf(nexts);
+    }
+
+    /** The likeliest cause. */
+    public Cause likeliest() {
+        return causes.get(0).cause();
+    }
+
+    /** What a change comes to that there is on every route. */
+    Next next(Remedy remedy) {
+        return nexts.stream().filter(n -> n.remedy == remedy).findFirst().orElseThrow();
+    }
+
+    /**
+     * Causes in twenty such pulls, likeliest first, summing to twenty.
+     *
+     * @param cause a cause that is left with at least one
+     */
+    public record InTwenty(Cause cause, int pulls) {}
+
+    /** How many of twenty such pulls each cause has made; those with none left out. */
+    public List<InTwenty> ofTwenty() {
+        int[] pulls =
+                Apportionment.of(20, causes.stream().mapToDouble(Likely::share).toArray());
+        return IntStream.range(0, pulls.length)
+                .filter(i -> pulls[i] > 0)
+                .mapToObj(i -> new InTwenty(causes.get(i).cause(), pulls[i]))
+                .toList();
     }
 
     /**
@@ -73,15 +108,17 @@ public record Diagnosis(List<Likely> causes, @Nullable Asking asking, Next best,
      *
      * @param answers what was asked already
      * @param lesson what a change made for this pull has told; nothing where none was made
+     * @param kept whether the pull is one to keep, by its verdict: then nothing was wrong that matters
      */
     public record Evidence(
             Look look,
             Map<Asking, Boolean> answers,
-            @Nullable Lesson lesson) {
+            @Nullable Lesson lesson,
+            boolean kept) {
 
-        /** Where nothing was changed for this pull. */
+        /** Where nothing was changed for this pull, and no verdict given. */
         public Evidence(Look look, Map<Asking, Boolean> answers) {
-            this(look, answers, null);
+            this(look, answers, null, false);
         }
     }
 
@@ -101,10 +138,24 @@ public record Diagnosis(List<Likely> causes, @Nullable Asking asking, Next best,
                     alike.stream().mapToDouble(seen.look::likely).average().orElse(0);
             weights.put(cause, before.get(cause) * (likely + 1e-9) * ticking(cause, route, seen.look.ticked()));
         });
-        if (seen.look.good(route.standard().counting(of.model().artwork().counterMm()))) {
+        Standard standard = route.standard().counting(of.model().artwork().counterMm());
+        boolean lacks = seen.look.lacks(standard);
+        boolean exceeds = seen.look.exceeds(standard);
+        if (lacks != exceeds) {
+            weights.computeIfPresent(lacks ? Cause.TOO_MUCH : Cause.TOO_LITTLE, (cause, w) -> w * CONTRARY);
+        }
+        if (seen.look.good(standard)) {
             weights.merge(Cause.AS_SET, GOOD, (a, b) -> a * b);
         } else if (seen.look.ticked().isPresent()) {
             weights.merge(Cause.AS_SET, WRONG, (a, b) -> a * b);
+        }
+        if (seen.kept) {
+            // As likely as everything else together: what is kept was pulled as it should be.
+            double others = weights.entrySet().stream()
+                    .filter(e -> e.getKey() != Cause.AS_SET)
+                    .mapToDouble(Map.Entry::getValue)
+                    .sum();
+            weights.merge(Cause.AS_SET, others, Math::max);
         }
         Map<Cause, Double> shares = Shares.summingToOne(weights);
         for (Map.Entry<Asking, Boolean> answer : seen.answers.entrySet()) {
@@ -143,8 +194,11 @@ public record Diagnosis(List<Likely> causes, @Nullable Asking asking, Next best,
                 .filter(remedy -> remedy.fits(route))
                 .map(remedy -> next(remedy, shares))
                 .toList();
-        // Between two that help alike, what costs less is done first.
+        // The likeliest cause decides; between two that help alike, what costs less is done first.
+        Cause likeliest = causes.get(0).cause();
+        boolean curable = all.stream().anyMatch(n -> n.remedy.cures(likeliest));
         Next best = all.stream()
+                .filter(n -> !curable || n.remedy.cures(likeliest))
                 .max(Comparator.comparingDouble(n -> n.good - 0.01 * n.remedy.minutes()))
                 .orElseThrow();
         // A lesson that hardly ever ends in a good pull is too dear.
@@ -152,7 +206,7 @@ public record Diagnosis(List<Likely> causes, @Nullable Asking asking, Next best,
                 .filter(n -> n.good > LEAST_GOOD * best.good)
                 .max(Comparator.comparingDouble(n -> n.tells - 0.01 * n.remedy.minutes()))
                 .orElseThrow();
-        return new Diagnosis(causes, asking, best, telling);
+        return new Diagnosis(causes, asking, all, best, telling);
     }
 
     private static Next next(Remedy remedy, Map<Cause, Double> shares) {

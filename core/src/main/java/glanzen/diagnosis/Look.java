@@ -14,6 +14,12 @@ public sealed interface Look permits Signs, Ticked {
     /** Whether all is as it should be. */
     boolean good(Standard standard);
 
+    /** Whether it shows too little. */
+    boolean lacks(Standard standard);
+
+    /** Whether it shows too much. */
+    boolean exceeds(Standard standard);
+
     /** Faults that a person ticked; nothing where a person was not asked. */
     default Optional<Set<Fault>> ticked() {
         return Optional.empty();

@@ -63,6 +63,11 @@ public enum Remedy {
         return minutes;
     }
 
+    /** Whether it changes how much heat, time or pressure is given. */
+    public boolean doses() {
+        return this == MORE || this == LESS;
+    }
+
     /** Whether it is meant for a cause. */
     public boolean cures(Cause cause) {
         return cures.contains(cause);

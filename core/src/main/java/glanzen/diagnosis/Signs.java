@@ -116,6 +116,16 @@ public record Signs(
                 && missingMm2 < LOOKED_AT_MM2;
     }
 
+    @Override
+    public boolean lacks(Standard standard) {
+        return standard.under(coverage);
+    }
+
+    @Override
+    public boolean exceeds(Standard standard) {
+        return standard.over(spillMm);
+    }
+
     /** ln of what is covered to what is bare; a share in 250 is the least that counts. */
     static double logit(double share) {
         double c = Math.max(0.004, Math.min(0.996, share));

@@ -44,6 +44,16 @@ public record Ticked(Observation seen, Set<Fault> faults) implements Look {
     }
 
     @Override
+    public boolean lacks(Standard standard) {
+        return standard.under(seen.likelyCoverage());
+    }
+
+    @Override
+    public boolean exceeds(Standard standard) {
+        return seen.spillLowMm() > 0;
+    }
+
+    @Override
     public Optional<Set<Fault>> ticked() {
         return Optional.of(faults);
     }

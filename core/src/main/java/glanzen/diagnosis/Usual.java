@@ -28,7 +28,7 @@ final class Usual {
             usual.put(
                     cause,
                     switch (cause) {
-                        case AS_SET -> 0.3 * (1 - expected.under() - expected.over()) + 0.02;
+                        case AS_SET -> 0.3 * expected.clean() + 0.02;
                         case TOO_LITTLE -> 0.5 * expected.under() + 0.06;
                         case TOO_MUCH -> 0.5 * expected.over() + 0.05;
                         case MIDDLE_GIVES -> 0.06;

@@ -19,6 +19,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Something two set-ups do not share.
@@ -26,22 +27,82 @@ import java.util.function.Function;
  * @param what what differs
  * @param before in the first
  * @param after in the second
+ * @param change what to do to get from the first to the second, as one tells a person
  */
-public record Difference(String what, String before, String after) {
+public record Difference(String what, String before, String after, String change) {
 
-    private record Aspect(String what, Function<SetUp, String> said) {}
+    /** Nothing of it is there. */
+    private static final String NONE = "none";
+
+    /**
+     * @param named the things it is about by name, where it is about things that are added and taken out
+     */
+    private record Aspect(
+            String what,
+            Function<SetUp, String> said,
+            @Nullable Function<SetUp, List<String>> named) {
+
+        Aspect(String what, Function<SetUp, String> said) {
+            this(what, said, null);
+        }
+
+        static Aspect ofThings(String what, Function<SetUp, List<String>> named) {
+            return new Aspect(what, s -> listed(named.apply(s)), named);
+        }
+
+        /** What to do to get from one to the other. */
+        String change(SetUp before, SetUp after) {
+            if (named != null) {
+                return swapped(named.apply(before), named.apply(after));
+            }
+            String first = said.apply(before);
+            String second = said.apply(after);
+            String title = what.substring(0, 1).toUpperCase(Locale.ROOT) + what.substring(1);
+            return title + ": " + second + (first.equals(NONE) ? "" : " instead of " + first);
+        }
+
+        /** Things that leave and things that come, each as often as it does. */
+        private static String swapped(List<String> before, List<String> after) {
+            List<String> out = new ArrayList<>(before);
+            after.forEach(out::remove);
+            List<String> in = new ArrayList<>(after);
+            before.forEach(in::remove);
+            if (out.isEmpty() && in.isEmpty()) {
+                return "Lay them in this order: " + listed(after);
+            }
+            if (out.isEmpty()) {
+                return "Add " + all(in);
+            }
+            if (in.isEmpty()) {
+                return "Take out " + all(out);
+            }
+            return out.size() == 1 && in.size() == 1
+                    ? "Swap " + all(out) + " for " + all(in)
+                    : "Take out " + all(out) + ", add " + all(in);
+        }
+
+        private static String all(List<String> names) {
+            return names.size() == 1
+                    ? names.get(0)
+                    : String.join(", ", names.subList(0, names.size() - 1)) + " and " + names.get(names.size() - 1);
+        }
+    }
+
+    private static String listed(List<String> names) {
+        return names.isEmpty() ? NONE : String.join(", ", names);
+    }
 
     private static final List<Aspect> ASPECTS = List.of(
             new Aspect("route", s -> s.route().label()),
             new Aspect("machine", s -> s.machine().name()),
-            new Aspect("platform", s -> s.platform().map(Platform::name).orElse("none")),
+            new Aspect("platform", s -> s.platform().map(Platform::name).orElse(NONE)),
             new Aspect(
                     "heat",
                     s -> s.heated()
                             ? s.heat().levels().get(s.heat().level()).name() + ", " + Figures.temperature(s.setPointC())
-                            : "none"),
-            new Aspect("shims", Difference::shims),
-            new Aspect("outer boards", Difference::outerBoards),
+                            : NONE),
+            Aspect.ofThings("shims", Difference::shims),
+            Aspect.ofThings("outer boards", Difference::outerBoards),
             new Aspect("plate", Difference::plates),
             new Aspect("piece", Difference::piece),
             new Aspect("placed", Difference::placed),
@@ -54,14 +115,12 @@ public record Difference(String what, String before, String after) {
             new Aspect("protective film", Difference::protectiveFilm),
             new Aspect(
                     "cover",
-                    s -> s.heat() instanceof Heat.OnPlatform on ? on.heating().label() : "none"),
-            new Aspect(
-                    "soak", s -> s.heat() instanceof Heat.OnPlatform on ? Figures.duration(on.soakSeconds()) : "none"),
-            new Aspect(
-                    "hold", s -> s.heat() instanceof Heat.OnPlatform on ? Figures.duration(on.holdSeconds()) : "none"),
+                    s -> s.heat() instanceof Heat.OnPlatform on ? on.heating().label() : NONE),
+            new Aspect("soak", s -> s.heat() instanceof Heat.OnPlatform on ? Figures.duration(on.soakSeconds()) : NONE),
+            new Aspect("hold", s -> s.heat() instanceof Heat.OnPlatform on ? Figures.duration(on.holdSeconds()) : NONE),
             new Aspect(
                     "warmed up",
-                    s -> s.heat() instanceof Heat.HotRollers hot ? Figures.duration(hot.onSeconds()) : "none"),
+                    s -> s.heat() instanceof Heat.HotRollers hot ? Figures.duration(hot.onSeconds()) : NONE),
             new Aspect("pace", s -> s.pace().label()),
             new Aspect("passes", s -> s.passes() == 1 ? "one" : s.passes() == 2 ? "there and back" : s.passes() + ""),
             new Aspect(
@@ -83,7 +142,7 @@ public record Difference(String what, String before, String after) {
             String first = aspect.said.apply(before);
             String second = aspect.said.apply(after);
             if (!first.equals(second)) {
-                differences.add(new Difference(aspect.what, first, second));
+                differences.add(new Difference(aspect.what, first, second, aspect.change(before, after)));
             }
         }
         if (differences.stream().noneMatch(d -> TELL_OF_ORDER.contains(d.what))) {
@@ -99,11 +158,15 @@ public record Difference(String what, String before, String after) {
         boolean same =
                 first.stream().sorted().toList().equals(second.stream().sorted().toList());
         return same && !first.equals(second)
-                ? Optional.of(new Difference("order", String.join(", ", first), String.join(", ", second)))
+                ? Optional.of(new Difference(
+                        "order",
+                        String.join(", ", first),
+                        String.join(", ", second),
+                        "Lay them in this order: " + String.join(", ", second)))
                 : Optional.empty();
     }
 
-    private static String shims(SetUp s) {
+    private static List<String> shims(SetUp s) {
         int platform = s.stack().indexOf(Platform.class);
         int tool = s.stack().indexOf(Plate.class);
         List<String> names = new ArrayList<>();
@@ -116,15 +179,14 @@ public record Difference(String what, String before, String after) {
                                 : i < tool ? " under the " + s.route().toolWord() : ""));
             }
         }
-        return names.isEmpty() ? "none" : String.join(", ", names);
+        return names;
     }
 
-    private static String outerBoards(SetUp s) {
-        List<String> names = s.stack().all(Board.class).stream()
+    private static List<String> outerBoards(SetUp s) {
+        return s.stack().all(Board.class).stream()
                 .filter(Difference::outer)
                 .map(Board::name)
                 .toList();
-        return names.isEmpty() ? "none" : String.join(", ", names);
     }
 
     /** What fills the opening or is folded around the work is no shim. */
@@ -164,17 +226,17 @@ public record Difference(String what, String before, String after) {
                 .filter(layer -> layer.item() instanceof Board && layer.facing() == Facing.DOWN)
                 .map(layer -> layer.item().name())
                 .toList();
-        return names.isEmpty() ? "none" : String.join(", ", names);
+        return listed(names);
     }
 
     private static String protectiveFilm(SetUp s) {
-        return !s.stock().protectiveFilm() ? "none" : s.filmPeeled() ? "peeled off" : "still on";
+        return !s.stock().protectiveFilm() ? NONE : s.filmPeeled() ? "peeled off" : "still on";
     }
 
     private static String gel(SetUp s) {
         Gel gel = s.gel();
         return gel == null
-                ? "none"
+                ? NONE
                 : Figures.length(gel.coatMm()) + ", dried " + Figures.duration(gel.driedSeconds())
                         + (gel.sprayed() ? ", sprayed" : "");
     }
@@ -210,7 +272,7 @@ public record Difference(String what, String before, String after) {
     private static String makeReady(SetUp s) {
         List<String> names =
                 s.layout().patches().stream().map(p -> p.board().name()).toList();
-        return names.isEmpty() ? "none" : String.join(", ", names);
+        return listed(names);
     }
 
     private static List<String> layers(SetUp s) {
@@ -219,6 +281,6 @@ public record Difference(String what, String before, String after) {
 
     private static String names(SetUp s, Class<? extends StackItem> kind) {
         List<String> names = s.stack().all(kind).stream().map(StackItem::name).toList();
-        return names.isEmpty() ? "none" : String.join(", ", names);
+        return listed(names);
     }
 }

@@ -3,6 +3,7 @@ package glanzen.training;
 import glanzen.advice.Advice;
 import glanzen.advice.Advisor;
 import glanzen.advice.ErrorBias;
+import glanzen.advice.Proposal;
 import glanzen.finding.Finding;
 import glanzen.forecast.Forecast;
 import glanzen.kit.Board;
@@ -55,7 +56,7 @@ final class BuildDrills {
     private SetUp best(SetUp s) {
         Advice advice =
                 new Advisor(workshop.forecaster(), workshop.inventory()).advise(s, Workshop.UNKNOWN, ErrorBias.EVEN);
-        return advice.best().isEmpty() ? s : advice.best().get(0).setUp();
+        return advice.first().map(Proposal::setUp).orElse(s);
     }
 
     private Drill build(Topic topic, SetUp best, Random luck) {

@@ -47,10 +47,10 @@ class AdvisorTest {
         double now = FORECASTER.forecast(SOLID, FRESH).clean();
         Advice advice = ADVISOR.advise(SOLID, FRESH, ErrorBias.EVEN);
         assertTrue(advice.considered() >= 1000, advice.considered() + " considered");
-        assertEquals(3, advice.best().size());
+        assertTrue(advice.proposals().size() >= 2, advice.toString());
         Set<Stack> stacks = advice.best().stream().map(p -> p.setUp().stack()).collect(Collectors.toSet());
-        assertEquals(3, stacks.size());
-        for (Proposal proposal : advice.best()) {
+        assertEquals(advice.best().size(), stacks.size());
+        for (Proposal proposal : advice.proposals()) {
             assertTrue(proposal.forecast().clean() > now + 0.1);
             assertTrue(SHELF.containsAll(proposal.setUp().stack().all(Board.class)));
             assertTrue(added(proposal.setUp()) <= 4);
@@ -68,7 +68,7 @@ class AdvisorTest {
 
     @Test
     void whatIsProposedIsWhatAForecastSays() {
-        Proposal best = ADVISOR.advise(SOLID, FRESH, ErrorBias.EVEN).best().get(0);
+        Proposal best = ADVISOR.advise(SOLID, FRESH, ErrorBias.EVEN).first().orElseThrow();
         assertEquals(
                 FORECASTER.forecast(best.setUp(), FRESH).clean(),
                 best.forecast().clean(),
@@ -94,7 +94,7 @@ class AdvisorTest {
     }
 
     private static double overShare(Advice advice) {
-        return advice.best().stream()
+        return advice.proposals().stream()
                 .mapToDouble(p -> p.forecast().over() - p.forecast().under())
                 .average()
                 .orElseThrow();

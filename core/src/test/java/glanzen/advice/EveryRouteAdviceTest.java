@@ -48,7 +48,7 @@ class EveryRouteAdviceTest {
         SetUp poor = slack(route);
         double now = Crafts.forecast(poor).clean();
         Advice advice = advice(poor);
-        for (Proposal p : advice.best()) {
+        for (Proposal p : advice.proposals()) {
             assertTrue(p.forecast().clean() > now, route + ": " + p.forecast().clean() + " after " + now);
             assertTrue(Rules.pullable(Rules.check(p.setUp(), Crafts.SHOP)), route + "");
             assertTrue(Rules.greatestForceN(p.setUp(), Crafts.SHOP)
@@ -56,7 +56,7 @@ class EveryRouteAdviceTest {
             assertFalse(p.changes().isEmpty());
             assertFalse(p.why().isBlank());
         }
-        assertFalse(advice.best().isEmpty() && now < 0.2, route + " is helped if it is hopeless");
+        assertFalse(advice.proposals().isEmpty() && now < 0.2, route + " is helped if it is hopeless");
     }
 
     @ParameterizedTest
@@ -66,8 +66,8 @@ class EveryRouteAdviceTest {
     void rollersAreAdvisedOnSettingPaceAndPassesOnly(Route route) {
         SetUp poor = Crafts.started(route).withLevel(0).withFeed(glanzen.kit.Pace.BRISK, 1);
         Advice advice = advice(poor);
-        assertFalse(advice.best().isEmpty());
-        for (Proposal p : advice.best()) {
+        assertFalse(advice.proposals().isEmpty());
+        for (Proposal p : advice.proposals()) {
             assertEquals(poor.stack(), p.setUp().stack(), "springs press as they press");
             assertTrue(List.of("heat", "pace", "passes")
                     .containsAll(p.changes().stream().map(Difference::what).toList()));

@@ -48,7 +48,7 @@ class LaidOutAdviceTest {
                 bee,
                 0,
                 PlacementConstraint.by(PlacementConstraint.Kind.IN_LINE, 0, Bench.WORDS.id()),
-                PlacementConstraint.by(PlacementConstraint.Kind.AFTER, 12, Bench.WORDS.id()),
+                PlacementConstraint.by(PlacementConstraint.Kind.AFTER, 16, Bench.WORDS.id()),
                 null));
         return one.withLayout(one.layout().withPlates(plates));
     }
@@ -57,9 +57,9 @@ class LaidOutAdviceTest {
     void adviceKeepsTheLayoutAndBettersThePull() {
         SetUp present = two().withFeed(Pace.BRISK, 1).withSoak(10);
         Advice advice = new Advisor(FORECASTER, SHOP).advise(present, RigEnsemble.fresh(), ErrorBias.EVEN);
-        assertFalse(advice.best().isEmpty(), advice + " " + Rules.check(present, SHOP));
+        assertFalse(advice.proposals().isEmpty(), advice + " " + Rules.check(present, SHOP));
         double now = FORECASTER.forecast(present, RigEnsemble.fresh()).clean();
-        for (Proposal p : advice.best()) {
+        for (Proposal p : advice.proposals()) {
             assertEquals(present.layout(), p.setUp().layout());
             assertTrue(p.forecast().clean() > now);
             assertTrue(p.changes().stream().noneMatch(c -> c.what().equals("placed")));

@@ -4,6 +4,7 @@ import glanzen.Bench;
 import glanzen.advice.Advice;
 import glanzen.advice.Advisor;
 import glanzen.advice.ErrorBias;
+import glanzen.advice.Proposal;
 import glanzen.anchor.AnchorBench;
 import glanzen.artwork.Motif;
 import glanzen.forecast.Forecast;
@@ -132,7 +133,7 @@ public final class HiddenRigs {
 
     private static SetUp best(SetUp present, RigEnsemble ensemble) {
         Advice advice = new Advisor(FORECASTER, AnchorBench.SHOP).advise(present, ensemble, ErrorBias.EVEN);
-        return advice.best().isEmpty() ? present : advice.best().get(0).setUp();
+        return advice.first().map(Proposal::setUp).orElse(present);
     }
 
     /** After so many pulls, arbitrary ones or each as advised. */

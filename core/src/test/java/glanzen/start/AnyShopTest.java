@@ -135,13 +135,17 @@ class AnyShopTest {
                 continue;
             }
             Forecast now = forecaster.forecast(s, fresh);
-            assertEquals(1, now.under() + now.clean() + now.over(), 1e-9, route + "");
+            assertEquals(1, now.under() + now.clean() + now.over() + now.refused(), 1e-9, route + "");
             for (Proposal p : new Advisor(forecaster, shop.inventory)
                     .advise(s, fresh, ErrorBias.EVEN)
-                    .best()) {
+                    .proposals()) {
                 assertTrue(stops(p.setUp(), shop).isEmpty(), route + ": " + p.why());
                 ownsWhatIsLaid(p.setUp(), route + ": ");
-                assertTrue(good(p.forecast()) > good(now), route + ": " + p.why());
+                assertTrue(p.forecast().twenty().clean() > now.twenty().clean(), route + ": " + p.why());
+                assertEquals(
+                        forecaster.forecast(p.setUp(), fresh).twenty(),
+                        p.forecast().twenty(),
+                        "as that very draft is forecast");
             }
             Observation clean = Observation.roughly(Outcome.CLEAN, Amount.A_LITTLE, route.standard());
             RigEnsemble after = Learner.learn(fresh, forecaster.model(s), s.needKey(), clean, 7);

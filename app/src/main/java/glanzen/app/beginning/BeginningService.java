@@ -30,7 +30,6 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Stream;
@@ -97,7 +96,7 @@ class BeginningService {
             return begun;
         }
         SetUp setUp = Drafts.setUp(begun.draft(), made);
-        String name = setUp.plate().name() + " on " + setUp.stock().name().toLowerCase(Locale.ROOT);
+        String name = setUp.plate().name() + " on " + setUp.stock().name();
         String id = setUps.keep(name, begun.draft(), false).id();
         return new Begun(made, begun.draft(), begun.report(), begun.missing(), id);
     }
@@ -108,18 +107,16 @@ class BeginningService {
 
     private Begun begun(Kit made, Map<String, Doubt> doubts) {
         FirstPull first = FirstPull.of(made, inventory(made), preferences.get().roomC());
-        SetUp setUp = first.setUp();
-        if (setUp == null) {
+        SetUp usual = first.setUp();
+        if (usual == null) {
             return new Begun(made, null, null, first.missing(), null);
         }
-        Doubt doubt = doubts.getOrDefault(setUp.machine().id(), Doubt.OF_LABELS)
-                .with(doubts.getOrDefault(setUp.platformId(), Doubt.OF_LABELS));
+        Doubt doubt = doubts.getOrDefault(usual.machine().id(), Doubt.OF_LABELS)
+                .with(doubts.getOrDefault(usual.platformId(), Doubt.OF_LABELS));
+        RigEnsemble ensemble = RigEnsemble.around(doubt);
+        SetUp setUp = forecasts.first(usual, inventory(made), ensemble);
         return new Begun(
-                made,
-                Drafts.draft(setUp),
-                forecasts.answer(setUp, inventory(made), RigEnsemble.around(doubt)),
-                List.of(),
-                null);
+                made, Drafts.draft(setUp), forecasts.answer(setUp, inventory(made), ensemble), List.of(), null);
     }
 
     /** Every machine, cold and with every platform, is doubted as much as its kind deserves. */

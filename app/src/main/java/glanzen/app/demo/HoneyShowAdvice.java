@@ -30,8 +30,8 @@ final class HoneyShowAdvice {
                 .toList();
         return IntStream.range(0, setUps.size())
                 .parallel()
-                .mapToObj(i -> advisor.advise(setUps.get(i), ensembles.get(i), ErrorBias.OVER).best().stream()
-                        .findFirst()
+                .mapToObj(i -> advisor.advise(setUps.get(i), ensembles.get(i), ErrorBias.OVER)
+                        .first()
                         .map(Proposal::setUp)
                         .orElse(setUps.get(i)))
                 .toList();

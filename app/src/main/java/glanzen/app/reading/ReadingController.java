@@ -6,7 +6,6 @@ import glanzen.app.setup.SavedSetUp;
 import glanzen.app.setup.SetUpService;
 import glanzen.app.web.Pictures;
 import glanzen.diagnosis.Asking;
-import glanzen.diagnosis.Diagnosis.Evidence;
 import glanzen.diagnosis.Signs;
 import glanzen.learning.Fault;
 import glanzen.learning.Observation.Amount;
@@ -74,6 +73,7 @@ class ReadingController {
      * @param signs from an earlier reading; or else
      * @param ticked what a person saw
      * @param answers questions that were answered, yes or no
+     * @param kept whether the pull is one to keep, by its verdict; no if nothing is said
      */
     record KnownSigns(
             @Nullable String setUpId,
@@ -81,7 +81,8 @@ class ReadingController {
             @Nullable String pullId,
             @Nullable Signs signs,
             @Nullable Ticked ticked,
-            Map<Asking, Boolean> answers) {
+            Map<Asking, Boolean> answers,
+            @Nullable Boolean kept) {
         KnownSigns {
             new Checks()
                     .holds(
@@ -180,7 +181,11 @@ class ReadingController {
         SetUp setUp = readings.setUp(new Asked(known.setUpId(), known.runId(), known.pullId()));
         Ticked ticked = known.ticked();
         return ticked == null
-                ? why.of(setUp, new Evidence(Objects.requireNonNull(known.signs()), known.answers()), null)
+                ? why.again(
+                        setUp,
+                        Objects.requireNonNull(known.signs()),
+                        known.answers(),
+                        Boolean.TRUE.equals(known.kept()))
                 : why.ticked(setUp, ticked.outcome(), ticked.amount(), ticked.faults(), known.answers());
     }
 

@@ -163,7 +163,8 @@ class ReadingService {
         Lesson lesson = asked.pullId() != null
                 ? null
                 : stories.lesson(setUp, verdict.action().good()).orElse(null);
-        WhyView causes = why.of(setUp, new Evidence(signs, Map.of(), lesson), seen.observation());
+        WhyView causes = why.of(
+                setUp, new Evidence(signs, Map.of(), lesson, verdict.action().good()), seen.observation());
         String says = lesson == null ? "" : lesson.says(setUp.route());
         DesignView view = DesignView.of(setUp, expected.artwork());
         LogRead kept = new LogRead(

@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * What was read off a pull's pictures. Places are millimetres on the piece as read, from its lower left.
  *
  * @param title the verdict in a sentence
+ * @param kept whether it is one to keep, by that verdict
  * @param all measured over the whole design
  * @param stays the same for what is left after cutting
  * @param cut whether anything is cut away
@@ -29,6 +30,7 @@ import org.jspecify.annotations.Nullable;
 record ReadingView(
         String title,
         Verdict.Action action,
+        boolean kept,
         List<String> steps,
         FoundPlace place,
         MeasuresView all,

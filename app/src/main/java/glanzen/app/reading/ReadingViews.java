@@ -43,6 +43,7 @@ record ReadingViews(SetUp setUp, Expected expected, Reading reading, DesignView 
         return new ReadingView(
                 title,
                 verdict.action(),
+                verdict.action().good(),
                 verdict.steps(),
                 place(),
                 MeasuresView.of(reading.all()),

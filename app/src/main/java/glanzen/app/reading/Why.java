@@ -2,6 +2,7 @@ package glanzen.app.reading;
 
 import glanzen.advice.Advisor;
 import glanzen.advice.Proposal;
+import glanzen.app.preferences.PreferencesService;
 import glanzen.app.reading.WhyView.CauseView;
 import glanzen.app.reading.WhyView.NextView;
 import glanzen.app.reading.WhyView.QuestionView;
@@ -10,7 +11,8 @@ import glanzen.app.setup.ForecastService;
 import glanzen.diagnosis.Asking;
 import glanzen.diagnosis.Diagnosis;
 import glanzen.diagnosis.Diagnosis.Evidence;
-import glanzen.diagnosis.Remedy;
+import glanzen.diagnosis.NextChange;
+import glanzen.diagnosis.Signs;
 import glanzen.diagnosis.Ticked;
 import glanzen.forecast.Forecast;
 import glanzen.forecast.Forecaster;
@@ -34,12 +36,12 @@ import org.springframework.stereotype.Service;
 @Service
 class Why {
 
-    private static final int TWENTY = 20;
-
     private final ForecastService forecasts;
     private final Forecaster forecaster;
+    private final PreferencesService preferences;
 
-    Why(ForecastService forecasts, Forecaster forecaster) {
+    Why(ForecastService forecasts, Forecaster forecaster, PreferencesService preferences) {
+        this.preferences = preferences;
         this.forecasts = forecasts;
         this.forecaster = forecaster;
     }
@@ -54,19 +56,31 @@ class Why {
         Diagnosis found = Diagnosis.of(new Diagnosis.Case(setUp, model, ensemble, expected), evidence);
         Route route = setUp.route();
         RigEnsemble learned = seen == null ? ensemble : Learner.learn(ensemble, model, setUp.needKey(), seen, 1);
+        NextChange.Bench bench = new NextChange.Bench(
+                setUp,
+                ensemble,
+                learned,
+                forecaster,
+                new Advisor(forecaster, forecasts.inventory()),
+                preferences.get().bias());
         return new WhyView(
-                found.causes().stream()
-                        .map(l -> new CauseView(
-                                l.cause(), l.cause().label(route), l.cause().shows(), (int)
-                                        Math.round(TWENTY * l.share())))
-                        .filter(c -> c.ofTwenty() > 0)
+                found.ofTwenty().stream()
+                        .map(t -> new CauseView(
+                                t.cause(), t.cause().label(route), t.cause().shows(), t.pulls()))
                         .toList(),
                 found.shares(),
                 found.asking() == null
                         ? null
                         : new QuestionView(found.asking(), found.asking().question()),
-                next(found.best(), setUp, learned),
-                next(found.telling(), setUp, learned));
+                view(NextChange.best(found, bench), route),
+                NextChange.telling(found, bench).map(c -> view(c, route)).orElse(null));
+    }
+
+    /** From signs that were read off a picture before, with what was answered since. */
+    WhyView again(SetUp setUp, Signs signs, Map<Asking, Boolean> answers, boolean kept) {
+        Observation seen =
+                Observation.WENT_THROUGH.withCoverage(signs.coverage()).withSpill(signs.spillMm());
+        return of(setUp, new Evidence(signs, answers, null, kept), seen);
     }
 
     /** From what a person ticked, without a picture. */
@@ -75,40 +89,19 @@ class Why {
         return of(setUp, new Evidence(new Ticked(seen, faults), answers), seen);
     }
 
-    private NextView next(Diagnosis.Next next, SetUp setUp, RigEnsemble learned) {
-        Proposal proposal = changed(next.remedy(), setUp, learned);
+    private static NextView view(NextChange change, Route route) {
+        Proposal proposal = change.proposal();
+        Diagnosis.Next next = change.next();
         return new NextView(
                 next.remedy(),
-                next.remedy().label(setUp.route()),
+                next.remedy().label(route),
                 next.remedy().minutes(),
                 proposal == null
                         ? ""
-                        : proposal.changes().stream().map(Why::words).collect(Collectors.joining(", ")),
+                        : proposal.changes().stream().map(Difference::change).collect(Collectors.joining("; ")),
                 proposal == null ? null : Drafts.draft(proposal.setUp()),
-                (int) Math.round(TWENTY * next.good()),
-                next.ifGood().label(setUp.route()),
-                next.ifBad().label(setUp.route()));
-    }
-
-    private static String words(Difference d) {
-        return d.what() + ": " + d.after();
-    }
-
-    /**
-     * Heat and pressure are changed by the cheapest single change that leads to the middle of what is clean, as far as the rig is now
-     * known; nothing if that lies the other way.
-     */
-    private @Nullable Proposal changed(Remedy remedy, SetUp setUp, RigEnsemble learned) {
-        if (remedy != Remedy.MORE && remedy != Remedy.LESS) {
-            return null;
-        }
-        Forecast now = forecaster.forecast(setUp, learned);
-        double clean = Math.sqrt(now.window().least() * now.window().most());
-        boolean more = clean > now.dose().middle();
-        return more != (remedy == Remedy.MORE)
-                ? null
-                : new Advisor(forecaster, forecasts.inventory())
-                        .toward(setUp, learned, clean)
-                        .orElse(null);
+                change.good(),
+                next.ifGood().label(route),
+                next.ifBad().label(route));
     }
 }

@@ -15,14 +15,14 @@ import org.jspecify.annotations.Nullable;
  * @param shares of all causes, 0…1
  * @param question what to ask; nothing where no answer would tell much
  * @param best what most raises the chance of a good pull
- * @param telling what tells most of the cause
+ * @param telling what tells most of the cause; absent where that is the best anyway
  */
 record WhyView(
         List<CauseView> causes,
         Map<Cause, Double> shares,
         @Nullable QuestionView question,
         NextView best,
-        NextView telling) {
+        @Nullable NextView telling) {
 
     /** A cause with its words. */
     record CauseView(Cause cause, String label, String shows, int ofTwenty) {}

@@ -3,6 +3,7 @@ package glanzen.app.setup;
 import glanzen.advice.Advice;
 import glanzen.advice.Advisor;
 import glanzen.advice.ErrorBias;
+import glanzen.advice.FirstStack;
 import glanzen.advice.LongerSoak;
 import glanzen.advice.Proposal;
 import glanzen.advice.Schools;
@@ -20,7 +21,7 @@ import glanzen.app.setup.SetUpReport.ProposalView;
 import glanzen.app.setup.SetUpReport.RigView;
 import glanzen.app.setup.SetUpReport.SchoolView;
 import glanzen.app.setup.SetUpReport.Tick;
-import glanzen.app.setup.SetUpReport.TroubleView;
+import glanzen.app.setup.SetUpReport.TwentyView;
 import glanzen.app.setup.SetUpReport.WayView;
 import glanzen.app.setup.SetUpReport.WindowView;
 import glanzen.app.web.Turns;
@@ -45,7 +46,6 @@ import glanzen.steps.RunSheet;
 import glanzen.transfer.Transfer;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -117,14 +117,17 @@ public class ForecastService {
     public SetUpReport answer(SetUp setUp, Inventory shop, RigEnsemble ensemble) {
         List<Finding<SetUp>> findings = Rules.check(setUp, shop);
         boolean computable = Rules.computable(setUp);
-        Forecast forecast = computable ? forecaster.forecast(setUp, ensemble) : null;
+        boolean pullable = Rules.pullable(findings);
+        // What cannot be pulled comes out in no way.
+        Forecast forecast = computable && pullable ? forecaster.forecast(setUp, ensemble) : null;
         Expected expected = forecast == null ? null : expected(setUp, forecast);
         return new SetUpReport(
                 setUp.stack().thicknessMm(),
                 setUp.machine() instanceof Press press ? press.openingMm() : 0,
                 setUp.overfillMm(),
                 computable ? setUp.totalSeconds() : 0,
-                Rules.pullable(findings),
+                computable,
+                pullable,
                 findings.stream().map(ForecastService::view).toList(),
                 computable ? cautions(setUp) : List.of(),
                 expected,
@@ -140,11 +143,19 @@ public class ForecastService {
         return ScrapTest.why(setUp, forecast, pulled).orElse(null);
     }
 
-    /** Of twenty pulls of a set-up that can be computed: under, clean, over. */
-    public List<Integer> twenty(SetUp setUp) {
-        return Arrays.stream(forecaster.forecast(setUp, ensemble(setUp)).twenty())
-                .boxed()
-                .toList();
+    /** What comes of twenty pulls of a set-up that can be computed. */
+    public TwentyView twenty(SetUp setUp) {
+        return TwentyView.of(forecaster.forecast(setUp, ensemble(setUp)).twenty());
+    }
+
+    /** The set-up that a person begins with, where a route's usual one is this. */
+    public SetUp first(SetUp usual, Inventory shop, RigEnsemble ensemble) {
+        return FirstStack.of(usual, forecaster, shop, ensemble);
+    }
+
+    /** Share of good pulls of a set-up that can be computed, 0…1. */
+    public double clean(SetUp setUp) {
+        return forecaster.forecast(setUp, ensemble(setUp)).clean();
     }
 
     /** How much longer a plate soaks on a platform that is behind, to come out like the first; s. */
@@ -192,7 +203,7 @@ public class ForecastService {
                 way.says(),
                 Drafts.draft(way.setUp()),
                 way.present(),
-                Arrays.stream(way.forecast().twenty()).boxed().toList(),
+                TwentyView.of(way.forecast().twenty()),
                 way.setUp().totalSeconds());
     }
 
@@ -258,18 +269,7 @@ public class ForecastService {
                         setUp.stock().surface().spread(), setUp.stack().softBackingMm()),
                 ticks);
         return new Expected(
-                f.under(),
-                f.clean(),
-                f.over(),
-                f.refused(),
-                Arrays.stream(f.twenty()).boxed().toList(),
-                TroubleView.of(f),
-                f.coverage(),
-                f.spillMm(),
-                window,
-                f.nip(),
-                f.strips(),
-                heat(f.heat()));
+                TwentyView.of(f.twenty()), f.coverage(), f.spillMm(), window, f.nip(), f.strips(), heat(f.heat()));
     }
 
     private static List<HeatView> heat(List<HeatTrace> traces) {

@@ -8,13 +8,13 @@ import glanzen.app.setup.Draft.DraftLayer;
 import glanzen.app.setup.Draft.LayerKind;
 import glanzen.app.web.Conflict;
 import glanzen.app.web.NotFound;
-import glanzen.artwork.ArtworkShelf;
 import glanzen.kit.Kit;
 import glanzen.kit.Stock;
 import glanzen.measure.BadInput;
 import glanzen.measure.Checks;
 import glanzen.route.Route;
 import glanzen.setup.Inventory;
+import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
 import glanzen.start.StartingStack;
 import glanzen.start.StartingStack.Pick;
@@ -38,7 +38,7 @@ public class SetUpService {
     private final SetUpRepository setUps;
     private final KitService kit;
     private final PreferencesService preferences;
-    private final ArtworkShelf artworks;
+    private final ForecastService forecasts;
     private final Json json;
     private final Clock clock;
     private final EntityManager entities;
@@ -47,14 +47,14 @@ public class SetUpService {
             SetUpRepository setUps,
             KitService kit,
             PreferencesService preferences,
-            ArtworkShelf artworks,
+            ForecastService forecasts,
             Json json,
             Clock clock,
             EntityManager entities) {
         this.setUps = setUps;
         this.kit = kit;
         this.preferences = preferences;
-        this.artworks = artworks;
+        this.forecasts = forecasts;
         this.json = json;
         this.clock = clock;
         this.entities = entities;
@@ -116,7 +116,9 @@ public class SetUpService {
                 choice.filmId == null ? null : owned("filmId", all.film(choice.filmId)),
                 sheet(choice, owned("stockId", all.stock(choice.stockId))),
                 preferences.get().roomC());
-        return keep(choice.name, Drafts.draft(StartingStack.of(pick, new Inventory(kit.boards(), artworks))), false);
+        Inventory shop = forecasts.inventory();
+        SetUp usual = StartingStack.of(pick, shop);
+        return keep(choice.name, Drafts.draft(forecasts.first(usual, shop, forecasts.ensemble(usual))), false);
     }
 
     /** The sheet as it is cut for its piece. */

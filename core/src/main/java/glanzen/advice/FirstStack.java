@@ -1,0 +1,49 @@
+package glanzen.advice;
+
+import glanzen.forecast.Forecast;
+import glanzen.forecast.Forecaster;
+import glanzen.forecast.RigEnsemble;
+import glanzen.rules.Rules;
+import glanzen.setup.Inventory;
+import glanzen.setup.SetUp;
+import java.util.Comparator;
+
+/**
+ * What a set-up really begins with. A route's usual stack is chosen as machines are labelled; where the shelf has one that comes out
+ * better as they are doubted, fed and heated just as usual, that one is laid.
+ */
+public final class FirstStack {
+
+    /** From here on nobody would look for a better one: one pull of twenty. */
+    private static final int GOOD_ENOUGH = 19;
+
+    private FirstStack() {}
+
+    /**
+     * @param usual the stack that the route begins with
+     * @param ensemble what is known of the rig
+     * @return the usual one, or one with other shims or another soak of which more pulls of twenty come out
+     */
+    public static SetUp of(SetUp usual, Forecaster forecaster, Inventory shop, RigEnsemble ensemble) {
+        if (!Rules.computable(usual) || !Rules.pullable(Rules.check(usual, shop))) {
+            return usual;
+        }
+        Forecast now = forecaster.forecast(usual, ensemble);
+        if (now.twenty().clean() >= GOOD_ENOUGH) {
+            return usual;
+        }
+        return new Advisor(forecaster, shop)
+                .advise(usual, ensemble, ErrorBias.EVEN).proposals().stream()
+                        .filter(p -> asFed(p.setUp(), usual))
+                        .max(Comparator.comparingDouble(p -> p.forecast().clean()))
+                        .map(Proposal::setUp)
+                        .orElse(usual);
+    }
+
+    private static boolean asFed(SetUp proposed, SetUp usual) {
+        return proposed.pace() == usual.pace()
+                && proposed.passes() == usual.passes()
+                && proposed.turned() == usual.turned()
+                && proposed.heat().level() == usual.heat().level();
+    }
+}
