@@ -8,6 +8,7 @@ import glanzen.evening.Together.Part;
 import glanzen.packing.Passes.Pass;
 import glanzen.route.Mechanism;
 import glanzen.setup.SetUp;
+import glanzen.steps.Round;
 import glanzen.steps.RunSheet;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -86,25 +87,25 @@ record AllInHand(List<PieceInHand> pieces, Stretches stretches) {
         members.values().forEach(m -> m.piece.wentOn(m.made));
     }
 
-    private static Sort atOnce(Group group, Pass pass, List<Member> going) {
+    private Sort atOnce(Group group, Pass pass, List<Member> going) {
         SetUp all = Objects.requireNonNull(group.setUps().get(pass.ids()));
         Sort first =
                 going.stream().min(Comparator.comparingInt(m -> m.piece.job())).orElseThrow().alone;
         String names = going.stream().map(m -> m.piece.name()).collect(Collectors.joining(" + "));
         boolean dies = all.route().mechanism() == Mechanism.CUT;
-        Cycle cycle = dies
-                ? Rounds.dies(
+        Round round = dies
+                ? Round.dies(
                         going.stream()
                                 .map(m -> Objects.requireNonNull(m.alone.setUp()))
                                 .toList(),
                         all)
-                : Rounds.of(all, false);
+                : stretches.round(all, false);
         return Sort.with(
                 first.wanted(),
                 going.get(0).piece.operation().kind().label() + " at once, " + names,
                 first.setUpId(),
                 all,
-                cycle,
+                round,
                 dies ? eachReady(going) : RunSheet.preflight(all),
                 group.lays().get(pass.ids()));
     }

@@ -6,6 +6,7 @@ import glanzen.gluing.Building.CardStep;
 import glanzen.plan.Job;
 import glanzen.plan.Operation;
 import glanzen.schedule.Task.After;
+import glanzen.steps.Hands;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

@@ -1,5 +1,6 @@
 package glanzen.evening;
 
+import glanzen.steps.Round;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -15,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param pace what it counts as for a person's own pace: its set-up, or what hands do
  * @param usualSeconds how long hands usually take for it, s
  * @param setUpId the set-up it is done with; nothing where it is done by hand
- * @param cycle the round, where it is a batch
+ * @param round one pull among the others, where it is done with a set-up
  * @param ready what must lie ready for it
  * @param lay where things lie, if several go through at once
  */
@@ -29,7 +30,7 @@ public record Block(
         String pace,
         double usualSeconds,
         @Nullable String setUpId,
-        @Nullable Cycle cycle,
+        @Nullable Round round,
         List<String> ready,
         Together.@Nullable Lay lay) {
 

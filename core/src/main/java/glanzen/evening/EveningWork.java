@@ -16,25 +16,18 @@ import java.util.Map;
  */
 public record EveningWork(List<Task> tasks, Map<String, Block> blocks, List<Heater> heaters) {
 
-    /**
-     * All of some jobs, everything by itself.
-     *
-     * @param heaters how long what heats takes
-     * @param pace how much longer the person takes than usual
-     */
-    public static EveningWork of(List<Wanted> jobs, Heaters heaters, OwnPace pace) {
-        return of(jobs, heaters, pace, Together.NONE);
+    /** All of some jobs, everything by itself. */
+    public static EveningWork of(List<Wanted> jobs, Times times) {
+        return of(jobs, times, Together.NONE);
     }
 
     /**
      * All of some jobs.
      *
-     * @param heaters how long what heats takes
-     * @param pace how much longer the person takes than usual
      * @param together what of them goes through at once
      */
-    public static EveningWork of(List<Wanted> jobs, Heaters heaters, OwnPace pace, Together together) {
-        Stretches stretches = new Stretches(pace);
+    public static EveningWork of(List<Wanted> jobs, Times times, Together together) {
+        Stretches stretches = new Stretches(times);
         List<PieceInHand> pieces = new ArrayList<>();
         for (int job = 0; job < jobs.size(); job++) {
             for (int piece = 0; piece < jobs.get(job).job().pieces().size(); piece++) {
@@ -52,6 +45,7 @@ public record EveningWork(List<Task> tasks, Map<String, Block> blocks, List<Heat
                             .flatMap(p -> p.last().stream())
                             .toList());
         }
-        return new EveningWork(stretches.tasks(), stretches.blocks(), heaters.of(stretches.heating()));
+        return new EveningWork(
+                stretches.tasks(), stretches.blocks(), times.heaters().of(stretches.heating()));
     }
 }

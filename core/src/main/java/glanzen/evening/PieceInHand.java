@@ -10,6 +10,8 @@ import glanzen.plan.Operation;
 import glanzen.schedule.Task.After;
 import glanzen.setup.Gel;
 import glanzen.setup.SetUp;
+import glanzen.steps.Hands;
+import glanzen.steps.Round;
 import glanzen.steps.RunSheet;
 import glanzen.transfer.Drying;
 import java.util.ArrayList;
@@ -91,7 +93,8 @@ final class PieceInHand {
                     trimmed = false;
                 } else {
                     Sort sort = sort(operation);
-                    trimmed = sort.cycle() != null && sort.cycle().meanwhile().contains(Rounds.TRIM);
+                    trimmed = sort.round() != null
+                            && sort.round().cycle().meanwhile().contains(Round.TRIM);
                     int count = wanted.job().cards() * piece.perCard();
                     List<Made> there = operation.kind() == Operation.Kind.GEL ? onBench(count) : List.of();
                     List<Made> ahead = new ArrayList<>(stretches.scrap(sort));
@@ -152,8 +155,8 @@ final class PieceInHand {
         if (setUp == null) {
             return Sort.byHand(wanted, title, setting(operation.kind()), byHand(operation.kind()));
         }
-        Cycle cycle = Rounds.of(setUp, trimsNext());
-        return Sort.with(wanted, title, operation.setUpId(), setUp, cycle, RunSheet.preflight(setUp), null);
+        Round round = stretches.round(setUp, trimsNext());
+        return Sort.with(wanted, title, operation.setUpId(), setUp, round, RunSheet.preflight(setUp), null);
     }
 
     /** A stencil is sprayed so that it holds, and cleaned at once: gel that has set does not come off. */

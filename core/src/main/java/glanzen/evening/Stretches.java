@@ -1,6 +1,5 @@
 package glanzen.evening;
 
-import glanzen.evening.Cycle.Side;
 import glanzen.kit.Board;
 import glanzen.kit.HeatedRollers;
 import glanzen.kit.Platform;
@@ -11,6 +10,9 @@ import glanzen.schedule.Task.Hot;
 import glanzen.schedule.Task.On;
 import glanzen.setup.Heat;
 import glanzen.setup.SetUp;
+import glanzen.steps.Cycle.Side;
+import glanzen.steps.Hands;
+import glanzen.steps.Round;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -28,14 +30,19 @@ final class Stretches {
     /** Nobody wants longer stretches, s. */
     static final double STRETCH_SECONDS = 20 * 60;
 
-    private final OwnPace pace;
+    private final Times times;
     private final List<Task> tasks = new ArrayList<>();
     private final Map<String, Block> blocks = new HashMap<>();
     /** What heats, by its key, as some set-up uses it. */
     private final Map<String, SetUp> heating = new LinkedHashMap<>();
 
-    Stretches(OwnPace pace) {
-        this.pace = pace;
+    Stretches(Times times) {
+        this.times = times;
+    }
+
+    /** The round of a set-up. */
+    Round round(SetUp setUp, boolean trimmed) {
+        return Round.of(setUp, trimmed, times.known());
     }
 
     List<Task> tasks() {
@@ -94,11 +101,16 @@ final class Stretches {
             String title,
             @Nullable String setUpId,
             @Nullable SetUp setUp,
-            @Nullable Cycle cycle,
+            @Nullable Round round,
             int settingSeconds,
             double eachSeconds,
             List<String> ready,
             Together.@Nullable Lay lay) {
+
+        /** Each of so many, s. */
+        double eachSeconds(int count) {
+            return round == null ? eachSeconds : round.seconds(count);
+        }
 
         /** By hand, with nothing to be set before. */
         static Sort byHand(Wanted wanted, String title, double eachSeconds) {
@@ -116,12 +128,12 @@ final class Stretches {
                 String title,
                 @Nullable String setUpId,
                 SetUp setUp,
-                Cycle cycle,
+                Round round,
                 List<String> ready,
                 Together.@Nullable Lay lay) {
-            boolean loose = setUp.platform().isPresent() && !Rounds.taped(setUp);
+            boolean loose = setUp.platform().isPresent() && !Round.taped(setUp);
             int setting = loose ? Hands.SET_LOOSE.seconds() * setUp.plates().size() : 0;
-            return new Sort(wanted, title, setUpId, setUp, cycle, setting, cycle.seconds(), ready, lay);
+            return new Sort(wanted, title, setUpId, setUp, round, setting, round.seconds(), ready, lay);
         }
 
         String pace() {
@@ -134,7 +146,7 @@ final class Stretches {
         if (sort.setUp == null || sort.wanted.proven().contains(sort.setUpId)) {
             return List.of();
         }
-        int seconds = (int) Math.ceil(Objects.requireNonNull(sort.cycle).oneByOneSeconds());
+        int seconds = (int) Math.ceil(Objects.requireNonNull(sort.round).seconds(1));
         return List.of(new Made(add(sort, "Try on scrap: " + sort.title, 1, seconds, new Waits(), true), 0));
     }
 
@@ -143,8 +155,8 @@ final class Stretches {
         if (sort.setUp == null || sort.setUp.route().film().isEmpty()) {
             return List.of();
         }
-        Side foil = Rounds.foil(sort.setUp);
-        if (Objects.requireNonNull(sort.cycle).meanwhile().contains(foil)) {
+        Side foil = Round.foil(sort.setUp);
+        if (Objects.requireNonNull(sort.round).cycle().meanwhile().contains(foil)) {
             return List.of();
         }
         Sort cut = Sort.byHand(sort.wanted, "cut foil for: " + sort.title, foil.seconds());
@@ -159,7 +171,8 @@ final class Stretches {
      */
     List<Made> of(Sort sort, int count, List<Before> before, List<Made> first) {
         int setting = sort.settingSeconds;
-        double own = sort.eachSeconds * pace.factor(sort.pace());
+        double each = sort.eachSeconds(count);
+        double own = each * times.pace().factor(sort.pace());
         int parts = parts(count, Math.max(1, (int) ((STRETCH_SECONDS - setting) / own)));
         List<Made> made = new ArrayList<>();
         for (int n = 0; n < parts; n++) {
@@ -169,7 +182,7 @@ final class Stretches {
             before.forEach(b -> waits.forAll(b, to));
             Made.last(made).ifPresent(m -> waits.after.add(After.of(m.task)));
             first.stream().filter(m -> !m.over()).forEach(m -> waits.after.add(After.of(m.task)));
-            int seconds = (int) Math.ceil(setting + (to - from) * sort.eachSeconds);
+            int seconds = (int) Math.ceil(setting + (to - from) * each);
             made.add(new Made(add(sort, sort.title, to - from, seconds, waits, false), to));
         }
         return made;
@@ -177,7 +190,7 @@ final class Stretches {
 
     /** How much longer the person takes for a sort than hands usually do. */
     double factor(Sort sort) {
-        return pace.factor(sort.pace());
+        return times.pace().factor(sort.pace());
     }
 
     /** All of a sort in one stretch; {@code eachSeconds} of it are the person's own. */
@@ -213,7 +226,7 @@ final class Stretches {
     private String add(Sort sort, String title, int count, int seconds, Waits waits, boolean risky) {
         String job = sort.wanted.id();
         String id = job + "/" + tasks.size();
-        int own = (int) Math.max(1, Math.ceil(seconds * pace.factor(sort.pace())));
+        int own = (int) Math.max(1, Math.ceil(seconds * times.pace().factor(sort.pace())));
         SetUp s = sort.setUp;
         tasks.add(new Task(
                 id,
@@ -238,7 +251,7 @@ final class Stretches {
                         sort.pace(),
                         seconds,
                         sort.setUpId,
-                        sort.cycle,
+                        sort.round,
                         sort.ready,
                         sort.lay));
         return id;

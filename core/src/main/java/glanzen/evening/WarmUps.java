@@ -7,6 +7,7 @@ import glanzen.kit.Platform.Level;
 import glanzen.schedule.Heater;
 import glanzen.setup.Heat;
 import glanzen.setup.SetUp;
+import glanzen.steps.Hands;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;

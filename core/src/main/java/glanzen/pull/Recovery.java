@@ -12,14 +12,10 @@ import java.util.List;
  * the next soak a little behind.
  *
  * @param behindK how far below its set-point the platform is when the soak of each pull begins, first to last, K
- * @param roundSeconds from one pull to the next, s
  * @param waitSeconds how long it would have to stand in its dock before the next soak to be ready again, s; an hour at
  *     most, as where its heater is too weak
  */
-public record Recovery(List<Double> behindK, double roundSeconds, double waitSeconds) {
-
-    /** Laying, lifting, taking apart, with practised hands, s. */
-    public static final double HANDS_SECONDS = 20;
+public record Recovery(List<Double> behindK, double waitSeconds) {
 
     private static final double WORTH_SAYING_K = 1;
     private static final double LONGEST_WAIT_SECONDS = 3600;
@@ -49,13 +45,17 @@ public record Recovery(List<Double> behindK, double roundSeconds, double waitSec
             backK = run.backC() - s.roomC();
             now = Math.max(0, setPointK - lump.docked(backK, dockedSeconds));
         }
-        double round = on.seconds() + s.passes() * nip + (s.passes() - 1) * s.betweenSeconds() + dockedSeconds;
-        return new Recovery(behind, round, Math.min(LONGEST_WAIT_SECONDS, lump.secondsToReady(backK)));
+        return new Recovery(behind, Math.min(LONGEST_WAIT_SECONDS, lump.secondsToReady(backK)));
     }
 
     /** Whether it falls behind so far that it is worth saying. */
     public boolean matters() {
-        return settledK() >= WORTH_SAYING_K;
+        return matters(settledK());
+    }
+
+    /** Whether a platform so far behind, K, is worth a word. */
+    public static boolean matters(double behindK) {
+        return behindK >= WORTH_SAYING_K;
     }
 
     /** How far behind it is in the end, K. */

@@ -29,7 +29,8 @@ class AssemblingTest {
     private static EveningWork work(int cards, OwnPace pace, CardStep... steps) {
         Job job = new Job("Cards", cards, List.of(new JobPiece("Panel", Bench.SMOOTH.id(), 1, 90, 60, List.of())));
         Wanted wanted = new Wanted("job", job, Map.of(), Set.of(), List.of(steps));
-        return EveningWork.of(List.of(wanted), new WarmUps(heater -> OptionalDouble.empty()), pace);
+        return EveningWork.of(
+                List.of(wanted), new Times(new WarmUps(heater -> OptionalDouble.empty()), pace, Bench.KNOWN));
     }
 
     private static int seconds(EveningWork work) {

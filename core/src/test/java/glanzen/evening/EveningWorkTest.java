@@ -30,7 +30,8 @@ class EveningWorkTest {
     private static final SetUp FOIL = Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30);
     private static final SetUp DIE = Crafts.started(Route.THIN_CUT);
     private static final Map<String, SetUp> SET_UPS = Map.of("foil", FOIL, "die", DIE);
-    private static final WarmUps USUAL = new WarmUps(heater -> OptionalDouble.empty());
+    private static final WarmUps HEATERS = new WarmUps(heater -> OptionalDouble.empty());
+    private static final Times USUAL = new Times(HEATERS, OwnPace.USUAL, Bench.KNOWN);
 
     private static Operation by(Kind kind, String setUp) {
         return new Operation(kind, "", setUp);
@@ -39,7 +40,7 @@ class EveningWorkTest {
     private static EveningWork work(int cards, Set<String> proven, Operation... operations) {
         JobPiece piece = new JobPiece("Panel", Bench.SMOOTH.id(), 1, 90, 60, List.of(operations));
         Job job = new Job("Cards", cards, List.of(piece));
-        return EveningWork.of(List.of(new Wanted("job", job, SET_UPS, proven, List.of())), USUAL, OwnPace.USUAL);
+        return EveningWork.of(List.of(new Wanted("job", job, SET_UPS, proven, List.of())), USUAL);
     }
 
     private static int count(EveningWork work, String title) {
@@ -117,13 +118,11 @@ class EveningWorkTest {
         Job job = new Job("Cards", 30, List.of(piece));
         List<Wanted.GelOnBench> gel =
                 List.of(new Wanted.GelOnBench(0, 0, 90_000), new Wanted.GelOnBench(0, 1200, 80_000));
-        EveningWork work = EveningWork.of(
-                List.of(new Wanted("job", job, SET_UPS, Set.of(), List.of(), gel)), USUAL, OwnPace.USUAL);
+        EveningWork work = EveningWork.of(List.of(new Wanted("job", job, SET_UPS, Set.of(), List.of(), gel)), USUAL);
         assertEquals(28, count(work, "gel through a stencil"));
         assertEquals(30, count(work, "flock"));
         Job two = new Job("Cards", 2, List.of(piece));
-        EveningWork all = EveningWork.of(
-                List.of(new Wanted("job", two, SET_UPS, Set.of(), List.of(), gel)), USUAL, OwnPace.USUAL);
+        EveningWork all = EveningWork.of(List.of(new Wanted("job", two, SET_UPS, Set.of(), List.of(), gel)), USUAL);
         assertEquals(0, count(all, "gel through a stencil"));
         Task flock = first(all, "flock");
         assertEquals(1200, flock.notBefore());
@@ -138,10 +137,11 @@ class EveningWorkTest {
                 "Panel", Bench.SMOOTH.id(), 1, 90, 60, List.of(by(Kind.HOT_FOIL, "slow"), Operation.of(Kind.TRIM)));
         Wanted wanted =
                 new Wanted("job", new Job("Cards", 9, List.of(piece)), Map.of("slow", slow), Set.of("slow"), List.of());
-        EveningWork work = EveningWork.of(List.of(wanted), USUAL, OwnPace.USUAL);
+        EveningWork work = EveningWork.of(List.of(wanted), USUAL);
         assertEquals(0, count(work, "trim"));
         assertTrue(work.tasks().stream().mapToInt(Task::seconds).sum() >= 9 * 120);
-        assertTrue(work.blocks().values().iterator().next().cycle().says().contains("trim one"));
+        assertTrue(
+                work.blocks().values().iterator().next().round().cycle().says().contains("trim one"));
         assertEquals(9, count(work(9, Set.of("foil"), Operation.of(Kind.TRIM)), "trim"));
     }
 
@@ -152,8 +152,7 @@ class EveningWorkTest {
         JobPiece piece = new JobPiece("Panel", Bench.SMOOTH.id(), 1, 90, 60, List.of(by(Kind.HOT_FOIL, "foil")));
         Heater own = EveningWork.of(
                         List.of(new Wanted("job", new Job("Card", 1, List.of(piece)), SET_UPS, Set.of(), List.of())),
-                        told,
-                        OwnPace.USUAL)
+                        new Times(told, OwnPace.USUAL, Bench.KNOWN))
                 .heaters()
                 .get(0);
         assertEquals(777, own.warmUpSeconds().get(0));
@@ -168,9 +167,8 @@ class EveningWorkTest {
         assertEquals(1, OwnPace.of(List.of(new OwnPace.Took("foil", 600, 6000))).factor("foil"), 1e-9, "a break");
         JobPiece piece = new JobPiece("Panel", Bench.SMOOTH.id(), 1, 90, 60, List.of(by(Kind.HOT_FOIL, "foil")));
         Wanted wanted = new Wanted("job", new Job("Cards", 6, List.of(piece)), SET_UPS, Set.of("foil"), List.of());
-        int usual = first(EveningWork.of(List.of(wanted), USUAL, OwnPace.USUAL), "hot foil")
-                .seconds();
-        Task own = first(EveningWork.of(List.of(wanted), USUAL, slow), "hot foil");
+        int usual = first(EveningWork.of(List.of(wanted), USUAL), "hot foil").seconds();
+        Task own = first(EveningWork.of(List.of(wanted), new Times(HEATERS, slow, Bench.KNOWN)), "hot foil");
         assertEquals(1.25 * usual, own.seconds(), 2);
     }
 

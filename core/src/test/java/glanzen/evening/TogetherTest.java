@@ -36,7 +36,8 @@ class TogetherTest {
 
     private static final RigEnsemble FRESH = RigEnsemble.fresh();
     private static final Forecaster FORECASTER = new Forecaster(Crafts.ARTWORKS);
-    private static final WarmUps USUAL = new WarmUps(heater -> OptionalDouble.empty());
+    private static final Times USUAL =
+            new Times(new WarmUps(heater -> OptionalDouble.empty()), OwnPace.USUAL, Bench.KNOWN);
     private static final SetUp CUT = Crafts.started(Route.THIN_CUT);
 
     private static SetUp die(String id, double widthMm, double heightMm) {
@@ -103,9 +104,9 @@ class TogetherTest {
         Together together = together(jobs);
         assertEquals(1, together.groups().size());
         assertEquals(30, together.groups().get(0).passes().times());
-        EveningWork work = EveningWork.of(jobs, USUAL, OwnPace.USUAL, together);
+        EveningWork work = EveningWork.of(jobs, USUAL, together);
         assertEquals(Map.of("a", 30, "b", 12), pressed(work));
-        int apart = seconds(EveningWork.of(jobs, USUAL, OwnPace.USUAL));
+        int apart = seconds(EveningWork.of(jobs, USUAL));
         assertTrue(seconds(work) < apart - 12 * 12, seconds(work) + " instead of " + apart);
         plannedAndSound(work);
     }
@@ -161,10 +162,10 @@ class TogetherTest {
         assertEquals(12, group.passes().times());
         SetUp sheet = group.setUps().values().iterator().next();
         assertEquals(2, sheet.plates().size());
-        EveningWork work = EveningWork.of(jobs, USUAL, OwnPace.USUAL, together);
+        EveningWork work = EveningWork.of(jobs, USUAL, together);
         assertEquals(Map.of("First", 12, "Second", 12), pressed(work));
         plannedAndSound(work);
-        assertTrue(seconds(work) < seconds(EveningWork.of(jobs, USUAL, OwnPace.USUAL)));
+        assertTrue(seconds(work) < seconds(EveningWork.of(jobs, USUAL)));
         assertEquals(
                 List.of("First", "Second"),
                 sheet.plates().stream().map(Plate::name).sorted().toList());

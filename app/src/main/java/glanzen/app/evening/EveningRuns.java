@@ -61,9 +61,9 @@ class EveningRuns {
 
     /** A run is begun before anything is hot: its first stretch counts from the work on the first pull. */
     private static Kept atWork(Kept kept, String task, Block block, int at) {
-        int one = block.cycle() == null
+        int one = block.round() == null
                 ? block.seconds()
-                : (int) Math.ceil(block.cycle().oneByOneSeconds());
+                : (int) Math.ceil(block.round().seconds(1));
         return kept.begun(task, Math.max(at - one, kept.begun().getOrDefault(task, at)));
     }
 

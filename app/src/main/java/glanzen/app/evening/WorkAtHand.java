@@ -9,11 +9,13 @@ import glanzen.app.job.JobService;
 import glanzen.app.job.SavedJob;
 import glanzen.app.kit.KitService;
 import glanzen.app.rig.RigService;
+import glanzen.app.run.Rounds;
 import glanzen.app.run.ToldService;
 import glanzen.app.setup.SavedSetUp;
 import glanzen.app.setup.SetUpService;
 import glanzen.evening.EveningWork;
 import glanzen.evening.OwnPace;
+import glanzen.evening.Times;
 import glanzen.evening.Together;
 import glanzen.evening.Wanted;
 import glanzen.evening.Wanted.GelOnBench;
@@ -53,6 +55,7 @@ class WorkAtHand {
     private final DryingService dryings;
     private final KitService kit;
     private final ToldService told;
+    private final Rounds rounds;
     private final RigService rigs;
     private final Forecaster forecaster;
 
@@ -63,6 +66,7 @@ class WorkAtHand {
             DryingService dryings,
             KitService kit,
             ToldService told,
+            Rounds rounds,
             RigService rigs,
             Forecaster forecaster) {
         this.jobs = jobs;
@@ -71,6 +75,7 @@ class WorkAtHand {
         this.dryings = dryings;
         this.kit = kit;
         this.told = told;
+        this.rounds = rounds;
         this.rigs = rigs;
         this.forecaster = forecaster;
     }
@@ -83,10 +88,9 @@ class WorkAtHand {
         WarmUps warmUps = new WarmUps(
                 heater -> told.fromColdSeconds(heater).map(OptionalDouble::of).orElse(OptionalDouble.empty()));
         Together together = Together.of(wanted, forecaster.shelf(), this::clean);
-        EveningWork apart = EveningWork.of(wanted, warmUps, pace);
-        return together.groups().isEmpty()
-                ? List.of(apart)
-                : List.of(EveningWork.of(wanted, warmUps, pace, together), apart);
+        Times times = new Times(warmUps, pace, rounds);
+        EveningWork apart = EveningWork.of(wanted, times);
+        return together.groups().isEmpty() ? List.of(apart) : List.of(EveningWork.of(wanted, times, together), apart);
     }
 
     private double clean(SetUp s) {

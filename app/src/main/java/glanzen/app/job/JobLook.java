@@ -1,5 +1,6 @@
 package glanzen.app.job;
 
+import glanzen.app.setup.SetUpReport.TwentyView;
 import glanzen.finding.Finding;
 import glanzen.finding.Weight;
 import glanzen.plan.OffcutFit;
@@ -35,8 +36,8 @@ record JobLook(
      *
      * @param does the operations it can do
      * @param pullable nothing stops it
-     * @param twenty of twenty pulls: under, clean, over
-     * @param seconds time of one pull, s
+     * @param twenty what comes of twenty pulls; absent where something stops it
+     * @param seconds each pull, among as many as the job asks for, s
      * @param art what it makes on its piece
      */
     record WorkView(
@@ -44,7 +45,7 @@ record JobLook(
             Route route,
             List<Operation.Kind> does,
             boolean pullable,
-            List<Integer> twenty,
+            @Nullable TwentyView twenty,
             double seconds,
             ArtView art) {}
 

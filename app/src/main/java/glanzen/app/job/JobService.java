@@ -7,6 +7,7 @@ import glanzen.app.job.JobLook.WorkView;
 import glanzen.app.keeping.Json;
 import glanzen.app.kit.KitService;
 import glanzen.app.preferences.PreferencesService;
+import glanzen.app.run.Rounds;
 import glanzen.app.setup.Drafts;
 import glanzen.app.setup.ForecastService;
 import glanzen.app.setup.SavedSetUp;
@@ -33,6 +34,7 @@ import glanzen.setup.SetUp;
 import jakarta.persistence.EntityManager;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -51,6 +53,7 @@ public class JobService {
     private final KitService kit;
     private final SetUpService setUps;
     private final ForecastService forecasts;
+    private final Rounds rounds;
     private final PreferencesService preferences;
     private final Json json;
     private final EntityManager entities;
@@ -60,6 +63,7 @@ public class JobService {
             KitService kit,
             SetUpService setUps,
             ForecastService forecasts,
+            Rounds rounds,
             PreferencesService preferences,
             Json json,
             EntityManager entities) {
@@ -67,6 +71,7 @@ public class JobService {
         this.kit = kit;
         this.setUps = setUps;
         this.forecasts = forecasts;
+        this.rounds = rounds;
         this.preferences = preferences;
         this.json = json;
         this.entities = entities;
@@ -163,26 +168,29 @@ public class JobService {
     }
 
     private List<WorkView> works(Job job, Map<String, SetUp> all) {
-        return job.pieces().stream()
-                .flatMap(p -> p.operations().stream())
-                .map(Operation::setUpId)
-                .filter(Objects::nonNull)
-                .filter(all::containsKey)
-                .distinct()
-                .map(id -> work(id, all.get(id)))
+        Map<String, Integer> pulls = new LinkedHashMap<>();
+        for (JobPiece piece : job.pieces()) {
+            piece.operations().stream()
+                    .map(Operation::setUpId)
+                    .filter(id -> id != null && all.containsKey(id))
+                    .forEach(id -> pulls.merge(id, job.cards() * piece.perCard(), Integer::sum));
+        }
+        return pulls.entrySet().stream()
+                .map(e -> work(e.getKey(), all.get(e.getKey()), e.getValue()))
                 .toList();
     }
 
-    private WorkView work(String id, SetUp setUp) {
+    private WorkView work(String id, SetUp setUp, int pulls) {
+        boolean pullable = Rules.pullable(Rules.check(setUp, forecasts.inventory()));
         return new WorkView(
                 id,
                 setUp.route(),
                 Arrays.stream(Operation.Kind.values())
                         .filter(k -> k.doneBy(setUp.route()))
                         .toList(),
-                Rules.pullable(Rules.check(setUp, forecasts.inventory())),
-                forecasts.twenty(setUp),
-                setUp.totalSeconds(),
+                pullable,
+                pullable ? forecasts.twenty(setUp) : null,
+                rounds.of(setUp).seconds(pulls),
                 art(setUp));
     }
 

@@ -1,23 +1,25 @@
 package glanzen.app.run;
 
-import java.util.List;
+import glanzen.app.setup.SetUpReport.TwentyView;
 
 /**
  * What pull after pull does to a platform.
  *
  * @param matters whether it falls behind so far that it is worth saying
- * @param behindK how far below its set-point it is when each of the first pulls is laid, K
+ * @param behindK how far below its set-point it is, once it has settled, when a pull is laid without waiting, K
  * @param roundSeconds from one pull to the next, s
+ * @param waits whether it is waited for, since that makes more good pulls an hour than going on
  * @param waitSeconds how long it stands in its dock until it is ready again, by what was told of it or else as reckoned, s
- * @param first of twenty first pulls: under, clean, over
- * @param later of twenty pulls once it has settled
+ * @param first what comes of twenty first pulls
+ * @param later the same once it has settled, without waiting
  * @param soakLongerSeconds how much longer a soak makes up for it, s
  */
 record RecoveryView(
         boolean matters,
-        List<Double> behindK,
+        double behindK,
         double roundSeconds,
+        boolean waits,
         double waitSeconds,
-        List<Integer> first,
-        List<Integer> later,
+        TwentyView first,
+        TwentyView later,
         double soakLongerSeconds) {}

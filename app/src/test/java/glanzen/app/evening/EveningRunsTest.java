@@ -9,12 +9,13 @@ import glanzen.app.evening.EveningRequest.BenchHours;
 import glanzen.app.run.RunTold;
 import glanzen.app.run.RunTold.What;
 import glanzen.evening.Block;
-import glanzen.evening.Cycle;
-import glanzen.evening.Cycle.Stretch;
 import glanzen.evening.EveningWork;
 import glanzen.schedule.Schedule;
 import glanzen.schedule.Task;
 import glanzen.schedule.Task.After;
+import glanzen.steps.Cycle;
+import glanzen.steps.Cycle.Stretch;
+import glanzen.steps.Round;
 import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
@@ -75,7 +76,7 @@ class EveningRunsTest {
                 "foil",
                 600,
                 "foil",
-                Cycle.of(List.of(new Stretch(80, true)), List.of(), 0, 3),
+                new Round(Cycle.of(List.of(new Stretch(80, true)), List.of(), 0, 3), null),
                 List.of(),
                 null);
         Kept begun = EveningRuns.heard(keptOf(first), told("foil", 0, What.BEGUN), 60);

@@ -1,10 +1,10 @@
-package glanzen.evening;
+package glanzen.steps;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import glanzen.evening.Cycle.Side;
-import glanzen.evening.Cycle.Stretch;
+import glanzen.steps.Cycle.Side;
+import glanzen.steps.Cycle.Stretch;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;

@@ -1,4 +1,4 @@
-package glanzen.evening;
+package glanzen.steps;
 
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -1,4 +1,4 @@
-package glanzen.evening;
+package glanzen.steps;
 
 /** What hands take for what they do often: starting values for practised ones, to be corrected by a person's own runs. */
 public enum Hands {

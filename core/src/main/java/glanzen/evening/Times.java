@@ -1,0 +1,12 @@
+package glanzen.evening;
+
+import glanzen.steps.Round;
+
+/**
+ * How long things take.
+ *
+ * @param heaters how long what heats takes
+ * @param pace how much longer the person takes than usual
+ * @param known what the round of a batch depends on besides its set-up
+ */
+public record Times(Heaters heaters, OwnPace pace, Round.Known known) {}
