@@ -8,7 +8,7 @@
     waiting?: string;
     children?: Snippet<[T]>;
   }
-  let { question, waiting = 'One moment…', children }: Props = $props();
+  let { question, waiting = 'Loading…', children }: Props = $props();
   const away = $derived(
     question.trouble !== undefined && (question.trouble.status < 400 || question.trouble.status >= 500),
   );
@@ -23,6 +23,9 @@
     <!-- What was asked wrongly is not right the second time. -->
     {#if away}<button class="press" onclick={() => question.retry()}>Try again</button>{/if}
   </p>
+{/if}
+{#if question.slow && question.answer !== undefined}
+  <p role="status" class="text-soft py-1">Calculating…</p>
 {/if}
 {#if !children}
   <!-- The answer is drawn elsewhere. -->

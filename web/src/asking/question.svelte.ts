@@ -1,6 +1,8 @@
 import { Trouble } from '../api/client';
 import { world } from '../state/world.svelte';
 
+const PATIENCE_MS = 1000;
+
 /**
  * A question to the server: its answer, whether it is still out, and what went wrong. A new asking drops the one before;
  * an old answer stays in view, marked stale, until the new one is there.
@@ -9,6 +11,8 @@ export class Question<T> {
   answer = $state<T>();
   trouble = $state<Trouble>();
   loading = $state(false);
+  /** It has been out so long that a person wonders. */
+  slow = $state(false);
   #out?: AbortController;
   #last?: (signal: AbortSignal) => Promise<T>;
 
@@ -21,6 +25,7 @@ export class Question<T> {
     this.#out = out;
     this.#last = fetched;
     this.loading = true;
+    const patience = setTimeout(() => (this.slow = true), PATIENCE_MS);
     try {
       const answer = await fetched(out.signal);
       if (out.signal.aborted) return undefined;
@@ -31,7 +36,8 @@ export class Question<T> {
       if (!out.signal.aborted) this.trouble = asTrouble(trouble);
       return undefined;
     } finally {
-      if (!out.signal.aborted) this.loading = false;
+      clearTimeout(patience);
+      if (!out.signal.aborted) this.loading = this.slow = false;
     }
   }
 
@@ -51,7 +57,7 @@ export class Question<T> {
 
   abort() {
     this.#out?.abort();
-    this.loading = false;
+    this.loading = this.slow = false;
   }
 
   /** Forgets everything, because something else is looked at. */

@@ -1,5 +1,6 @@
 import { Trouble } from '../api/client';
 import { tell } from '../state/messages.svelte';
+import { world } from '../state/world.svelte';
 import { forget, remember, remembered } from './backup';
 
 const SAVE_AFTER_MS = 500;
@@ -49,6 +50,7 @@ export class Drafts<T extends object, K extends Kept> {
     this.#keeping = keeping;
     globalThis.addEventListener?.('pagehide', () => this.#atLast());
     globalThis.addEventListener?.('online', () => void this.settle());
+    world.watch(() => void this.follow());
   }
 
   /** What follows from what is on the page now. */
@@ -73,6 +75,26 @@ export class Drafts<T extends object, K extends Kept> {
     if (kept) this.#bringBack(kept);
     this.shown();
   }
+
+  /**
+   * Takes in what was changed elsewhere: on another page, in another tab, or by the server with something else. What is not saved
+   * here yet stays; saving it finds out. Undo brings back what stood here before.
+   */
+  async follow() {
+    const { kept } = this;
+    if (!kept || this.#changes !== this.#written || this.conflict) return;
+    const again = await this.#keeping.read(kept.id).catch(() => undefined);
+    const still = this.kept?.id === kept.id && this.#changes === this.#written;
+    if (!again || !still || again.version <= (this.kept?.version ?? 0)) return;
+    if (this.now) this.#past = [...this.#past.slice(-MOST_UNDO), this.now];
+    this.#future = [];
+    this.kept = again;
+    this.now = this.#keeping.value(again);
+    this.shown();
+  }
+
+  /** What follows once it is saved. */
+  protected wrote(): void {}
 
   #bringBack(kept: K) {
     const left = remembered<T>(this.#keeping.kind, kept.id);
@@ -155,6 +177,8 @@ export class Drafts<T extends object, K extends Kept> {
         forget(this.#keeping.kind, kept.id);
         if (this.#keeping.adopts) this.now = this.#keeping.value(again);
       }
+      this.wrote();
+      world.changedHere();
     } catch (trouble) {
       this.#failed(trouble, kept.id);
     }

@@ -9,7 +9,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import Tick from '../parts/Tick.svelte';
-  import Modal from 'flowbite-svelte/Modal.svelte';
+  import FormDialog from '../parts/FormDialog.svelte';
   import { api, asked, token, Trouble, trouble, type RouteView } from '../api/client';
   import Asked from '../asking/Asked.svelte';
   import { Question } from '../asking/question.svelte';
@@ -20,6 +20,7 @@
   import { readings } from '../parts/readings';
   import { kit } from '../state/kit.svelte';
   import { tell } from '../state/messages.svelte';
+  import { preferences } from '../state/preferences.svelte';
   import { outcomeWords } from './words';
 
   /** How one pull came out. Made anew for each pull, so that nothing of another one stands in it. */
@@ -30,12 +31,14 @@
     readOff?: () => Promise<Schemas['ScanView']>;
     /** Where a picture of it is read, if one can be. */
     reading?: string;
+    /** What was cut short in its run. */
+    cut?: string[];
     /** What is known already. */
     start?: Partial<Entry>;
     onclose: () => void;
     ondone: (id: string) => void;
   }
-  let { title, route, log, readOff, reading: readAt, start, onclose, ondone }: Props = $props();
+  let { title, route, log, readOff, reading: readAt, cut = [], start, onclose, ondone }: Props = $props();
 
   let entry = $state<Entry>({
     outcome: 'CLEAN',
@@ -107,7 +110,7 @@
   }
 </script>
 
-<Modal open {title} size="md" {onclose}>
+<FormDialog {title} size="md" {onclose}>
   <div class="text-ink grid gap-4">
     <div class="flex flex-wrap items-end justify-between gap-4">
       <div class="flex items-center gap-4">
@@ -122,6 +125,12 @@
       {#if readAt}<a class="press" href={readAt}>Read it from a picture</a>{/if}
       {#if readOff}<button class="press" onclick={scan}>Read it off the simulated scanner</button>{/if}
     </div>
+    {#each cut as said (said)}
+      <p class="border-ochre-line bg-ochre-wash border-l-4 px-3 py-2">
+        <strong>Cut short in this run:</strong>
+        {preferences.said(said)}.
+      </p>
+    {/each}
     {#if entry.outcome !== 'CLEAN'}
       <Choice
         label="How far off?"
@@ -203,4 +212,4 @@
       >{busy ? 'Logging…' : 'Put it in the logbook'}</button
     >
   </div>
-</Modal>
+</FormDialog>

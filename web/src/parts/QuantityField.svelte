@@ -2,9 +2,12 @@
   import TextField from './TextField.svelte';
   import { onMount } from 'svelte';
   import { api, asked, refusal } from '../api/client';
+  import { again, away } from '../asking/again';
   import { preferences } from '../state/preferences.svelte';
   import { duration } from './format';
   import { formReadings } from './readings';
+
+  const PATIENCE_MS = 1000;
 
   type Kind = 'LENGTH' | 'TEMPERATURE' | 'WEIGHT' | 'DURATION';
   interface Props {
@@ -33,6 +36,9 @@
 
   let typed = $state<string>();
   let unread = $state('');
+  /** The server takes its time. */
+  let waiting = $state(false);
+  let stop = () => {};
   let reading: { text: string; done: Promise<boolean> } | undefined;
   const printed = $derived(value === undefined ? '' : print(value));
   const wrong = $derived(unread || error);
@@ -65,6 +71,8 @@
   }
 
   async function meant(text: string): Promise<boolean> {
+    stop();
+    const patience = setTimeout(() => (waiting = true), PATIENCE_MS);
     try {
       const meant = await asked(api.POST('/api/quantities', { body: { kind, field: name, text } }));
       if (typed === text) typed = undefined;
@@ -73,14 +81,24 @@
       return true;
     } catch (trouble) {
       unread = refusal(trouble, '');
+      // What nobody could read yet stays as it was typed, and is read once somebody answers.
+      if (away(trouble)) stop = again(() => void read());
       return false;
     } finally {
+      clearTimeout(patience);
+      waiting = false;
       reading = undefined;
     }
   }
 
   const form = formReadings();
-  onMount(() => form?.add(read));
+  onMount(() => {
+    const leave = form?.add(read);
+    return () => {
+      stop();
+      leave?.();
+    };
+  });
 </script>
 
 <TextField
@@ -88,6 +106,7 @@
   {name}
   {hideLabel}
   {wrong}
+  hint={waiting ? 'Calculating…' : ''}
   class={extra}
   value={typed ?? printed}
   oninput={(text) => (typed = text)}

@@ -10,6 +10,8 @@
     value: string;
     oninput?: (text: string) => void;
     wrong?: string;
+    /** What happens with it just now. */
+    hint?: string;
     hideLabel?: boolean;
     class?: string;
   }
@@ -18,6 +20,7 @@
     value,
     oninput,
     wrong = '',
+    hint = '',
     hideLabel = false,
     class: extra = '',
     type = 'text',
@@ -41,6 +44,7 @@
       : 'px-2 py-1.5'}"
     oninput={(e: Event) => oninput?.((e.currentTarget as HTMLInputElement).value)}
   />
+  {#if hint}<p role="status" class="text-soft text-fine mt-1">{hint}</p>{/if}
   {#if wrong}
     <p id="{id}-wrong" role="alert" class="text-ochre text-fine mt-1">{wrong}</p>
   {/if}

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import Modal from 'flowbite-svelte/Modal.svelte';
+  import FormDialog from '../parts/FormDialog.svelte';
   import { Trouble, type Schemas } from '../api/client';
   import { kit, type Shelf } from '../state/kit.svelte';
   import { tell } from '../state/messages.svelte';
@@ -95,7 +95,7 @@
   />
 {/snippet}
 
-<Modal open title={id ? String(kept?.item.name) : `Add ${one(form.one)}`} size="md" {onclose}>
+<FormDialog title={id ? String(kept?.item.name) : `Add ${one(form.one)}`} size="md" {onclose}>
   <form
     class="text-ink grid gap-4 sm:grid-cols-2"
     onsubmit={(e) => {
@@ -161,4 +161,4 @@
       <button type="button" class="press press-quiet" onclick={onclose}>Leave it</button>
     </div>
   </form>
-</Modal>
+</FormDialog>

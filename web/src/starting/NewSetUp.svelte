@@ -1,7 +1,7 @@
 <script lang="ts">
   import TextField from '../parts/TextField.svelte';
   import Pick from '../parts/Pick.svelte';
-  import Modal from 'flowbite-svelte/Modal.svelte';
+  import FormDialog from '../parts/FormDialog.svelte';
   import { push } from 'svelte-spa-router';
   import {
     api,
@@ -15,6 +15,7 @@
   } from '../api/client';
   import { kit } from '../state/kit.svelte';
   import { routes } from '../state/routes.svelte';
+  import { world } from '../state/world.svelte';
   import { vocabulary } from '../state/vocabulary.svelte';
   import AddHere from '../shelving/AddHere.svelte';
   import { type Kind } from '../state/kinds.svelte';
@@ -47,6 +48,7 @@
   let platformId = $state('');
   let typedName = $state<string>();
   let wrong = $state('');
+  let starting = $state(false);
 
   const route = $derived(routes.of(chosen));
   const family = new Question<Plate[]>();
@@ -75,7 +77,7 @@
   const tool = $derived(tools.find((p) => p.id === plateId));
   const film = $derived(films.find((f) => f.id === filmId));
   const stock = $derived(stocks.find((s) => s.id === stockId));
-  const name = $derived(typedName ?? (tool && stock ? `${tool.name} on ${stock.name.toLowerCase()}` : ''));
+  const name = $derived(typedName ?? (tool && stock ? `${tool.name} on ${stock.name}` : ''));
   /** What the kit has none of, and which kinds would do. */
   const missing = $derived.by(() => {
     const lacks: { what: string; fits: (kind: Kind) => boolean; shelf: Shelf }[] = [];
@@ -126,6 +128,8 @@
   });
 
   async function start() {
+    if (starting) return;
+    starting = true;
     wrong = '';
     try {
       const body = {
@@ -139,17 +143,20 @@
         pieceWidthMm: piece?.widthMm,
         pieceHeightMm: piece?.heightMm,
       };
-      const saved = await asked(api.POST('/api/set-ups', { body }));
+      const saved = await world.kept(asked(api.POST('/api/set-ups', { body })));
+      // Whoever asked for it takes it before the window, and what it was asked for, is gone.
+      onkept?.(saved);
       open = false;
-      if (onkept) onkept(saved);
-      else await push(`/stack/${saved.id}`);
+      if (!onkept) await push(`/stack/${saved.id}`);
     } catch (trouble) {
       wrong = refusal(trouble);
+    } finally {
+      starting = false;
     }
   }
 </script>
 
-<Modal bind:open title="New set-up" size="lg">
+<FormDialog bind:open title="New set-up" size="lg">
   <div class="text-ink">
     <Pick label="How" bind:value={chosen}>
       {#each vocabulary.now.groups as { group, name } (group)}
@@ -192,9 +199,14 @@
   {#if wrong}<p role="alert" class="text-ochre">{wrong}</p>{/if}
   <button
     class="press press-strong"
-    disabled={missing.length > 0 || !tool || !stock || !machineId || (route?.film !== undefined && !film)}
+    disabled={starting ||
+      missing.length > 0 ||
+      !tool ||
+      !stock ||
+      !machineId ||
+      (route?.film !== undefined && !film)}
     onclick={start}
   >
     Build the stack
   </button>
-</Modal>
+</FormDialog>

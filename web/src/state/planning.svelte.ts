@@ -55,6 +55,12 @@ class Planning extends Drafts<Job, SavedJob> {
     return id === undefined || named !== undefined;
   }
 
+  /** The list of jobs calls it as it is called now. */
+  protected override wrote() {
+    const saved = this.kept;
+    if (saved) this.all = this.all.map((s) => (s.id === saved.id ? saved : s));
+  }
+
   protected override shown() {
     const body = this.job;
     if (body) void this.looked.ask((signal) => asked(api.POST('/api/jobs/look', { body, signal })));
@@ -68,7 +74,7 @@ class Planning extends Drafts<Job, SavedJob> {
   }
 
   async begin(job: Job): Promise<string> {
-    return (await asked(api.POST('/api/jobs', { body: job }))).id;
+    return (await world.kept(asked(api.POST('/api/jobs', { body: job })))).id;
   }
 }
 

@@ -22,6 +22,18 @@ class World {
     this.#turn(false);
   }
 
+  /** Waits until something is kept on the server, and tells everyone. */
+  async kept<T>(call: Promise<T>): Promise<T> {
+    const answer = await call;
+    this.changed();
+    return answer;
+  }
+
+  /** Tells other tabs alone: this one shows already what it has changed. */
+  changedHere() {
+    this.#others?.postMessage('changed');
+  }
+
   #turn(elsewhere: boolean) {
     this.revision++;
     this.#watchers.forEach((watcher) => watcher(elsewhere));

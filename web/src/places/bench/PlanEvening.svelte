@@ -1,5 +1,5 @@
 <script lang="ts">
-  import Modal from 'flowbite-svelte/Modal.svelte';
+  import FormDialog from '../../parts/FormDialog.svelte';
   import { api, asked, Trouble, type SavedJob } from '../../api/client';
   import NumberField from '../../parts/NumberField.svelte';
   import Tick from '../../parts/Tick.svelte';
@@ -89,7 +89,7 @@
   }
 </script>
 
-<Modal bind:open title="Plan an evening" size="md">
+<FormDialog bind:open title="Plan an evening" size="md">
   <form
     class="text-ink grid gap-4"
     onsubmit={(e) => {
@@ -142,4 +142,4 @@
     {#if wrong}<p role="alert" class="text-ochre">{wrong}</p>{/if}
     <button class="press press-strong justify-self-start">Plan it</button>
   </form>
-</Modal>
+</FormDialog>

@@ -1,7 +1,7 @@
 <script lang="ts">
   import TextField from '../../parts/TextField.svelte';
   import Pick from '../../parts/Pick.svelte';
-  import Modal from 'flowbite-svelte/Modal.svelte';
+  import FormDialog from '../../parts/FormDialog.svelte';
   import { api, asked, refusal } from '../../api/client';
   import NumberField from '../../parts/NumberField.svelte';
   import QuantityField from '../../parts/QuantityField.svelte';
@@ -45,7 +45,7 @@
   }
 </script>
 
-<Modal bind:open title="Gel spread" size="sm">
+<FormDialog bind:open title="Gel spread" size="sm">
   <form
     class="text-ink grid gap-3"
     onsubmit={(e) => {
@@ -87,4 +87,4 @@
     {#if wrong}<p role="alert" class="text-ochre">{wrong}</p>{/if}
     <button class="press press-strong" disabled={name.trim() === ''}>It begins to dry</button>
   </form>
-</Modal>
+</FormDialog>

@@ -74,7 +74,6 @@
     const at = starting;
     starting = -1;
     steps(piece.operations.map((o, k) => (k === at ? { ...o, setUpId: saved.id } : o)));
-    world.changed();
   }
 
   function move(from: number, to: number) {
@@ -175,7 +174,7 @@
               {@const here = work(operation)!}
               <p class="text-small basis-full {here.pullable ? 'text-soft' : 'text-ochre'}">
                 {#if !here.does.includes(operation.kind)}This set-up is for {routes.of(here.route)?.label}.
-                {:else if !here.pullable}Something stops it: open it.
+                {:else if !here.pullable || !here.twenty}This set-up can't be pressed yet: open it to see why.
                 {:else if here.art.laid && !same(here.art)}
                   Laid out on {preferences.lengthFigure(here.art.widthMm)} × {preferences.length(
                     here.art.heightMm,
@@ -189,7 +188,7 @@
                     onclick={() => put({ widthMm: here.art.widthMm, heightMm: here.art.heightMm })}
                     >cut the piece to that</button
                   >
-                {:else}{here.twenty[1]} of 20 {routes.of(here.route)?.good}, {duration(here.seconds)} a pull{/if}
+                {:else}{here.twenty.clean} of 20 {routes.of(here.route)?.good}, {duration(here.seconds)} each{/if}
               </p>
             {/if}
           </div>

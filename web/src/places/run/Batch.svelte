@@ -29,7 +29,6 @@
     return made.follow((signal) => asked(api.GET('/api/pulls/of-run/{runId}', { params, signal })));
   });
   const recovery = $derived(recovering.answer);
-  const settledK = $derived(recovery?.behindK.at(-1) ?? 0);
   const pulls = $derived(made.answer?.pulls ?? []);
 </script>
 
@@ -57,12 +56,20 @@
     </p>
   {/if}
   {#if recovery?.matters}
-    <p class="text-soft mt-2">
-      A pull every {duration(recovery.roundSeconds)} leaves the platform {preferences.degrees(settledK)} cooler
-      when the plate is laid: {recovery.later[1]} of 20 good instead of {recovery.first[1]}.
-      {#if recovery.soakLongerSeconds > 0}
-        Soak {duration(recovery.soakLongerSeconds)} longer from the third on, or let it stand in its dock for
-        {duration(recovery.waitSeconds)}.
+    <p class="text-soft mt-2" data-testid="recovery">
+      {#if recovery.waits}
+        A pull every {duration(recovery.roundSeconds)}, with {duration(recovery.waitSeconds)} for the platform to
+        get hot again: {recovery.first.clean} of 20 good. Without waiting it would be {preferences.degrees(
+          recovery.behindK,
+        )} cooler, {recovery.later.clean} of 20: fewer good ones an hour.
+      {:else}
+        A pull every {duration(recovery.roundSeconds)} leaves the platform {preferences.degrees(
+          recovery.behindK,
+        )} cooler when the plate is laid: {recovery.later.clean} of 20 good instead of {recovery.first.clean}.
+        Waiting {duration(recovery.waitSeconds)} each time would make fewer good ones an hour.
+        {#if recovery.soakLongerSeconds > 0}
+          Or soak {duration(recovery.soakLongerSeconds)} longer from the third on.
+        {/if}
       {/if}
     </p>
   {/if}

@@ -21,6 +21,7 @@
 
 <LogForm
   title="Log the pull"
+  cut={run.cut}
   route={routes.of(run.draft.route)}
   {log}
   reading={routes.of(run.draft.route)?.film ? `#/pulls/read?run=${run.id}` : undefined}

@@ -4,6 +4,7 @@
   import { clock } from '../../parts/format';
   import { cue } from '../../state/cue';
   import { preferences } from '../../state/preferences.svelte';
+  import { routes } from '../../state/routes.svelte';
   import { running } from '../../state/running.svelte';
   import Batch from './Batch.svelte';
   import PlaceGuide from './PlaceGuide.svelte';
@@ -33,6 +34,7 @@
   const stillOn = $derived(!run.simulated && run.platform?.on === true);
   const stalled = $derived(run.press.state === 'STALLED');
   const due = $derived(up || (step.kind === 'HEAT_UP' && run.platform?.ready === true));
+  const good = $derived(routes.of(run.draft.route)?.good ?? 'clean');
   const over = $derived(run.status !== 'OPEN');
   const ending = $derived(run.step === run.steps.length - 1 && !many);
 
@@ -137,6 +139,17 @@
         {/if}
       </div>
     {/each}
+    {#if run.warning}
+      <div
+        class="border-ochre-line bg-ochre-wash text-large mt-4 border-l-8 px-4 py-3"
+        role="alert"
+        data-testid="warning"
+      >
+        {preferences.said(run.warning.text)}{run.warning.good === undefined
+          ? '.'
+          : `: ${run.warning.good} of 20 would come out ${good}.`} Go on anyway? Press Space again, or wait.
+      </div>
+    {/if}
     {#if step.meanwhile.length > 0 && many}
       <p class="text-lead border-verdigris mt-4 border-l-4 pl-3">
         Meanwhile: {step.meanwhile.join('; ').toLowerCase()}.
@@ -174,11 +187,11 @@
           >
         {:else if next}
           <button class="press press-strong text-large min-h-14 px-8" onclick={() => running.act('NEXT')}>
-            {waiting ? 'Go on, not ready yet' : run.answer}
+            {run.warning ? 'Go on anyway' : waiting ? 'Go on, not ready yet' : run.answer}
           </button>
           {#if step.kind === 'PASS' && !run.simulated}
             <button class="press min-h-14" onclick={() => running.act('REVERSE_OUT')}
-              >It refuses the stack</button
+              >The press won't take it</button
             >
           {/if}
         {:else if !ending && (step.kind !== 'LOOK' || run.batch.toLog === 0)}

@@ -4,13 +4,20 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.support.GenericApplicationContext;
 
 /** A person's own workshop, empty to begin with, that can be switched off and on again. */
 public final class OwnBench implements AutoCloseable {
 
     private final Path data;
+    private final PassingClock clock = new PassingClock();
     private int port;
     private ConfigurableApplicationContext context;
 
@@ -27,11 +34,18 @@ public final class OwnBench implements AutoCloseable {
 
     private ConfigurableApplicationContext started() {
         return new SpringApplicationBuilder(GlanzenApplication.class)
+                .initializers(own -> ((GenericApplicationContext) own)
+                        .registerBean("clockOfTests", Clock.class, () -> clock, bean -> bean.setPrimary(true)))
                 .run("--server.port=" + port, "--glanzen.demo=false", "--glanzen.data=" + data);
     }
 
     public Caller caller() {
         return new Caller("http://localhost:" + port);
+    }
+
+    /** Lets time pass at the bench, as a person does who waits for a timer. */
+    public void pass(Duration time) {
+        clock.pass(time);
     }
 
     public void restart() {
@@ -42,5 +56,30 @@ public final class OwnBench implements AutoCloseable {
     @Override
     public void close() {
         context.close();
+    }
+
+    /** The clock on the wall, and what was waited besides. */
+    private static final class PassingClock extends Clock {
+
+        private volatile Duration passed = Duration.ZERO;
+
+        void pass(Duration time) {
+            passed = passed.plus(time);
+        }
+
+        @Override
+        public Instant instant() {
+            return Instant.now().plus(passed);
+        }
+
+        @Override
+        public ZoneId getZone() {
+            return ZoneOffset.UTC;
+        }
+
+        @Override
+        public Clock withZone(ZoneId zone) {
+            return this;
+        }
     }
 }

@@ -79,7 +79,11 @@ public final class Server implements BeforeAllCallback, ParameterResolver {
             System.setProperty("java.awt.headless", "true");
             Path data = Files.createTempDirectory(Path.of("target"), "data");
             ConfigurableApplicationContext context = new SpringApplicationBuilder(GlanzenApplication.class)
-                    .run("--server.port=0", "--glanzen.demo=true", "--glanzen.data=" + data.toAbsolutePath());
+                    .run(
+                            "--server.port=0",
+                            "--glanzen.demo=true",
+                            "--glanzen.seed=7",
+                            "--glanzen.data=" + data.toAbsolutePath());
             ByteArrayOutputStream demo = new ByteArrayOutputStream();
             try (Transfer transfer = context.getBean(Transfers.class).begin()) {
                 context.getBean(WorkshopArchive.class).write(demo, transfer);

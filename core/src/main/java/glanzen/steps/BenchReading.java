@@ -9,9 +9,21 @@ import org.jspecify.annotations.Nullable;
  * @param sped whether the clock runs faster than the hand: then it does not tell how long anything took
  * @param heater what heats; nothing where nothing does
  * @param stalled whether the press refuses the stack
+ * @param byHand whether nobody but the person sees what the press does
+ * @param openLines how many lines of what must lie ready are not ticked
  */
 public record BenchReading(
-        double elapsedSeconds, boolean sped, @Nullable HeaterReading heater, boolean stalled) {
+        double elapsedSeconds,
+        boolean sped,
+        @Nullable HeaterReading heater,
+        boolean stalled,
+        boolean byHand,
+        int openLines) {
+
+    /** With devices that are seen, and everything ready. */
+    public BenchReading(double elapsedSeconds, boolean sped, @Nullable HeaterReading heater, boolean stalled) {
+        this(elapsedSeconds, sped, heater, stalled, false, 0);
+    }
 
     /**
      * What the lights and the thermometer of a heater say.

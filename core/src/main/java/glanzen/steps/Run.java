@@ -4,6 +4,8 @@ import glanzen.setup.Heat;
 import glanzen.setup.SetUp;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
 
 /**
  * A run of a set-up as a state machine: an action goes in, the next state and what devices are to do come out. It remembers
@@ -20,7 +22,7 @@ public final class Run {
 
     /** The instructions of the round that is on. */
     public List<Step> steps(RunState now) {
-        return Round.of(setUp, now);
+        return RoundSteps.of(setUp, now);
     }
 
     /** The instruction that is on. */
@@ -43,9 +45,12 @@ public final class Run {
         }
         List<DeviceCommand> commands = new ArrayList<>();
         RunState next = switch (action) {
-            case NEXT -> onward(left(now, bench, commands), commands);
+            case NEXT -> next(now, bench, commands);
             case BACK -> entered(now.at(Math.max(0, now.step() - 1)), now.step(), commands);
             case REVERSE_OUT -> {
+                if (step(now).kind() != Step.Kind.PASS || !(bench.stalled() || bench.byHand())) {
+                    throw new RunRefused("Nothing is stuck in the press, so there is nothing to reverse out.");
+                }
                 commands.add(new DeviceCommand.Clear());
                 commands.add(new DeviceCommand.Dock(true));
                 yield entered(now.at(firstOf(now, Step.Kind.LAY)), now.step(), commands);
@@ -64,6 +69,28 @@ public final class Run {
             }
         };
         return new Moved(next, List.copyOf(commands));
+    }
+
+    /** A step that is cut short is left the second time it is asked for: the first time it is said what that does. */
+    private RunState next(RunState now, BenchReading bench, List<DeviceCommand> commands) {
+        Optional<Shortcut> cut = Shortcut.of(setUp, step(now), bench);
+        if (cut.isPresent() && !now.warned()) {
+            return now.warning();
+        }
+        RunState left = left(now, bench, commands);
+        return onward(cut.map(c -> left.cutting(c.kept())).orElse(left), commands);
+    }
+
+    /** What leaving the step that is on would cut short, once that was asked for; nothing where it would not, or not any more. */
+    public Optional<Shortcut> shortcut(RunState now, BenchReading bench) {
+        return now.warned() ? Shortcut.of(setUp, step(now), bench) : Optional.empty();
+    }
+
+    /** What was cut short for the oldest pull that is not logged yet. */
+    public List<Cut> cut(RunState state) {
+        List<Cut> cut =
+                state.pressed().isEmpty() ? state.cut() : state.pressed().get(0).cut();
+        return cut == null ? List.of() : cut;
     }
 
     /** What follows a step that is done: the next one, or the next round. */
@@ -156,7 +183,7 @@ public final class Run {
     }
 
     private int firstOf(RunState now, Step.Kind kind) {
-        return Math.max(0, Round.first(steps(now), kind));
+        return Math.max(0, RoundSteps.first(steps(now), kind));
     }
 
     /** The set-up of the oldest pull that is not logged yet, warmed as long as it was, not as long as was meant. */
@@ -164,11 +191,17 @@ public final class Run {
         Double warmed = state.pressed().isEmpty()
                 ? state.warmedSeconds()
                 : state.pressed().get(0).warmedSeconds();
+        SetUp behind = cut(state).stream()
+                .map(Cut::behindK)
+                .filter(Objects::nonNull)
+                .findFirst()
+                .map(k -> setUp.withHeat(setUp.onPlatform().behind(k)))
+                .orElse(setUp);
         if (warmed == null) {
-            return setUp;
+            return behind;
         }
         double seconds = Math.min(Heat.LONGEST_SECONDS, warmed);
-        return setUp.heat() instanceof Heat.HotRollers hot ? setUp.withHeat(hot.on(seconds)) : setUp.withSoak(seconds);
+        return setUp.heat() instanceof Heat.HotRollers hot ? setUp.withHeat(hot.on(seconds)) : behind.withSoak(seconds);
     }
 
     /** What is being forgotten at a step. */

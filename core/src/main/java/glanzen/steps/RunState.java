@@ -2,6 +2,7 @@ package glanzen.steps;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -17,6 +18,8 @@ import org.jspecify.annotations.Nullable;
  * @param out whether the pull of this round is among those that went through
  * @param warmedSeconds how long the plate of this round really soaked, or how long rollers have been on as far as their heat
  *     tells, s; nothing while that is not known
+ * @param warnedOf the step of which it was said that it would be cut short, and may be therefore; nothing where nothing was said
+ * @param cut what was cut short in this round
  */
 public record RunState(
         int step,
@@ -27,21 +30,36 @@ public record RunState(
         int rejected,
         List<Pressed> pressed,
         boolean out,
-        @Nullable Double warmedSeconds) {
+        @Nullable Double warmedSeconds,
+        @Nullable Integer warnedOf,
+        @Nullable List<Cut> cut) {
 
     /** Most good pulls that a run can be asked for. */
     public static final int MOST = 500;
 
-    /** A pull that went through the machine; how long it was warmed, as in {@link RunState#warmedSeconds}. */
-    public record Pressed(@Nullable Double warmedSeconds) {}
+    /**
+     * A pull that went through the machine.
+     *
+     * @param warmedSeconds how long it was warmed, as in {@link RunState#warmedSeconds}
+     * @param cut what was cut short for it
+     */
+    public record Pressed(
+            @Nullable Double warmedSeconds, @Nullable List<Cut> cut) {
+
+        public Pressed {
+            // Runs from before this was kept have none.
+            cut = cut == null ? List.of() : List.copyOf(cut);
+        }
+    }
 
     public RunState {
         pressed = List.copyOf(pressed);
+        cut = cut == null ? List.of() : List.copyOf(cut);
     }
 
     /** A run that has just begun. */
     public static RunState begun(int wanted) {
-        return new RunState(0, true, false, wanted, 0, 0, List.of(), false, null);
+        return new RunState(0, true, false, wanted, 0, 0, List.of(), false, null, null, List.of());
     }
 
     /** Whether it makes more than one. */
@@ -64,16 +82,43 @@ public record RunState(
         return good + pressed.size() + (out ? 0 : 1) >= wanted;
     }
 
+    /** Whether it was said that the step that is on would be cut short. */
+    boolean warned() {
+        return warnedOf != null && warnedOf == step;
+    }
+
     RunState at(int changed) {
-        return new RunState(changed, warming, left, wanted, good, rejected, pressed, out, warmedSeconds);
+        return new RunState(changed, warming, left, wanted, good, rejected, pressed, out, warmedSeconds, null, cut);
     }
 
     RunState warmed(@Nullable Double seconds) {
-        return new RunState(step, warming, left, wanted, good, rejected, pressed, out, seconds);
+        return new RunState(step, warming, left, wanted, good, rejected, pressed, out, seconds, warnedOf, cut);
     }
 
     RunState givenUp() {
-        return new RunState(step, warming, true, wanted, good, rejected, pressed, out, warmedSeconds);
+        return new RunState(step, warming, true, wanted, good, rejected, pressed, out, warmedSeconds, null, cut);
+    }
+
+    /** It was said that this step would be cut short. */
+    RunState warning() {
+        return new RunState(step, warming, left, wanted, good, rejected, pressed, out, warmedSeconds, step, cut);
+    }
+
+    /** This step was cut short all the same; of a pull that went through already, it is kept with that. */
+    RunState cutting(Cut more) {
+        List<Pressed> through = new ArrayList<>(pressed);
+        if (out && !through.isEmpty()) {
+            Pressed last = through.remove(through.size() - 1);
+            through.add(new Pressed(last.warmedSeconds, and(last.cut, more)));
+        }
+        return new RunState(
+                step, warming, left, wanted, good, rejected, through, out, warmedSeconds, null, and(cut, more));
+    }
+
+    private static List<Cut> and(@Nullable List<Cut> said, Cut more) {
+        return Stream.concat(Stream.ofNullable(said).flatMap(List::stream), Stream.of(more))
+                .distinct()
+                .toList();
     }
 
     /** The pull of this round went through. */
@@ -82,13 +127,13 @@ public record RunState(
             return this;
         }
         List<Pressed> more = new ArrayList<>(pressed);
-        more.add(new Pressed(warmedSeconds));
-        return new RunState(step, warming, left, wanted, good, rejected, more, true, warmedSeconds);
+        more.add(new Pressed(warmedSeconds, cut));
+        return new RunState(step, warming, left, wanted, good, rejected, more, true, warmedSeconds, warnedOf, cut);
     }
 
     /** The next round, or this one again. */
     RunState round(boolean fromCold) {
-        return new RunState(0, fromCold, left, wanted, good, rejected, pressed, false, null);
+        return new RunState(0, fromCold, left, wanted, good, rejected, pressed, false, null, null, List.of());
     }
 
     /** The oldest pull that is not logged yet was logged. */
@@ -103,6 +148,8 @@ public record RunState(
                 rejected + (wasGood ? 0 : 1),
                 through.pressed.subList(1, through.pressed.size()),
                 through.out,
-                warmedSeconds);
+                warmedSeconds,
+                warnedOf,
+                cut);
     }
 }

@@ -21,7 +21,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 class BatchTest {
 
     private static final BenchReading CALM =
-            new BenchReading(31, false, new BenchReading.HeaterReading(true, 112.0, false, 400), false);
+            new BenchReading(900, false, new BenchReading.HeaterReading(true, 112.0, false, 900), false);
 
     private static RunState next(Run run, RunState state) {
         return run.act(state, RunAction.NEXT, CALM).state();

@@ -24,7 +24,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 class RunTest {
 
     private static final BenchReading CALM =
-            new BenchReading(31, false, new HeaterReading(true, 112.0, false, 400), false);
+            new BenchReading(900, false, new HeaterReading(true, 112.0, false, 900), false);
 
     private static final RunState BEGUN = RunState.begun(1);
 
@@ -89,6 +89,53 @@ class RunTest {
         RunState state =
                 run.act(at(run, Step.Kind.HEAT_UP), RunAction.NEXT, hand).state();
         assertEquals(700, run.pulled(state).heat().seconds());
+    }
+
+    @Test
+    void whatIsCutShortIsSaidOnceAndKeptWithThePull() {
+        Run run = new Run(Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30));
+        BenchReading early = new BenchReading(1, false, new HeaterReading(true, 21.0, false, 1), false, false, 6);
+        for (Step.Kind kind : List.of(Step.Kind.PREPARE, Step.Kind.HEAT_UP, Step.Kind.SOAK, Step.Kind.COOL)) {
+            RunState on = at(run, kind);
+            RunState asked = run.act(on, RunAction.NEXT, early).state();
+            assertEquals(on.step(), asked.step(), kind + " is not left at once");
+            assertTrue(run.shortcut(asked, early).isPresent());
+            assertTrue(run.shortcut(asked, CALM).isEmpty(), "what was waited for after all is not cut short");
+            RunState left = run.act(asked, RunAction.NEXT, early).state();
+            assertEquals(on.step() + 1, left.step(), kind + " is left when asked again");
+            assertEquals(List.of(kind), run.cut(left).stream().map(Cut::kind).toList());
+            assertEquals(List.of(), run.cut(run.act(asked, RunAction.NEXT, CALM).state()));
+        }
+        RunState soaking =
+                run.act(at(run, Step.Kind.SOAK), RunAction.NEXT, early).state();
+        RunState soaked = run.act(soaking, RunAction.NEXT, early).state();
+        assertEquals("Soaked {s:1} of {s:30}", run.cut(soaked).get(0).says());
+        assertEquals(1, run.pulled(soaked).onPlatform().soakSeconds());
+        RunState cold = run.act(
+                        run.act(at(run, Step.Kind.HEAT_UP), RunAction.NEXT, early)
+                                .state(),
+                        RunAction.NEXT,
+                        early)
+                .state();
+        assertEquals(91, run.pulled(cold).onPlatform().behindK(), 1e-9);
+        BenchReading byHand = new BenchReading(1, false, new HeaterReading(true, null, false, 2), false, true, 0);
+        RunState told =
+                run.act(at(run, Step.Kind.HEAT_UP), RunAction.NEXT, byHand).state();
+        assertTrue(run.cut(run.act(told, RunAction.NEXT, byHand).state()).get(0).untold(), "it teaches nothing");
+    }
+
+    @Test
+    void nothingIsReversedOutThatDidNotStall() {
+        Run run = new Run(Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30));
+        for (Step.Kind kind : List.of(Step.Kind.PREPARE, Step.Kind.SOAK, Step.Kind.PASS)) {
+            assertThrows(RunRefused.class, () -> run.act(at(run, kind), RunAction.REVERSE_OUT, CALM), kind + "");
+        }
+        BenchReading byHand = new BenchReading(1, false, null, false, true, 0);
+        assertEquals(
+                Step.Kind.LAY,
+                run.step(run.act(at(run, Step.Kind.PASS), RunAction.REVERSE_OUT, byHand)
+                                .state())
+                        .kind());
     }
 
     @Test

@@ -86,6 +86,7 @@ public class PullArchive {
                 p.spillMm,
                 Arrays.asList(json.read(p.faults, Fault[].class)),
                 p.note,
+                Arrays.asList(json.read(p.cut, String[].class)),
                 p.position,
                 p.expectedUnder,
                 p.expectedClean,
@@ -122,6 +123,7 @@ public class PullArchive {
             pull.spillMm = record.spillMm();
             pull.faults = json.write(record.faults());
             pull.note = record.note();
+            pull.cut = json.write(record.cut());
             pull.freeze(snapshot.setUp(), json.write(snapshot));
             pull.position = record.position();
             pull.expectedUnder = record.expectedUnder();

@@ -65,6 +65,11 @@ class PullEntity {
 
     String note = "";
 
+    /** What was cut short in its run, sentences as JSON. */
+    @AsText
+    @Column(name = "cut_short")
+    String cut = "[]";
+
     @AsText
     @Nullable
     String readOff;

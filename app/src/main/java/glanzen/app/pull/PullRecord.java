@@ -22,6 +22,7 @@ public record PullRecord(
         @Nullable Double spillMm,
         List<Fault> faults,
         String note,
+        @Nullable List<String> cut,
         double position,
         double expectedUnder,
         double expectedClean,
@@ -45,5 +46,7 @@ public record PullRecord(
                 .present("pulls.note", note, "a note, perhaps empty")
                 .present("pulls.snapshot", snapshot, "the set-up that was pulled")
                 .done();
+        // Files from before this was kept have none.
+        cut = cut == null ? List.of() : List.copyOf(cut);
     }
 }

@@ -18,11 +18,11 @@ import glanzen.app.web.NotFound;
 import glanzen.inspect.Figure;
 import glanzen.kit.Film;
 import glanzen.learning.Fault;
-import glanzen.learning.Observation;
 import glanzen.learning.Observation.Outcome;
 import glanzen.measure.Checks;
 import glanzen.setup.Difference;
 import glanzen.setup.SetUp;
+import glanzen.steps.Cut;
 import jakarta.persistence.EntityManager;
 import java.time.Instant;
 import java.util.Arrays;
@@ -100,15 +100,19 @@ public class PullService {
         pull.loggedAt = at;
         pull.runId = entry.runId();
         pull.title = pulled.title();
-        Observation seen = entry.seen(setUp.route().standard());
+        pull.cut = json.write(pulled.cut().stream().map(Cut::says).toList());
         write(pull, entry);
         pull.freeze(setUp, json.write(Snapshot.of(setUp)));
         pull.expectedUnder = told.expected().under();
         pull.expectedClean = told.expected().clean();
         pull.expectedOver = told.expected().over();
-        if (entry.telling()) {
-            rigs.learn(setUp, told.model(), seen);
+        boolean telling = entry.telling() && pulled.cut().stream().noneMatch(Cut::untold);
+        if (telling) {
+            rigs.learn(setUp, told.model(), entry.seen(setUp.route().standard()));
             learnGive(setUp, entry);
+        } else {
+            // What dust or a wrong side spoiled went through all the same.
+            rigs.wentThrough(setUp, told.model());
         }
         pull.position = forecasts.position(setUp, forecasts.again(told));
         entities.persist(pull);
@@ -130,14 +134,14 @@ public class PullService {
     private Pulled pulled(LogEntry entry, SetUp toldOf) {
         String title = entry.title().trim();
         if (entry.runId() == null) {
-            return new Pulled(toldOf, title, false);
+            return new Pulled(toldOf, title, false, List.of());
         }
         boolean first = pulls.findAllByRunIdOrderByNumber(entry.runId()).isEmpty();
         Pulled of = runs.logged(entry.runId(), entry.outcome() == Outcome.CLEAN);
         // A leftover's foil is spent by the first pull; those after it take theirs from the roll.
         SetUp setUp =
                 first ? of.setUp() : of.setUp().withLayout(of.setUp().layout().fromTheRoll());
-        return new Pulled(setUp, of.scrap() ? title + ON_SCRAP : title, of.scrap());
+        return new Pulled(setUp, of.scrap() ? title + ON_SCRAP : title, of.scrap(), of.cut());
     }
 
     private void write(PullEntity pull, LogEntry entry) {
@@ -252,6 +256,7 @@ public class PullService {
                 p.spillMm,
                 Arrays.asList(json.read(p.faults, Fault[].class)),
                 p.note,
+                Arrays.asList(json.read(p.cut, String[].class)),
                 p.expectedUnder,
                 p.expectedClean,
                 p.expectedOver,

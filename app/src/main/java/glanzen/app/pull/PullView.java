@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param plate tool, stock, film and machine by name, as they were; no film where none was taken
  * @param coverage share covered, if read off
  * @param spillMm spill, if read off
+ * @param cut what was cut short in its run, in sentences
  * @param expectedClean chance of clean that was forecast before it was pulled
  * @param proven its set-up was made the proven recipe
  * @param read what was read off its picture; nothing where it was not
@@ -41,6 +42,7 @@ public record PullView(
         @Nullable Double spillMm,
         List<Fault> faults,
         String note,
+        List<String> cut,
         double expectedUnder,
         double expectedClean,
         double expectedOver,

@@ -40,6 +40,7 @@ public class RunArchive {
                         r.state(json),
                         r.simulated,
                         r.scrap,
+                        r.seed,
                         r.stepStartedAt,
                         List.copyOf(r.ticked(json)),
                         r.createdAt))
@@ -62,6 +63,7 @@ public class RunArchive {
             run.platformId = setUp.platformId();
             run.simulated = record.simulated();
             run.scrap = record.scrap();
+            run.seed = record.seed();
             run.stepStartedAt = record.stepStartedAt();
             run.ticked = json.write(record.ticked());
             run.createdAt = record.createdAt();

@@ -6,6 +6,7 @@ import glanzen.app.device.Devices;
 import glanzen.app.device.Feeder;
 import glanzen.app.device.Feeder.Fed;
 import glanzen.app.device.Heater;
+import glanzen.app.keeping.Json;
 import glanzen.setup.SetUp;
 import glanzen.steps.BenchReading;
 import glanzen.steps.BenchReading.HeaterReading;
@@ -23,11 +24,13 @@ class RunBench {
     private final Devices devices;
     private final BenchClock benchClock;
     private final Clock clock;
+    private final Json json;
 
-    RunBench(Devices devices, BenchClock benchClock, Clock clock) {
+    RunBench(Devices devices, BenchClock benchClock, Clock clock, Json json) {
         this.devices = devices;
         this.benchClock = benchClock;
         this.clock = clock;
+        this.json = json;
     }
 
     Instant now(boolean simulated) {
@@ -63,7 +66,7 @@ class RunBench {
                 .map(h -> new HeaterReading(h.docked(), h.celsius(), h.switchedItselfOff(), h.onSeconds()))
                 .orElse(null);
         boolean stalled = feeder(run, setUp).read().state() == Feeder.State.STALLED;
-        return new BenchReading(elapsed(run), speed(run) != 1, heater, stalled);
+        return new BenchReading(elapsed(run), speed(run) != 1, heater, stalled, !run.simulated, run.openLines(json));
     }
 
     void carryOut(DeviceCommand command, RunEntity run, SetUp setUp, long luck) {

@@ -75,8 +75,9 @@ class RunController {
             @RequestParam String setUpId,
             @RequestParam(defaultValue = "1") int wanted,
             @RequestParam(defaultValue = "false") boolean scrap,
-            @RequestParam(defaultValue = "false") boolean trial) {
-        return runs.begin(new Beginning(setUpId, wanted, scrap, trial));
+            @RequestParam(defaultValue = "false") boolean trial,
+            @RequestParam(required = false) @Nullable Long seed) {
+        return runs.begin(new Beginning(setUpId, wanted, scrap, trial, seed));
     }
 
     @Operation(summary = "Runs that are on or paused, the youngest first")

@@ -4,6 +4,7 @@ import glanzen.app.keeping.AsText;
 import glanzen.app.keeping.Json;
 import glanzen.app.setup.Snapshot;
 import glanzen.setup.SetUp;
+import glanzen.steps.RunSheet;
 import glanzen.steps.RunState;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -53,6 +54,10 @@ class RunEntity {
     /** Whether it is tried on scrap. */
     boolean scrap;
 
+    /** The luck of its stand-ins, where somebody gave it; else it is the run's own. */
+    @Nullable
+    Long seed;
+
     /** By the clock of its devices. */
     Instant stepStartedAt = Instant.EPOCH;
 
@@ -82,6 +87,11 @@ class RunEntity {
     /** Places of the pre-flight list that are ticked, in their order. */
     SortedSet<Integer> ticked(Json json) {
         return new TreeSet<>(Arrays.asList(json.read(ticked, Integer[].class)));
+    }
+
+    /** How many lines of the pre-flight list are not ticked. */
+    int openLines(Json json) {
+        return RunSheet.preflight(setUp(json)).size() - ticked(json).size();
     }
 
     RunView.Status status() {

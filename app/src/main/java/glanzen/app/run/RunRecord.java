@@ -6,6 +6,7 @@ import glanzen.measure.Checks;
 import glanzen.steps.RunState;
 import java.time.Instant;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** A run as it travels in a workshop file. */
 public record RunRecord(
@@ -16,6 +17,7 @@ public record RunRecord(
         RunState state,
         boolean simulated,
         boolean scrap,
+        @Nullable Long seed,
         Instant stepStartedAt,
         List<Integer> ticked,
         Instant createdAt) {

@@ -17,6 +17,7 @@ import glanzen.measure.BadInput;
 import glanzen.rules.Rules;
 import glanzen.setup.SetUp;
 import glanzen.steps.BenchReading;
+import glanzen.steps.Cut;
 import glanzen.steps.Run;
 import glanzen.steps.Run.Moved;
 import glanzen.steps.RunAction;
@@ -28,6 +29,7 @@ import java.util.List;
 import java.util.SortedSet;
 import java.util.UUID;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -48,6 +50,7 @@ public class RunService {
     private final Json json;
     private final ApplicationEventPublisher events;
     private final boolean demo;
+    private final @Nullable Long seed;
 
     RunService(
             RunRepository runs,
@@ -59,7 +62,8 @@ public class RunService {
             ToldService told,
             Json json,
             ApplicationEventPublisher events,
-            @Value("${glanzen.demo}") boolean demo) {
+            @Value("${glanzen.demo}") boolean demo,
+            @Value("${glanzen.seed:#{null}}") @Nullable Long seed) {
         this.runs = runs;
         this.setUps = setUps;
         this.forecasts = forecasts;
@@ -70,6 +74,7 @@ public class RunService {
         this.json = json;
         this.events = events;
         this.demo = demo;
+        this.seed = seed;
     }
 
     /** Begins a run of a saved set-up. */
@@ -91,6 +96,7 @@ public class RunService {
         run.platformId = setUp.platformId();
         run.simulated = demo || beginning.trial();
         run.scrap = beginning.scrap();
+        run.seed = beginning.seed() == null ? seed : beginning.seed();
         run.state = json.write(RunState.begun(beginning.scrap() ? 1 : beginning.wanted()));
         run.stepStartedAt = bench.now(run.simulated);
         run.createdAt = clock.instant();
@@ -119,6 +125,13 @@ public class RunService {
                     throw new Conflict("“" + run.title + "” is still on with the same machine. Finish it, pause it "
                             + "or leave it first.");
                 });
+    }
+
+    private void resumable(RunEntity run, SetUp setUp) {
+        if (run.status() == Status.OPEN) {
+            throw new Conflict("“" + run.title + "” is on already: it was not paused.");
+        }
+        unoccupied(setUp);
     }
 
     @Transactional(readOnly = true)
@@ -163,7 +176,7 @@ public class RunService {
         }
         SetUp setUp = run.setUp(json);
         if (action == RunAction.RESUME) {
-            unoccupied(setUp);
+            resumable(run, setUp);
         }
         RunState before = run.state(json);
         BenchReading reading = bench.reading(run, setUp);
@@ -225,7 +238,7 @@ public class RunService {
     /** Tells one pull from the next. */
     private long luck(RunEntity run) {
         RunState state = run.state(json);
-        return run.id.hashCode() + 31L * (state.good() + state.rejected());
+        return (run.seed == null ? run.id.hashCode() : run.seed) + 31L * (state.good() + state.rejected());
     }
 
     /**
@@ -244,13 +257,14 @@ public class RunService {
         SetUp setUp = run.setUp(json);
         RunState before = run.state(json);
         SetUp pulled = new Run(setUp).pulled(before);
+        List<Cut> cut = new Run(setUp).cut(before);
         Moved moved = allowed(() -> new Run(setUp).logged(before, good));
         if (moved.state().done()) {
             run.is(Status.LOGGED);
         }
         moved(run, setUp, before, moved);
         tell(run, "", run.status() == Status.LOGGED ? What.OVER : What.PULLED);
-        return new Pulled(pulled, run.title, run.scrap);
+        return new Pulled(pulled, run.title, run.scrap, cut);
     }
 
     private static Moved allowed(Supplier<Moved> move) {

@@ -26,6 +26,8 @@ import org.jspecify.annotations.Nullable;
  * @param platform lights of what heats; absent where nothing does
  * @param press what the press is doing
  * @param reminders what is being forgotten
+ * @param warning what going on now would cut short, once that was asked for; absent where it would not
+ * @param cut what was cut short of the pull that is to be logged next, in sentences
  * @param draft the set-up being pulled
  * @param simulated whether stand-ins do it, as in the demo; otherwise a person does, and is asked
  * @param trial whether it is a walk-through, of which nothing is logged
@@ -47,6 +49,8 @@ public record RunView(
         Heater.@Nullable PlatformReading platform,
         Feeder.PressReading press,
         List<Reminder> reminders,
+        @Nullable Warning warning,
+        List<String> cut,
         Draft draft,
         boolean simulated,
         boolean trial,
@@ -96,12 +100,22 @@ public record RunView(
                 heat,
                 fed,
                 reminders,
+                warning,
+                cut,
                 draft,
                 simulated,
                 trial,
                 scrap,
                 batch);
     }
+
+    /**
+     * A step that would be left before it is done.
+     *
+     * @param text what of it is done
+     * @param good how many of twenty come out then; absent where that cannot be told
+     */
+    public record Warning(String text, @Nullable Integer good) {}
 
     /** Where a run stands. */
     public enum Status {

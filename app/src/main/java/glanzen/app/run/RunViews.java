@@ -5,8 +5,11 @@ import glanzen.app.keeping.Json;
 import glanzen.app.run.RunView.Batch;
 import glanzen.app.run.RunView.ListLine;
 import glanzen.app.run.RunView.Status;
+import glanzen.app.run.RunView.Warning;
+import glanzen.app.setup.ForecastService;
 import glanzen.app.setup.Snapshot;
 import glanzen.setup.SetUp;
+import glanzen.steps.Cut;
 import glanzen.steps.Run;
 import glanzen.steps.RunSheet;
 import glanzen.steps.RunState;
@@ -23,11 +26,13 @@ class RunViews {
 
     private final RunBench bench;
     private final ToldService told;
+    private final ForecastService forecasts;
     private final Json json;
 
-    RunViews(RunBench bench, ToldService told, Json json) {
+    RunViews(RunBench bench, ToldService told, ForecastService forecasts, Json json) {
         this.bench = bench;
         this.told = told;
+        this.forecasts = forecasts;
         this.json = json;
     }
 
@@ -59,11 +64,23 @@ class RunViews {
                 bench.heater(run, setUp).map(Heater::read).orElse(null),
                 bench.feeder(run, setUp).read(),
                 run.status() == Status.OPEN ? sheet.reminders(state, bench.reading(run, setUp)) : List.of(),
+                run.status() == Status.OPEN ? warning(sheet, state, run, setUp) : null,
+                sheet.cut(state).stream().map(Cut::says).toList(),
                 snapshot.draft(),
                 run.simulated,
                 trial,
                 run.scrap,
                 Batch.of(state));
+    }
+
+    private @Nullable Warning warning(Run sheet, RunState state, RunEntity run, SetUp setUp) {
+        return sheet.shortcut(state, bench.reading(run, setUp))
+                .map(cut -> new Warning(
+                        cut.kept().says(),
+                        cut.comesTo().equals(setUp)
+                                ? null
+                                : forecasts.twenty(cut.comesTo()).clean()))
+                .orElse(null);
     }
 
     private @Nullable Double usualSeconds(Step step, RunEntity run, SetUp setUp) {

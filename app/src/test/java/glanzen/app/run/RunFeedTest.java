@@ -61,6 +61,8 @@ class RunFeedTest {
                 null,
                 new Feeder.PressReading(Feeder.State.IDLE, 0),
                 List.of(),
+                null,
+                List.of(),
                 DRAFT,
                 true,
                 false,
