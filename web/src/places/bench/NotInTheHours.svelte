@@ -24,10 +24,21 @@
 </script>
 
 {#if plan.missing.length > 0}
-  <p class="border-ochre-line bg-ochre-wash mt-3 border-l-4 px-3 py-2">
+  <div class="border-ochre-line bg-ochre-wash mt-3 border-l-4 px-3 py-2" data-testid="missing">
     <strong>Before you begin:</strong>
-    {plan.missing.map(preferences.said).join('; ')}.
-  </p>
+    <ul class="list-disc pl-5">
+      {#each plan.missing as lack, i (i)}
+        <li>
+          {preferences.said(lack.text)}.
+          {#if lack.setUpId}<a class="text-verdigris underline" href="#/stack/{lack.setUpId}"
+              >Open the set-up</a
+            >
+          {:else if lack.jobId}<a class="text-verdigris underline" href="#/job/{lack.jobId}">Open the job</a
+            >{/if}
+        </li>
+      {/each}
+    </ul>
+  </div>
 {/if}
 {#if plan.left.length > 0}
   <div class="border-ochre-line bg-ochre-wash mt-3 border-l-4 px-3 py-2">

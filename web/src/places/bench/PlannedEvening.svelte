@@ -111,9 +111,11 @@
         <p class="figure text-display leading-tight">{next.title}</p>
         <p class="text-soft">
           {next.job}, {next.count} of them{saves
-            ? `, ${Math.round(next.eachSeconds ?? 0)} s each instead of ${Math.round(next.oneByOneSeconds ?? 0)}`
+            ? `, ${duration(next.eachSeconds ?? 0)} each instead of ${duration(next.oneByOneSeconds ?? 0)}`
             : ''}{saves && next.meanwhile.length > 0
             ? `; while each waits: ${next.meanwhile.join(', ')}`
+            : ''}{next.waitSeconds > 0
+            ? `, and ${duration(next.waitSeconds)} for the platform to get hot again`
             : ''}{next.otherBoards ? '; other boards first' : ''}.
         </p>
       </div>

@@ -54,17 +54,21 @@
     );
   }
 
+  async function fresh(id: string | undefined) {
+    return id ? await asked(api.GET('/api/set-ups/{id}', { params: { path: { id } } })) : undefined;
+  }
+
   /** The set-up's layout takes the piece of the job; what lies on it follows. */
   async function relay(operation: Operation) {
-    const setUp = setUps.find((s) => s.id === operation.setUpId);
+    // As it is kept now: it may have changed since the list was read.
+    const setUp = await fresh(operation.setUpId);
     const layout = setUp?.draft.layout;
     if (!setUp || !layout) return;
     const { widthMm, heightMm } = piece;
     const draft = { ...setUp.draft, layout: { ...layout, piece: { ...layout.piece, widthMm, heightMm } } };
     const params = { path: { id: setUp.id }, query: { version: setUp.version } };
     try {
-      await asked(api.PUT('/api/set-ups/{id}', { params, body: { name: setUp.name, draft } }));
-      world.changed();
+      await world.kept(asked(api.PUT('/api/set-ups/{id}', { params, body: { name: setUp.name, draft } })));
     } catch (trouble) {
       tell(trouble);
     }
@@ -175,17 +179,17 @@
               <p class="text-small basis-full {here.pullable ? 'text-soft' : 'text-ochre'}">
                 {#if !here.does.includes(operation.kind)}This set-up is for {routes.of(here.route)?.label}.
                 {:else if !here.pullable || !here.twenty}This set-up can't be pressed yet: open it to see why.
-                {:else if here.art.laid && !same(here.art)}
-                  Laid out on {preferences.lengthFigure(here.art.widthMm)} × {preferences.length(
-                    here.art.heightMm,
+                {:else if here.pieceWidthMm !== undefined && here.pieceHeightMm !== undefined && !same( { widthMm: here.pieceWidthMm, heightMm: here.pieceHeightMm } )}
+                  Set up for a piece of {preferences.lengthFigure(here.pieceWidthMm)} × {preferences.length(
+                    here.pieceHeightMm,
                   )}.
                   <button class="text-verdigris underline" onclick={() => relay(operation)}
-                    >Lay it out on this piece</button
+                    >Set it up for this piece</button
                   >
                   or
                   <button
                     class="text-verdigris underline"
-                    onclick={() => put({ widthMm: here.art.widthMm, heightMm: here.art.heightMm })}
+                    onclick={() => put({ widthMm: here.pieceWidthMm, heightMm: here.pieceHeightMm })}
                     >cut the piece to that</button
                   >
                 {:else}{here.twenty.clean} of 20 {routes.of(here.route)?.good}, {duration(here.seconds)} each{/if}

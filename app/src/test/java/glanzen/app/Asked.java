@@ -49,6 +49,13 @@ public final class Asked {
         return caller.post("/api/layouts", "{\"draft\": %s, \"steps\": [%s]}".formatted(draft, steps));
     }
 
+    /** What is proposed first: the best there is, or the cheapest change where that is as good. */
+    public static JsonNode proposed(JsonNode advice) {
+        return advice.path("best").isEmpty()
+                ? advice.path("cheapest")
+                : advice.path("best").get(0);
+    }
+
     /** A new set-up, for tests that change one. */
     public static JsonNode fresh(Caller caller, String name) {
         return caller.post("/api/set-ups", """

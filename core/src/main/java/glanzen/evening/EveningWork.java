@@ -8,7 +8,7 @@ import java.util.Map;
 
 /**
  * Jobs as tasks: every operation of every piece, for as many cards as there are, in stretches of about twenty minutes; each after the
- * operation before it for the same cards. What goes through a machine at once is one task for all whose pieces it is.
+ * operation before it for the same cards. What has no set-up that can be pressed is left out, with what waits for it. What goes through a machine at once is one task for all whose pieces it is.
  *
  * @param tasks what is to be done
  * @param blocks the same in words, by the keys of tasks
@@ -37,6 +37,10 @@ public record EveningWork(List<Task> tasks, Map<String, Block> blocks, List<Heat
         new AllInHand(pieces, stretches).done(together);
         for (int job = 0; job < jobs.size(); job++) {
             int of = job;
+            // Cards are put together once all their pieces are there.
+            if (pieces.stream().anyMatch(p -> p.job() == of && p.stuck())) {
+                continue;
+            }
             Assembling.add(
                     stretches,
                     jobs.get(job),

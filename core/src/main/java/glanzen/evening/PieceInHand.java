@@ -36,6 +36,7 @@ final class PieceInHand {
     private int least;
     private int most = After.ANY_TIME;
     private boolean trimmed;
+    private boolean stuck;
 
     PieceInHand(Wanted wanted, int job, int number, Stretches stretches, Together together) {
         this.wanted = wanted;
@@ -71,6 +72,11 @@ final class PieceInHand {
         return piece.operations().get(next);
     }
 
+    /** Whether it cannot be brought to its end: something of it has no set-up that can be pressed. */
+    boolean stuck() {
+        return stuck;
+    }
+
     boolean finished() {
         return next >= piece.operations().size();
     }
@@ -84,6 +90,12 @@ final class PieceInHand {
 
     void doAlone() {
         Operation operation = operation();
+        if (operation.kind().wantsSetUp() && wanted.setUp(operation) == null) {
+            // What comes after it waits for it, whenever that is.
+            stuck = true;
+            next = piece.operations().size();
+            return;
+        }
         switch (operation.kind()) {
             case ASSEMBLE -> {}
             case DRY -> waits(INK_DRIES_SECONDS, After.ANY_TIME);

@@ -150,6 +150,10 @@ public record Together(List<Group> groups) {
                     return Optional.empty();
                 }
                 SetUp s = jobs.get(job).setUp(operations.get(n));
+                if (s == null && kind.wantsSetUp()) {
+                    // It never comes further than this.
+                    return Optional.empty();
+                }
                 if (s != null && !way.alike(s).isEmpty() && !(way instanceof PlatesAtOnce && pressed)) {
                     return Optional.of(new Part(job, piece, n));
                 }

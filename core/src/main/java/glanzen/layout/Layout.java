@@ -71,6 +71,16 @@ public record Layout(
         return all(plates, cuts);
     }
 
+    /** Nothing is laid out yet, but what it is for is known: the stock is cut to this piece. */
+    public static Layout forPiece(Piece piece) {
+        return new Layout(piece, NONE.bed, NONE.method, NONE.hangs, List.of(), List.of(), List.of());
+    }
+
+    /** Whether the piece is known, whether or not anything is laid out on it; of {@link #NONE} alone it is not. */
+    public boolean sized() {
+        return laid() || piece != NONE.piece;
+    }
+
     /** Whether anything is laid out. */
     public boolean laid() {
         return !plates.isEmpty();

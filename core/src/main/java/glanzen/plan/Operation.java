@@ -4,6 +4,7 @@ import glanzen.material.BondingLayer;
 import glanzen.measure.Checks;
 import glanzen.route.Mechanism;
 import glanzen.route.Route;
+import java.util.Arrays;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -61,6 +62,11 @@ public record Operation(Kind kind, String note, @Nullable String setUpId) {
                 case EMBOSS -> route.mechanism() == Mechanism.EMBOSS || route.mechanism() == Mechanism.CUT_AND_EMBOSS;
                 default -> false;
             };
+        }
+
+        /** Whether a set-up does it, whatever the route; false for what is done by hand. */
+        public boolean wantsSetUp() {
+            return Arrays.stream(Route.values()).anyMatch(this::doneBy);
         }
 
         /** Whether it lays foil or flock. */

@@ -280,7 +280,7 @@ public record SetUp(
         return changed(c -> {
             c.layout = changed;
             int at = stack.indexOf(Stock.class);
-            if (changed.laid() && at >= 0) {
+            if (changed.sized() && at >= 0) {
                 OnPlatform on = new OnPlatform(changed);
                 double trim = 2 * changed.piece().trimMm();
                 Stock piece = stock().cut(on.feedWidthMm() + trim, on.feedHeightMm() + trim);

@@ -75,6 +75,11 @@ public record Round(Cycle cycle, @Nullable Standing platform) {
         return cycle.seconds();
     }
 
+    /** How much of it the platform is waited for, s; 0 where it is not. */
+    public double waitSeconds() {
+        return platform == null || !platform.waits ? 0 : platform.waitSeconds;
+    }
+
     /** Each of so many pulls, s: a single one is finished before anything else is begun. */
     public double seconds(int pulls) {
         return pulls > 1 ? cycle.seconds() : cycle.oneByOneSeconds();

@@ -26,6 +26,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
@@ -56,13 +57,19 @@ public class EveningService {
     public String plan(EveningRequest asked) {
         Instant now = now();
         List<EveningWork> ways = atHand.ways(asked, pace(), now);
+        List<Lack> missing = atHand.missing(asked);
         if (ways.get(0).tasks().isEmpty()) {
-            throw new BadInput("jobIds", "have nothing that is to be done", "jobs with operations");
+            throw missing.isEmpty()
+                    ? new BadInput("jobIds", "have nothing that is to be done", "jobs with operations")
+                    : new BadInput(
+                            "jobIds",
+                            "have nothing that can be done yet: "
+                                    + missing.stream().map(Lack::says).collect(Collectors.joining("; ")),
+                            "a set-up that can be pressed for each operation");
         }
         EveningEntity entity = new EveningEntity();
         entity.id = "evening-" + UUID.randomUUID().toString().substring(0, 8);
         entity.plannedAt = clock.lived();
-        List<Lack> missing = atHand.missing(asked);
         List<Kept> kept =
                 ways.stream().map(work -> Kept.of(now, asked, work, missing)).toList();
         if (kept.get(0).hours(0).isEmpty()) {

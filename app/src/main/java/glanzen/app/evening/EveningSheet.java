@@ -1,6 +1,7 @@
 package glanzen.app.evening;
 
 import glanzen.app.evening.EveningView.LeftBlock;
+import glanzen.app.evening.EveningView.Missing;
 import glanzen.app.evening.EveningView.PlannedBlock;
 import glanzen.measure.Printer;
 import glanzen.template.Template;
@@ -58,7 +59,7 @@ final class EveningSheet {
         }
         if (!view.missing().isEmpty()) {
             sheet.heading("Before you begin");
-            view.missing().stream().map(printer::said).forEach(sheet::line);
+            view.missing().stream().map(Missing::text).map(printer::said).forEach(sheet::line);
         }
         sheet.heading("Lay ready");
         ready().stream().map(printer::said).forEach(sheet::line);

@@ -28,7 +28,7 @@ import org.jspecify.annotations.Nullable;
  * @param handsShare share of the hours until its end in which hands are at work, 0…1
  * @param behindSeconds by how much it is behind, s; 0 where nobody minds
  * @param latestAt when what is next must be begun at the latest, so that all of these hours still fits; nothing if nothing is next
- * @param missing what there is not enough of
+ * @param missing what stands in the way before it is begun
  * @param sequence how often it was changed; to be handed back with a change
  * @param version larger with every better plan too
  */
@@ -53,9 +53,18 @@ record EveningView(
         double handsShare,
         int behindSeconds,
         @Nullable Instant latestAt,
-        List<String> missing,
+        List<Missing> missing,
         int sequence,
         long version) {
+
+    /**
+     * What stands in the way before the evening is begun.
+     *
+     * @param jobId where it is mended, if that is in a job
+     * @param setUpId where it is mended, if that is in a set-up
+     */
+    record Missing(
+            String text, @Nullable String jobId, @Nullable String setUpId) {}
 
     /**
      * A stretch of work.
@@ -64,6 +73,7 @@ record EveningView(
      * @param otherBoards whether other boards are laid into it first
      * @param meanwhile what is done while hands are free in a round
      * @param eachSeconds one round, s; nothing where it is no batch
+     * @param waitSeconds how much of it the platform is waited for, s; 0 where it is not
      * @param oneByOneSeconds one by itself, s; nothing where it is no batch
      * @param lay where things lie, if several go through at once
      * @param fixed whether it was put there by hand
@@ -85,6 +95,7 @@ record EveningView(
             @Nullable String heater,
             List<String> meanwhile,
             @Nullable Double eachSeconds,
+            double waitSeconds,
             @Nullable Double oneByOneSeconds,
             List<String> ready,
             @Nullable Lay lay,

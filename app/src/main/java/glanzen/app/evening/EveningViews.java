@@ -3,10 +3,10 @@ package glanzen.app.evening;
 import glanzen.app.evening.EveningView.Drying;
 import glanzen.app.evening.EveningView.HotSpell;
 import glanzen.app.evening.EveningView.LeftBlock;
+import glanzen.app.evening.EveningView.Missing;
 import glanzen.app.evening.EveningView.PlannedBlock;
 import glanzen.app.evening.EveningView.Way;
 import glanzen.app.evening.EveningView.Why;
-import glanzen.app.evening.Kept.Lack;
 import glanzen.evening.Block;
 import glanzen.evening.WayOut;
 import glanzen.kit.HeatedRollers;
@@ -89,7 +89,9 @@ final class EveningViews {
                 handsShare(end),
                 behind(),
                 latest(),
-                kept.missing().stream().map(Lack::says).toList(),
+                kept.missing().stream()
+                        .map(l -> new Missing(l.says(), l.jobId(), l.setUpId()))
+                        .toList(),
                 kept.sequence(),
                 version);
     }
@@ -122,6 +124,7 @@ final class EveningViews {
                 t.hot() == null ? null : t.hot().heater(),
                 b.round() == null ? List.of() : b.round().cycle().says(),
                 b.round() == null ? null : b.round().seconds(b.count()),
+                b.round() == null ? 0 : b.round().waitSeconds(),
                 b.round() == null ? null : b.round().seconds(1),
                 b.ready(),
                 b.lay(),

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
 
 /**
  * An evening as it is kept.
@@ -67,7 +68,11 @@ public record Kept(
         /** It is done in an order that does not work. */
         ORDER,
         /** A machine that was retired. */
-        RETIRED
+        RETIRED,
+        /** An operation that no set-up does yet: it is not planned, nor what waits for it. */
+        NO_SET_UP,
+        /** A set-up that something stops: what it does is not planned either. */
+        STOPPED
     }
 
     /**
@@ -76,8 +81,20 @@ public record Kept(
      * @param name its name; of an order, what is wrong with it
      * @param by how much there is too little; 0 where that is not counted
      * @param unit of that
+     * @param jobId the job where it is mended, if it is mended in one
+     * @param setUpId the set-up where it is mended, if it is mended in one
      */
-    public record Lack(Why why, String name, double by, String unit) {
+    public record Lack(
+            Why why,
+            String name,
+            double by,
+            String unit,
+            @Nullable String jobId,
+            @Nullable String setUpId) {
+
+        Lack(Why why, String name, double by, String unit) {
+            this(why, name, by, unit, null, null);
+        }
 
         private static final String AREA = "cm²";
 
@@ -86,6 +103,8 @@ public record Kept(
             return switch (why) {
                 case SHORT -> name + " is short by " + amount();
                 case ORDER -> name;
+                case NO_SET_UP -> name + " has no set-up yet, so it is not planned";
+                case STOPPED -> name + ", so it is not planned";
                 case RETIRED -> name + " is retired";
                 case STALE -> "the gel of " + name + " has lost its tack and is spread anew";
             };

@@ -11,6 +11,7 @@ import glanzen.app.kit.KitService;
 import glanzen.app.rig.RigService;
 import glanzen.app.run.Rounds;
 import glanzen.app.run.ToldService;
+import glanzen.app.setup.ForecastService;
 import glanzen.app.setup.SavedSetUp;
 import glanzen.app.setup.SetUpService;
 import glanzen.evening.EveningWork;
@@ -20,6 +21,7 @@ import glanzen.evening.Together;
 import glanzen.evening.Wanted;
 import glanzen.evening.Wanted.GelOnBench;
 import glanzen.evening.WarmUps;
+import glanzen.finding.Finding;
 import glanzen.finding.Weight;
 import glanzen.forecast.Forecaster;
 import glanzen.kit.Kit;
@@ -30,12 +32,14 @@ import glanzen.plan.JobPiece;
 import glanzen.plan.Operation;
 import glanzen.plan.OrderCheck;
 import glanzen.plan.Supplies;
+import glanzen.rules.Rules;
 import glanzen.setup.GelPanel;
 import glanzen.setup.SetUp;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -58,6 +62,7 @@ class WorkAtHand {
     private final Rounds rounds;
     private final RigService rigs;
     private final Forecaster forecaster;
+    private final ForecastService forecasts;
 
     WorkAtHand(
             JobService jobs,
@@ -68,7 +73,8 @@ class WorkAtHand {
             ToldService told,
             Rounds rounds,
             RigService rigs,
-            Forecaster forecaster) {
+            Forecaster forecaster,
+            ForecastService forecasts) {
         this.jobs = jobs;
         this.setUps = setUps;
         this.cards = cards;
@@ -78,6 +84,7 @@ class WorkAtHand {
         this.rounds = rounds;
         this.rigs = rigs;
         this.forecaster = forecaster;
+        this.forecasts = forecasts;
     }
 
     /** The jobs as work: everything by itself, and if anything can, with what goes through at once. */
@@ -101,7 +108,8 @@ class WorkAtHand {
 
     private Wanted wanted(String jobId, List<DryingPanel> gel, Instant now) {
         SavedJob saved = jobs.get(jobId);
-        Map<String, SetUp> named = jobs.named(List.of(saved.job()));
+        Map<String, SetUp> named = new HashMap<>(jobs.named(List.of(saved.job())));
+        named.values().removeIf(s -> stop(s).isPresent());
         return new Wanted(
                 jobId,
                 saved.job(),
@@ -157,8 +165,44 @@ class WorkAtHand {
                 .filter(p -> p.state() == GelPanel.State.TOO_LATE)
                 .forEach(p -> missing.add(new Lack(Why.STALE, p.name(), 0, "")));
         wanted.forEach(job -> missing.addAll(disorder(job)));
+        asked.jobIds().forEach(id -> missing.addAll(unset(jobs.get(id))));
         missing.addAll(retired(wanted));
         return missing;
+    }
+
+    /** Operations that cannot be planned: no set-up does them, or something stops it. */
+    private List<Lack> unset(SavedJob saved) {
+        List<Lack> unset = new ArrayList<>();
+        Map<String, SetUp> named = jobs.named(List.of(saved.job()));
+        for (JobPiece piece : saved.job().pieces()) {
+            for (Operation operation : piece.operations()) {
+                if (!operation.kind().wantsSetUp()) {
+                    continue;
+                }
+                String what = saved.job().name() + ", " + piece.name() + ": "
+                        + operation.kind().label();
+                SetUp setUp = named.get(Objects.toString(operation.setUpId(), ""));
+                if (setUp == null) {
+                    unset.add(new Lack(Why.NO_SET_UP, what, 0, "", saved.id(), operation.setUpId()));
+                } else {
+                    stop(setUp)
+                            .ifPresent(f -> unset.add(new Lack(
+                                    Why.STOPPED,
+                                    what + " can't be pressed: " + f.what(),
+                                    0,
+                                    "",
+                                    saved.id(),
+                                    operation.setUpId())));
+                }
+            }
+        }
+        return unset;
+    }
+
+    private Optional<Finding<SetUp>> stop(SetUp setUp) {
+        return Rules.check(setUp, forecasts.inventory()).stream()
+                .filter(f -> f.weight() == Weight.STOP)
+                .findFirst();
     }
 
     /** The order is the person's own; what does not work in it is said, by the same table as in the job. */

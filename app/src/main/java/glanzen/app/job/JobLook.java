@@ -38,6 +38,8 @@ record JobLook(
      * @param pullable nothing stops it
      * @param twenty what comes of twenty pulls; absent where something stops it
      * @param seconds each pull, among as many as the job asks for, s
+     * @param pieceWidthMm of the piece it is set up for, mm; absent where it is for a whole sheet
+     * @param pieceHeightMm the same, upwards, mm
      * @param art what it makes on its piece
      */
     record WorkView(
@@ -47,6 +49,8 @@ record JobLook(
             boolean pullable,
             @Nullable TwentyView twenty,
             double seconds,
+            @Nullable Double pieceWidthMm,
+            @Nullable Double pieceHeightMm,
             ArtView art) {}
 
     /**

@@ -191,6 +191,8 @@ public class JobService {
                 pullable,
                 pullable ? forecasts.twenty(setUp) : null,
                 rounds.of(setUp).seconds(pulls),
+                setUp.layout().sized() ? setUp.layout().piece().widthMm() : null,
+                setUp.layout().sized() ? setUp.layout().piece().heightMm() : null,
                 art(setUp));
     }
 

@@ -142,9 +142,9 @@ public final class Drafts {
         return new Placed(p.key(), plate, p.quarterTurns(), p.across(), p.along(), p.foil());
     }
 
-    /** A layout with its things named by key; none where nothing is laid out. */
+    /** A layout with its things named by key; none where nothing is laid out and the piece is not known. */
     public static @Nullable LayoutDraft draft(Layout layout) {
-        return !layout.laid()
+        return !layout.sized()
                 ? null
                 : new LayoutDraft(
                         layout.piece(),

@@ -269,7 +269,14 @@ public class ForecastService {
                         setUp.stock().surface().spread(), setUp.stack().softBackingMm()),
                 ticks);
         return new Expected(
-                TwentyView.of(f.twenty()), f.coverage(), f.spillMm(), window, f.nip(), f.strips(), heat(f.heat()));
+                f.clean(),
+                TwentyView.of(f.twenty()),
+                f.coverage(),
+                f.spillMm(),
+                window,
+                f.nip(),
+                f.strips(),
+                heat(f.heat()));
     }
 
     private static List<HeatView> heat(List<HeatTrace> traces) {

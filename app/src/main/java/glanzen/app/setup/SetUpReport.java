@@ -93,11 +93,13 @@ public record SetUpReport(
     /**
      * A forecast as it is drawn.
      *
+     * @param clean share of good pulls, 0…1
      * @param twenty what comes of twenty pulls, and why
      * @param strips strips across the throat, where blades cut or relief is formed
      * @param heat bond temperature, phase by phase; empty where nothing is heated
      */
     public record Expected(
+            double clean,
             TwentyView twenty,
             Quantiles coverage,
             Quantiles spillMm,

@@ -10,6 +10,8 @@ import glanzen.app.web.Conflict;
 import glanzen.app.web.NotFound;
 import glanzen.kit.Kit;
 import glanzen.kit.Stock;
+import glanzen.layout.Layout;
+import glanzen.layout.Piece;
 import glanzen.measure.BadInput;
 import glanzen.measure.Checks;
 import glanzen.route.Route;
@@ -117,8 +119,17 @@ public class SetUpService {
                 sheet(choice, owned("stockId", all.stock(choice.stockId))),
                 preferences.get().roomC());
         Inventory shop = forecasts.inventory();
-        SetUp usual = StartingStack.of(pick, shop);
+        SetUp usual = forItsPiece(StartingStack.of(pick, shop), choice);
         return keep(choice.name, Drafts.draft(forecasts.first(usual, shop, forecasts.ensemble(usual))), false);
+    }
+
+    /** Where nothing is laid out, the size of the piece goes with the set-up all the same. */
+    private static SetUp forItsPiece(SetUp setUp, Choice choice) {
+        return choice.pieceWidthMm == null
+                        || choice.pieceHeightMm == null
+                        || setUp.layout().laid()
+                ? setUp
+                : setUp.withLayout(Layout.forPiece(new Piece(choice.pieceWidthMm, choice.pieceHeightMm, 0)));
     }
 
     /** The sheet as it is cut for its piece. */

@@ -39,6 +39,37 @@ class RunApiTest {
                 "");
     }
 
+    private JsonNode ready(JsonNode run) {
+        JsonNode now = run;
+        for (int line = 0; line < run.path("preflight").size(); line++) {
+            now = caller.put("/api/runs/" + run.path("id").asString() + "/preflight/" + line + "?done=true", "")
+                    .json();
+        }
+        return now;
+    }
+
+    @Test
+    void whatIsCutShortIsAskedAboutOnceAndKeptWithThePull() {
+        JsonNode run = begin("Prize card, First");
+        JsonNode asked = act(run, "NEXT").json();
+        assertEquals("PREPARE", kind(asked), "six boxes are open");
+        assertTrue(asked.path("warning").path("text").asString().contains("not ticked"), asked + "");
+        run = upTo(act(asked, "NEXT").json(), "SOAK");
+        JsonNode soak = act(run, "NEXT").json();
+        assertEquals("SOAK", kind(soak));
+        assertTrue(soak.path("warning").path("text").asString().contains("Soaked"), soak + "");
+        assertTrue(soak.path("warning").path("good").asInt() < 15, soak.path("warning") + "");
+        assertEquals(409, act(soak, "REVERSE_OUT").status(), "nothing stalled");
+        assertEquals(409, act(soak, "RESUME").status(), "it is on");
+        JsonNode pull = log(upTo(soak, "LOOK"), "UNDER");
+        assertTrue(pull.path("cut").toString().contains("Soaked"), pull + "");
+        assertTrue(caller.get("/api/pulls/" + pull.path("id").asString())
+                .json()
+                .path("cut")
+                .toString()
+                .contains("Soaked"));
+    }
+
     private static String kind(JsonNode run) {
         return run.path("steps").get(run.path("step").asInt()).path("kind").asString();
     }
@@ -101,7 +132,7 @@ class RunApiTest {
 
     @Test
     void aStepIsTakenOnceEvenIfTwoTabsAsk() {
-        JsonNode run = begin("Prize card, First");
+        JsonNode run = ready(begin("Prize card, First"));
         JsonNode moved = act(run, "NEXT").json();
         assertEquals(409, act(run, "NEXT").status());
         assertEquals(
@@ -222,13 +253,21 @@ class RunApiTest {
         JsonNode run = batch("Prize card, First", 12);
         JsonNode recovery = caller.get("/api/runs/" + run.path("id").asString() + "/recovery")
                 .json();
-        assertEquals(10, recovery.path("behindK").size());
-        assertTrue(recovery.path("behindK").get(9).asDouble() > 0);
+        assertTrue(recovery.path("behindK").asDouble() > 0);
+        JsonNode works = caller.post("/api/jobs/look", """
+                        {"name": "Twelve", "cards": 12, "pieces": [{"name": "Panel", "stockId": "ivory-300", "perCard": 1,
+                         "widthMm": 90, "heightMm": 60,
+                         "operations": [{"kind": "HOT_FOIL", "note": "", "setUpId": "%s"}]}]}""".formatted(
+                        Asked.setUp(caller, "Prize card, First").path("id").asString()))
+                .json()
+                .path("works");
         assertEquals(
-                20,
-                recovery.path("later").get(0).asInt()
-                        + recovery.path("later").get(1).asInt()
-                        + recovery.path("later").get(2).asInt());
+                recovery.path("roundSeconds").asDouble(),
+                works.get(0).path("seconds").asDouble(),
+                1e-9,
+                "a job says the same of a pull");
+        assertTrue(recovery.path("later").path("clean").asInt()
+                <= recovery.path("first").path("clean").asInt());
     }
 
     @Test

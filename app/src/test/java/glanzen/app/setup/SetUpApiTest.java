@@ -10,6 +10,7 @@ import glanzen.app.Caller.Reply;
 import glanzen.app.Server;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.util.List;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -36,8 +37,8 @@ class SetUpApiTest {
         JsonNode answer = caller.post("/api/forecasts", draft()).json();
         JsonNode expected = answer.path("expected");
         int twenty = 0;
-        for (JsonNode count : expected.path("twenty")) {
-            twenty += count.asInt();
+        for (String side : List.of("under", "clean", "over", "refused")) {
+            twenty += expected.path("twenty").path(side).asInt();
         }
         assertEquals(20, twenty);
         assertTrue(answer.path("pullable").asBoolean());
@@ -99,7 +100,7 @@ class SetUpApiTest {
         JsonNode now = caller.post("/api/forecasts", plain).json().path("expected");
         JsonNode advice = caller.post("/api/advice", plain).json();
         assertTrue(advice.path("considered").asInt() > 1000);
-        JsonNode best = advice.path("best").get(0);
+        JsonNode best = Asked.proposed(advice);
         assertTrue(best.path("expected").path("clean").asDouble()
                 > now.path("clean").asDouble());
         JsonNode used = caller.post("/api/forecasts", best.path("draft")).json().path("expected");
@@ -117,7 +118,7 @@ class SetUpApiTest {
             int present = 0;
             for (JsonNode way : school.path("ways")) {
                 present += way.path("present").asBoolean() ? 1 : 0;
-                assertEquals(3, way.path("twenty").size());
+                assertTrue(way.path("twenty").path("clean").isInt());
                 assertTrue(way.path("seconds").asDouble() > 0);
             }
             assertEquals(1, present, school.path("question").asString());
