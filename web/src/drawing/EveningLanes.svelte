@@ -174,7 +174,7 @@
       {@const hot = spells.filter((s) => s.heater === id)}
       <line x1="0" x2={width} y1={top} y2={top} stroke="var(--rule-strong)" />
       {@render name(top, named(id), hot.length === 1 ? 'one heat-up' : `${hot.length} heat-ups`)}
-      {#each hot as s (s.from)}
+      {#each hot as s, n (n)}
         <path d="{curve(s, top + 68, top + 26)}Z" fill="var(--ember-wash)" />
         <path d={curve(s, top + 68, top + 26)} fill="none" stroke="var(--ember)" stroke-width="2" />
         <text
@@ -190,7 +190,7 @@
     {#if dryings.length > 0}
       <line x1="0" x2={width} y1={tops.drying} y2={tops.drying} stroke="var(--rule-strong)" />
       {@render name(tops.drying, 'Drying', '')}
-      {#each dryings as d, n (d.job + d.title + d.from)}
+      {#each dryings as d, n (n)}
         {@const y = tops.drying + 12 + 20 * n}
         {@const from = Math.max(LEFT, at(d.from))}
         {@const to = Math.min(width - 8, at(d.soundAt))}

@@ -20,7 +20,7 @@
   ]);
 </script>
 
-<g aria-hidden="true">
+<g aria-hidden="true" pointer-events="none">
   <path
     d="M{x1} {y1}L{x2} {y2}{level
       ? `M${x1} ${y1 - 5}v10M${x2} ${y2 - 5}v10`

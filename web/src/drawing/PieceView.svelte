@@ -139,15 +139,17 @@
       stroke="var(--verdigris)"
       stroke-width="2"
       vector-effect="non-scaling-stroke"
+      pointer-events="none"
     />
   {/if}
-  {#each view.guides as guide (guide.words)}
+  {#each view.guides as guide, at (at)}
     <path
       d={guide.across
         ? `M${px(frame, guide.atMm)} ${frame.y - h - 20}V${frame.y + 20}`
         : `M${frame.x - 20} ${py(frame, guide.atMm)}H${frame.x + w + 20}`}
       stroke="var(--verdigris)"
       stroke-width="1.4"
+      pointer-events="none"
     />
   {/each}
   {#each view.plates.filter((p) => chosen.includes(p.key)) as plate, i (plate.key)}
@@ -156,10 +158,11 @@
       y={frame.y - h - trim - 10 - 17 * i}
       text-anchor="middle"
       font-size="14"
+      pointer-events="none"
       fill="var(--verdigris)">{plate.words.map(preferences.said).join(', ')}</text
     >
   {/each}
-  {#each measures as measure (measure.key + measure.what)}<MeasureLine {measure} {frame} />{/each}
+  {#each measures as measure, at (at)}<MeasureLine {measure} {frame} />{/each}
   <MeasureLine measure={size[0]!} frame={{ ...frame, y: frame.y + trim + 20 }} />
   <MeasureLine measure={size[1]!} frame={{ ...frame, x: frame.x - trim - 20 }} />
 </svg>

@@ -162,32 +162,34 @@
     stroke-dasharray="7 4"
     pointer-events="none"
   />
-  {#if view.layout.method === 'HINGED'}
-    <rect
-      x={px(frame, (sheet.left + sheet.right) / 2) - 26}
-      y={py(frame, sheet.top) - 7}
-      width="52"
-      height="14"
-      fill="var(--ochre-wash)"
-      stroke="var(--ochre-line)"
-    />
+  <g pointer-events="none">
+    {#if view.layout.method === 'HINGED'}
+      <rect
+        x={px(frame, (sheet.left + sheet.right) / 2) - 26}
+        y={py(frame, sheet.top) - 7}
+        width="52"
+        height="14"
+        fill="var(--ochre-wash)"
+        stroke="var(--ochre-line)"
+      />
+      <text
+        x={px(frame, (sheet.left + sheet.right) / 2)}
+        y={py(frame, sheet.top) + 4}
+        font-size="12"
+        text-anchor="middle"
+        fill="var(--ink)">hinge</text
+      >
+    {/if}
     <text
-      x={px(frame, (sheet.left + sheet.right) / 2)}
-      y={py(frame, sheet.top) + 4}
-      font-size="12"
-      text-anchor="middle"
-      fill="var(--ink)">hinge</text
+      x={px(frame, Math.max(sheet.left, -ground.widthMm / 2)) + 6}
+      y={py(frame, Math.min(sheet.top, ground.heightMm / 2)) + 18}
+      font-size="13"
+      fill="var(--ink)">sheet, face down</text
     >
-  {/if}
-  <text
-    x={px(frame, Math.max(sheet.left, -ground.widthMm / 2)) + 6}
-    y={py(frame, Math.min(sheet.top, ground.heightMm / 2)) + 18}
-    font-size="13"
-    fill="var(--ink)">sheet, face down</text
-  >
+  </g>
   <g transform="translate({left + w + 14} {top + 46})" aria-hidden="true">
     <path d="M0 18V-18M-5 -11l5 -8l5 8" fill="none" stroke="var(--soft)" stroke-width="1.6" />
     <text x="-4" y="32" font-size="12" fill="var(--soft)">feed</text>
   </g>
-  {#each measures as measure (measure.key + measure.what)}<MeasureLine {measure} {frame} />{/each}
+  {#each measures as measure, at (at)}<MeasureLine {measure} {frame} />{/each}
 </svg>

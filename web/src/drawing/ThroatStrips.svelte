@@ -35,7 +35,7 @@
     role="img"
     aria-label="Across the throat, the weakest place gets {Math.round(weakest * 100)} % of what it needs"
   >
-    {#each strips as strip (strip.fromMm)}
+    {#each strips as strip, at (at)}
       {@const short = strip.dose < 1}
       <rect
         x={x(strip.fromMm) + 1}

@@ -85,7 +85,7 @@
         rx="2"
         fill="var(--rule-strong)"
       />
-      {#each zone.ticks as tick (tick.number)}
+      {#each zone.ticks as tick, at (at)}
         <line
           x1={x(tick.position)}
           x2={x(tick.position)}
@@ -110,7 +110,7 @@
       >
       <text x={width} y="70" fill="var(--over)" font-size="14" text-anchor="end">too much</text>
     </svg>
-    {#each zone.ticks as tick (tick.number)}
+    {#each zone.ticks as tick, at (at)}
       <span
         class="absolute top-[41px] -translate-x-1/2"
         style:left="{x(tick.position)}px"

@@ -125,7 +125,7 @@
       {#if readAt}<a class="press" href={readAt}>Read it from a picture</a>{/if}
       {#if readOff}<button class="press" onclick={scan}>Read it off the simulated scanner</button>{/if}
     </div>
-    {#each cut as said (said)}
+    {#each cut as said, at (at)}
       <p class="border-ochre-line bg-ochre-wash border-l-4 px-3 py-2">
         <strong>Cut short in this run:</strong>
         {preferences.said(said)}.

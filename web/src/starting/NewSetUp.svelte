@@ -192,7 +192,7 @@
     <TextField label="Name" name="name" value={name} oninput={(text) => (typedName = text)} />
   </div>
   {#if route}
-    {#each missing as lack (lack.what)}
+    {#each missing as lack, at (at)}
       <AddHere says="Your kit has no {lack.what} yet." fits={lack.fits} shelf={lack.shelf} />
     {/each}
   {/if}

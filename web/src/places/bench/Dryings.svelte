@@ -116,7 +116,7 @@
           <p class="text-soft text-small">
             clear {when(panel.clearAt)}, sound {when(panel.soundAt)}, use it {when(panel.useBy)}
           </p>
-          {#each panel.says as say (say)}<p class="text-small">{preferences.said(say)}.</p>{/each}
+          {#each panel.says as say, at (at)}<p class="text-small">{preferences.said(say)}.</p>{/each}
           {#if pressing(panel).length > 0}
             <p class="text-small">
               {panel.state === 'SOUND' ? 'Press it:' : 'See it pressed as it is:'}

@@ -15,7 +15,7 @@
 
 {#if cuts.length > 0}
   <p class="text-soft text-fine">
-    {#each cuts as cut (cut.thicknessMm)}
+    {#each cuts as cut, at (at)}
       <span class="block"
         >Foam {preferences.length(cut.thicknessMm)}: {cut.pads} pieces from {from(cut)}{cut.within > 0
           ? `, ${cut.within} out of what falls from walls`

@@ -9,7 +9,7 @@
 <details>
   <summary class="text-heading font-title font-bold">To try</summary>
   <ul class="mt-2">
-    {#each ideas as idea (idea.label)}
+    {#each ideas as idea, at (at)}
       <li class="border-rule border-t py-2">
         {#if idea.card}
           {@const tried = idea.card}

@@ -42,7 +42,7 @@
       {#if part.says}<p>{preferences.said(part.says)}</p>{/if}
       {#if part.after.length > 0}
         <div class="mt-2 flex flex-wrap gap-4">
-          {#each part.after as after (after.label)}
+          {#each part.after as after, at (at)}
             <figure>
               <figcaption class="label">{after.label}</figcaption>
               {#if after.picture}

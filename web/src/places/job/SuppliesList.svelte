@@ -37,7 +37,7 @@
   </div>
 {/if}
 <ul class="mt-3">
-  {#each look.lines as line, i (line.what + line.name)}
+  {#each look.lines as line, i (i)}
     <li class="border-rule border-t py-2">
       <div class="flex justify-between gap-3">
         <span class={i < DEAREST && line.cost > 0 ? 'font-bold' : ''}>{line.name}</span>
@@ -59,7 +59,7 @@
 </ul>
 {#if look.offcuts.length > 0}
   <h3 class="label mt-4 font-sans font-normal">From what was kept</h3>
-  {#each look.offcuts as fit (fit.piece)}
+  {#each look.offcuts as fit, at (at)}
     <p>
       {fit.piece} fits on {fit.offcut.name}, {preferences.lengthFigure(fit.offcut.widthMm)} ×
       {preferences.length(fit.offcut.heightMm)}{fit.offcut.left > 1 ? `, ${fit.offcut.left} of them` : ''}.

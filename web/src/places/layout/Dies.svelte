@@ -83,7 +83,7 @@
     {/if}
     <Asked question={asking} />
     <ul class="mt-2" aria-live="polite">
-      {#each tried as die (die.dieId)}
+      {#each tried as die, at (at)}
         <li class="border-rule border-b py-2 {die.fits ? '' : 'text-soft'}">
           <div class="flex items-center gap-2">
             <span class="figure text-large w-7">{die.number}</span>

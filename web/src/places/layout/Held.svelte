@@ -5,12 +5,15 @@
   import Pick from '../../parts/Pick.svelte';
   import type { LayoutView } from '../../api/client';
   import { kit } from '../../state/kit.svelte';
+  import { editing } from '../../state/editing.svelte';
   import { laying } from '../../state/laying.svelte';
+  import { routes } from '../../state/routes.svelte';
   import { preferences } from '../../state/preferences.svelte';
 
   /** What is held true, and where it is said in words. */
   let { view }: { view: LayoutView } = $props();
   let words = $state('');
+  const route = $derived(routes.of(editing.draft?.route));
   const all = $derived([...view.plates, ...view.cuts]);
   const chosen = $derived(all.filter((p) => laying.chosen.includes(p.key)));
   const named = $derived(chosen.map((p) => p.name).join(', '));
@@ -96,7 +99,7 @@
       hideLabel
       none="Add a plate…"
       value=""
-      items={kit.inUse('plates').filter((p) => p.kind !== 'STENCIL' && (p.kind !== 'THIN_DIE' || !p.set))}
+      items={kit.inUse('plates').filter((p) => route?.tools.includes(p.kind))}
       adds
       onchoose={(plateId) => laying.do({ kind: 'ADD', plateId })}
     />

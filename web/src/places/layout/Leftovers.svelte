@@ -56,7 +56,7 @@
       </p>
     {/if}
     <ul>
-      {#each finder.found.slice(0, SHOWN) as found (found.leftover.id)}
+      {#each finder.found.slice(0, SHOWN) as found, at (at)}
         <li class="border-rule border-b py-3">
           <LeftoverDrawing
             leftover={found.leftover}

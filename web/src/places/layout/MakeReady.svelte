@@ -44,7 +44,7 @@
   <Asked question={asking} />
   {#if proposals}
     <ul class="mt-3">
-      {#each proposals as p (p.boardId)}
+      {#each proposals as p, at (at)}
         <li class="border-rule flex items-center gap-3 border-t py-2">
           <p class="min-w-0 flex-1">
             <strong>{p.name}</strong> behind it<br />

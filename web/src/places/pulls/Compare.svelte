@@ -54,7 +54,7 @@
               ></thead
             >
             <tbody>
-              {#each comparison.differences as d (d.what)}
+              {#each comparison.differences as d, at (at)}
                 <tr class="border-rule border-t align-top">
                   <th scope="row" class="text-soft py-1 pr-3 font-normal">{d.what}</th>
                   <td class="py-1 pr-3">{preferences.said(d.before)}</td>

@@ -140,7 +140,7 @@
         {#if pull.note}<dt class="text-soft">note</dt>
           <dd>{pull.note}</dd>{/if}
       </dl>
-      {#each pull.cut as said (said)}
+      {#each pull.cut as said, at (at)}
         <p class="border-ochre-line bg-ochre-wash mt-2 border-l-4 px-3 py-1.5" data-testid="cut-short">
           <strong>Cut short:</strong>
           {preferences.said(said)}.

@@ -143,7 +143,7 @@
       <p class="text-soft mb-2">
         {title}{reading ? ` · read from your picture, ${preferences.said(reading.place.says)}` : ''}
       </p>
-      {#each run?.cut ?? pull?.cut ?? [] as said (said)}
+      {#each run?.cut ?? pull?.cut ?? [] as said, at (at)}
         <p class="border-ochre-line bg-ochre-wash my-3 border-l-4 px-4 py-2">
           <strong>Cut short in its run:</strong>
           {preferences.said(said)}.
@@ -160,7 +160,7 @@
       {/if}
       {#if read.refused}
         <div role="alert" class="border-ochre-line bg-ochre-wash my-3 border-l-4 px-4 py-2">
-          {#each read.refused.fields as field (field.field + field.message)}
+          {#each read.refused.fields as field, at (at)}
             <p>The {field.field} {field.message}. What would do: {field.accepted}.</p>
           {:else}<p>{read.refused.message}</p>{/each}
         </div>
@@ -199,7 +199,7 @@
       {#if reading}
         <h2 class="text-heading">What to do with this one</h2>
         <ol class="mt-1">
-          {#each reading.steps as step, i (step)}
+          {#each reading.steps as step, i (i)}
             <li class="mt-1 flex gap-2"><strong>{i + 1}</strong><span>{preferences.said(step)}</span></li>
           {:else}<li class="mt-1">Nothing: it is as good as it looks.</li>{/each}
         </ol>

@@ -60,7 +60,7 @@
         />
       </g>
     {/if}
-    {#each shown as s (s.text)}
+    {#each shown as s, at (at)}
       <circle
         cx={s.x}
         cy={s.y}
@@ -71,7 +71,7 @@
         stroke-dasharray={s.spot.kind === 'BARE' ? undefined : `${letter * 0.12} ${letter * 0.2}`}
       />
     {/each}
-    {#each shown as s (s.text)}
+    {#each shown as s, at (at)}
       <rect
         x={s.at - letter * 0.25}
         y={s.line - letter * 0.8}

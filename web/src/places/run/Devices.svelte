@@ -53,7 +53,7 @@
               >°{preferences.now.temperature}</span
             >
           </p>{/if}
-        {#each lights as light (light.word)}
+        {#each lights as light, at (at)}
           <p class="flex items-center gap-2">
             <svg width="18" height="18" aria-hidden="true">
               <circle
@@ -96,13 +96,13 @@
     {/if}
     {#if step && step.cautions.length > 0}
       <section class="border-ember bg-ember-wash border-l-4 px-3 py-2">
-        {#each step.cautions as caution (caution)}<p class="text-small">{caution}</p>{/each}
+        {#each step.cautions as caution, at (at)}<p class="text-small">{caution}</p>{/each}
       </section>
     {/if}
     {#if step && step.meanwhile.length > 0}
       <section>
         <h2 class="label font-sans font-normal">Meanwhile</h2>
-        {#each step.meanwhile as thing (thing)}<p>{thing}.</p>{/each}
+        {#each step.meanwhile as thing, at (at)}<p>{thing}.</p>{/each}
       </section>
     {/if}
   </div>

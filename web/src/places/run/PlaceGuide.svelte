@@ -76,7 +76,7 @@
         <dl class="min-w-[180px] flex-1">
           {#each distances as { plate, list } (plate.key)}
             <dt class="text-large mt-3 font-bold">{plate.name}</dt>
-            {#each list as m (m.what)}
+            {#each list as m, at (at)}
               <dd class="leading-tight">
                 <span class="figure text-verdigris text-title">{preferences.length(m.mm)}</span>
                 <span class="text-soft text-small block">{m.what}</span>

@@ -18,7 +18,7 @@
 
 <fieldset class="mt-5">
   <legend class="label">{left === 0 ? 'All ready' : `${left} still to do`}</legend>
-  {#each run.preflight as line, i (line.text)}
+  {#each run.preflight as line, i (i)}
     <div class="border-rule border-t" onpointerdown={() => (pointed = true)} role="presentation">
       <Checkbox
         class="text-verdigris border-rule-strong bg-paper me-4 size-6 shrink-0 rounded-[2px] focus:ring-0"

@@ -24,7 +24,7 @@
     most={2}
     onmend={(mend) => editing.change(mend.draft)}
   />
-  {#each lacking as kind (kind)}
+  {#each lacking as kind, at (at)}
     <AddHere
       says="Not on your shelves yet: {vocabulary.kind('boards', kind)}."
       fits={({ things }) => things.boards.some((b) => b.kind === kind)}

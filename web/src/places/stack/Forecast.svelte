@@ -69,7 +69,7 @@
         title={expected.heat.length > 0 ? 'Hot and moving: cautions' : 'Moving and sharp: cautions'}
       >
         <ul class="mt-2 list-disc pl-5">
-          {#each answer.cautions as caution (caution)}<li>{caution}</li>{/each}
+          {#each answer.cautions as caution, at (at)}<li>{caution}</li>{/each}
         </ul>
       </Fold>
     {/if}
@@ -81,7 +81,7 @@
       : 'The forecast begins once everything is in the stack that this route needs'}
   </h2>
   <ul class="mt-2 list-disc pl-5">
-    {#each stops as stop (stop.rule + stop.layer)}<li>{preferences.said(stop.what)}</li>{/each}
+    {#each stops as stop, at (at)}<li>{preferences.said(stop.what)}</li>{/each}
   </ul>
   <p class="text-soft mt-2">Each is marked in the stack, most with a button that mends it.</p>
   {#if editing.draft && answer.drying}

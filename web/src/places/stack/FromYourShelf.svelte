@@ -25,7 +25,7 @@
         <Offer offer={advice.lesson} tag="This pull would teach Glanzen most about your press" />
       </ol>
     {/if}
-    {#each advice.refusals as refusal (refusal)}
+    {#each advice.refusals as refusal, at (at)}
       <p class="border-ochre-line bg-ochre-wash border-l-4 px-4 py-2">{preferences.said(refusal)}</p>
     {/each}
     {#if !advice.cheapest && advice.best.length === 0 && advice.refusals.length === 0}

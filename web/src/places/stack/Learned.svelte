@@ -33,7 +33,7 @@
   </h3>
   {#if rig.pulls > 0}
     <ul class="list-disc pl-5">
-      {#each rig.remarks as remark (remark.text)}
+      {#each rig.remarks as remark, at (at)}
         <li>{preferences.said(remark.text)}</li>
       {:else}
         <li>So far it runs about as its label says.</li>

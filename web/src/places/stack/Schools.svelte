@@ -41,7 +41,7 @@
       >
         <p class="text-soft text-small mt-1">What decides: {school.decides}</p>
         <div class="grid grid-cols-[repeat(auto-fit,minmax(190px,1fr))] gap-2 pt-1 pb-1">
-          {#each school.ways as way (way.name)}
+          {#each school.ways as way, at (at)}
             <button
               class="rounded-[3px] border px-3 py-1.5 text-left {way.present
                 ? 'border-verdigris bg-verdigris-wash'

@@ -24,7 +24,7 @@
   <Asked question={asking} waiting="Trying…">
     {#snippet children(offers)}
       <ul>
-        {#each offers as offer (offer.why)}<Offer {offer} />{:else}<li class="pb-2">
+        {#each offers as offer, at (at)}<Offer {offer} />{:else}<li class="pb-2">
             Nothing you own moves it there.
           </li>{/each}
       </ul>
