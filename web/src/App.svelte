@@ -12,14 +12,12 @@
   import { tell } from './state/messages.svelte';
   import { vocabulary } from './state/vocabulary.svelte';
 
-  const ready = Promise.all([preferences.load(), kit.load(), crafts.load(), vocabulary.load()])
-    .then(() =>
-      kit.empty && ['', '#/', '#/bench'].includes(window.location.hash) ? replace('/kit/begin') : undefined,
-    )
-    .catch((trouble) => {
+  const ready = Promise.all([preferences.load(), kit.load(), crafts.load(), vocabulary.load()]).catch(
+    (trouble) => {
       tell(trouble);
       throw trouble;
-    });
+    },
+  );
   let leave = () => {};
   let location: string | undefined;
 
@@ -31,6 +29,8 @@
     const first = location === undefined;
     if (at === location) return;
     location = at;
+    // A workshop with nothing in it begins, however one comes to its Bench.
+    if (kit.empty && ['', '/', '/bench'].includes(at)) return replace('/kit/begin');
     leave();
     await tick();
     const main = document.getElementById('main');
@@ -41,7 +41,7 @@
 <Hatches />
 <Frame>
   {#await ready}
-    <p class="text-soft p-8">Laying out…</p>
+    <p class="text-soft p-8">Loading…</p>
   {:then}
     <Router {routes} onRouteLoaded={({ location }) => void arrived(location)} />
   {:catch}

@@ -89,9 +89,18 @@ export function trouble(status: number, body: unknown): Trouble {
   return new Trouble(status, said(problem?.detail ?? 'Something went wrong.'), fields);
 }
 
+/** What a field is called by people: the last of its path, without how it is counted or kept. */
+function called(path: string): string {
+  const words = (path.split('.').at(-1) ?? path)
+    .replace(/\[\d+\]/g, '')
+    .replace(/(Ids?|Mm|Seconds)$/, '')
+    .replace(/([A-Z])/g, (letter) => ` ${letter.toLowerCase()}`);
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}
+
 /** What was refused, where, and what would be accepted; or what went wrong. */
 export function refusal(cause: unknown, where?: string): string {
   const field = cause instanceof Trouble ? cause.fields[0] : undefined;
   if (!field) return (cause as Error).message;
-  return `${where ?? `${field.field}:`} ${field.message}. Accepted: ${field.accepted}.`.trim();
+  return `${where ?? called(field.field)} ${field.message}. Accepted: ${field.accepted}.`.trim();
 }

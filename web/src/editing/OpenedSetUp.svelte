@@ -55,5 +55,5 @@
   {@render children()}
   <Conflict what="set-up" drafts={editing} />
 {:else}
-  <p class="text-soft p-8">Laying it out…</p>
+  <p class="text-soft p-8">Loading…</p>
 {/if}

@@ -53,6 +53,11 @@ export class Drafts<T extends object, K extends Kept> {
     world.watch(() => void this.follow());
   }
 
+  /** Whether something here is not on the server yet. */
+  protected get pending(): boolean {
+    return this.#changes !== this.#written;
+  }
+
   /** What follows from what is on the page now. */
   protected shown(): void {}
 

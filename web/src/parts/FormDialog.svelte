@@ -46,5 +46,5 @@
       <button class="press" onclick={discard}>Discard</button>
     </div>
   {/if}
-  <div use:watch class="contents">{@render children()}</div>
+  <div use:watch class="space-y-4">{@render children()}</div>
 </Modal>

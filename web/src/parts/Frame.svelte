@@ -45,15 +45,17 @@
     document.getElementById('main')?.focus();
   }}>Skip to the work</a
 >
-<div class="grid min-h-screen grid-rows-[auto_1fr_auto] md:grid-cols-[92px_1fr] md:grid-rows-[52px_1fr]">
+<div
+  class="grid min-h-screen grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr_auto] md:grid-cols-[92px_1fr] md:grid-rows-[52px_1fr]"
+>
   <header
     class="border-rule flex items-center gap-3 border-b px-4 py-2 md:col-span-2 print:hidden"
     aria-label="Glanzen"
   >
     <a href="#/bench" class="font-title text-ink text-heading font-bold">Glanzen</a>
-    {#if trail}<span class="text-soft truncate">{trail}</span>{/if}
+    {#if trail}<span class="text-soft min-w-0 truncate">{trail}</span>{/if}
     {#if unsaved}<span role="status" class="text-ochre font-bold">Not saved yet; still trying</span>{/if}
-    <div class="ml-auto flex items-center gap-1">
+    <div class="ml-auto flex shrink-0 items-center gap-1">
       <Preferences />
       <button class="press press-quiet" aria-label="Keys" title="Keys (?)" onclick={() => (keysOpen = true)}
         >?</button
@@ -69,7 +71,7 @@
       <a
         href="#{place.home}"
         aria-current={current ? 'page' : undefined}
-        class="flex flex-1 items-center justify-center gap-2 py-3 md:flex-none md:justify-start md:pl-3 {current
+        class="max-md:text-fine flex min-w-0 flex-1 items-center justify-center gap-2 py-3 md:flex-none md:justify-start md:pl-3 {current
           ? 'border-verdigris bg-paper text-ink font-bold max-md:border-t-4 md:border-l-4 md:pl-2'
           : 'text-soft hover:text-ink'}"
       >

@@ -23,10 +23,9 @@
   );
 </script>
 
-<button class="press press-quiet text-soft font-normal" onclick={() => (open = true)}>
-  <span class="sr-only">Preferences: </span>{summary}
-  <span class="max-md:hidden">· sound {now.sound.toLowerCase()} · {now.theme.toLowerCase()}</span>
-</button>
+<button class="press press-quiet text-soft font-normal" title={summary} onclick={() => (open = true)}
+  >Preferences</button
+>
 
 <Modal bind:open title="Preferences" size="sm">
   <div class="text-ink grid gap-4">

@@ -121,6 +121,12 @@
       : vocabulary.kind('rollers', kind);
   }
 
+  // Where there is one only, nobody has to choose.
+  $effect(() => {
+    if (!plateId && tools.length === 1) plateId = tools[0]!.id;
+    if (!filmId && films.length === 1) filmId = films[0]!.id;
+    if (!stockId && stocks.length === 1) stockId = stocks[0]!.id;
+  });
   $effect(() => {
     if (!machines.some((m) => m.id === machineId)) machineId = machines[0]?.id ?? '';
     if (!kit.inUse('platforms').some((p) => p.id === platformId))

@@ -48,7 +48,9 @@ class Planning extends Drafts<Job, SavedJob> {
     this.all = await asked(api.GET('/api/jobs'));
     const named = this.all.find((s) => s.id === id);
     const found = named ?? (id === undefined ? this.all[0] : undefined);
-    if (!found || found.id !== this.saved?.id || found.version !== this.saved.version) {
+    // What was read may be older by now than what a quick hand has changed here.
+    const other = found?.id !== this.saved?.id;
+    if (!found || other || (!this.pending && found.version > (this.saved?.version ?? 0))) {
       this.looked.clear();
       this.show(found);
     }

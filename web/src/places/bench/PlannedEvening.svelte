@@ -183,7 +183,10 @@
     {/if}
     {#if block?.lay}<LaidTogether lay={block.lay} />{/if}
   </div>
-  <div class="mt-3 flex flex-wrap items-baseline gap-x-10 gap-y-2">
+  <div
+    class="mt-3 flex flex-wrap items-baseline gap-x-10 gap-y-2"
+    data-changing={plan.searching || undefined}
+  >
     {#if plan.endAt}
       <p>
         <span class="figure text-large font-bold">{time(new Date(plan.endAt))}</span>

@@ -2,7 +2,7 @@
   import TitleField from '../../parts/TitleField.svelte';
   import Pick from '../../parts/Pick.svelte';
   import { untrack } from 'svelte';
-  import { push } from 'svelte-spa-router';
+  import { push, replace, router } from 'svelte-spa-router';
   import { api, asked, type SavedSetUp } from '../../api/client';
   import { Question } from '../../asking/question.svelte';
   import Conflict from '../../editing/Conflict.svelte';
@@ -20,7 +20,10 @@
   import SuppliesList from './SuppliesList.svelte';
 
   let { params = {} }: { params?: { id?: string } } = $props();
-  let chosen = $state(0);
+  /** Which piece is open stands in the address, too, so that it stays open when the page is read again. */
+  const named = () =>
+    Math.max(0, Number(new URLSearchParams(router.querystring ?? '').get('piece') ?? 1) - 1);
+  let chosen = $state(named());
   let missing = $state(false);
   let loaded = $state(false);
   const found = new Question<SavedSetUp[]>();
@@ -28,17 +31,24 @@
   const there = $derived(planning.all.filter((saved) => !throwing.gone.includes(saved.id)));
   const job = $derived(planning.job);
   const look = $derived(planning.look);
-  const piece = $derived(job?.pieces[chosen]);
+  const piece = $derived(job?.pieces[Math.min(chosen, job.pieces.length - 1)]);
   const warned = $derived((look?.findings ?? []).map((f) => f.length > 0));
 
   $effect(() => {
     const id = params.id;
+    chosen = untrack(named);
     // What loading reads must not make it load again.
     untrack(() => planning.load(id))
       .then((found) => ([missing, loaded] = [!found, true]))
       .catch(tell);
     return found.follow((signal) => asked(api.GET('/api/set-ups', { signal })));
   });
+
+  function choose(piece: number) {
+    chosen = piece;
+    const id = planning.saved?.id;
+    if (id) void replace(`/job/${id}?piece=${piece + 1}`);
+  }
 
   async function begin() {
     try {
@@ -78,7 +88,7 @@
     };
     const top = job.pieces.length;
     planning.change({ ...job, pieces: [...job.pieces, fresh] });
-    chosen = top;
+    choose(top);
   }
 </script>
 
@@ -90,7 +100,7 @@
     <p class="text-lead mt-3">It was thrown away, or this address belongs to another workshop.</p>
   </Nowhere>
 {:else if job && !throwing.gone.includes(planning.saved?.id ?? '')}
-  <div class="grid min-h-full lg:grid-cols-[minmax(0,1fr)_340px]">
+  <div class="grid min-h-full grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_340px]">
     <section class="min-w-0 px-4 py-4 md:px-6" aria-label="Job">
       <div class="flex flex-wrap items-end gap-x-4 gap-y-2">
         <h1 class="sr-only">Job</h1>
@@ -117,7 +127,6 @@
           value={planning.saved?.id}
           items={there.map((saved) => ({ id: saved.id, name: saved.job.name }))}
           onchoose={(id) => {
-            chosen = 0;
             void push(`/job/${id}`);
           }}
         />
@@ -129,7 +138,7 @@
       </div>
       <div class="mt-2 grid grid-cols-[minmax(0,1fr)] gap-x-6 xl:grid-cols-[minmax(0,420px)_minmax(0,1fr)]">
         <div>
-          <ExplodedCard works={look?.works ?? []} {job} {chosen} {warned} onchoose={(i) => (chosen = i)} />
+          <ExplodedCard works={look?.works ?? []} {job} {chosen} {warned} onchoose={choose} />
           {#if kit.inUse('stocks').length === 0}
             <AddHere
               says="Your kit has no stock yet."
@@ -153,7 +162,7 @@
             {setUps}
             onremove={() => {
               planning.change({ ...job, pieces: job.pieces.filter((_, i) => i !== chosen) });
-              chosen = Math.max(0, chosen - 1);
+              choose(Math.max(0, chosen - 1));
             }}
           />
         {:else}

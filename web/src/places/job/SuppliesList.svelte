@@ -11,7 +11,7 @@
       ? preferences.area(value)
       : unit === 'cm' && preferences.now.length !== 'MM'
         ? preferences.length(10 * value)
-        : `${amount(value)} ${unit}`;
+        : `${amount(value)} ${amount(value) === 1 ? unit.replace(/s$/, '') : unit}`;
   const amount = (value: number) => (value >= 100 ? Math.round(value) : Math.round(value * 10) / 10);
   const missing = $derived(look.lines.filter((l) => l.missing));
 </script>

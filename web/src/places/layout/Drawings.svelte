@@ -12,6 +12,7 @@
   let { view, trial }: { view: LayoutView; trial: string } = $props();
 
   const AROUND = 70;
+  const NARROW_AROUND = 110;
   const HAND = 120;
   const SNAP_PX = 7;
   let room = $state(860);
@@ -26,7 +27,7 @@
           (room - 2 * AROUND - HAND) / (cut.w + view.ground.widthMm),
           Math.max(300, height - 275) / tall,
         )
-      : Math.min((room - AROUND) / Math.max(cut.w, view.ground.widthMm), 3),
+      : Math.min((room - NARROW_AROUND) / Math.max(cut.w, view.ground.widthMm), 3),
   );
   const draft = $derived(editing.draft);
   const layer = (kind: 'STOCK' | 'FILM') => draft?.layers.find((l) => l.kind === kind);

@@ -19,7 +19,7 @@
   });
 </script>
 
-<section class="border-rule bg-paper my-4 border p-4" aria-label="Two pulls compared">
+<section class="border-rule bg-paper my-4 border p-4" aria-label="Two pulls compared" data-changing>
   <div class="mb-2 flex justify-between">
     <h2 class="text-large">What changed</h2>
     <button class="press press-quiet" onclick={onclose}>Close</button>

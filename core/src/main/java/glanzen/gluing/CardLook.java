@@ -140,8 +140,8 @@ public final class CardLook {
 
     /** How thick it is, and what it goes into. */
     public String says() {
-        String thick =
-                assembly.pieces().size() + " pieces · " + Figures.length(heights.thickestMm()) + " at its thickest";
+        String thick = assembly.pieces().size() + (assembly.pieces().size() == 1 ? " piece · " : " pieces · ")
+                + Figures.length(heights.thickestMm()) + " at its thickest";
         Envelope envelope = assembly.plan().envelope();
         return envelope == null
                 ? thick

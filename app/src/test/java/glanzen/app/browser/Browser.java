@@ -16,6 +16,7 @@ import java.util.function.Supplier;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.StaleElementReferenceException;
+import org.openqa.selenium.TimeoutException;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
@@ -72,6 +73,17 @@ final class Browser implements AutoCloseable {
 
     void open(String place) {
         driver.get(base + "/#" + place);
+    }
+
+    /** Runs on every page before anything of it does. */
+    void onEveryPage(String script) {
+        driver.executeCdpCommand("Page.addScriptToEvaluateOnNewDocument", Map.of("source", script));
+    }
+
+    /** Until what was changed has been drawn. */
+    void frame() {
+        driver.executeAsyncScript(
+                "requestAnimationFrame(() => requestAnimationFrame(arguments[arguments.length - 1]))");
     }
 
     void back() {
@@ -135,6 +147,17 @@ final class Browser implements AutoCloseable {
         }
     }
 
+    /** Does something that leads a run on; once more if it is said that something is cut short. */
+    void onward(Runnable on) {
+        String now = text("h1");
+        on.run();
+        until(() -> !text("h1").equals(now) || !all("[data-testid=warning]").isEmpty());
+        if (text("h1").equals(now)) {
+            on.run();
+            until(() -> !text("h1").equals(now));
+        }
+    }
+
     /** Types into a field instead of what stands in it. */
     void fill(String css, String text) {
         WebElement field = see(css);
@@ -168,6 +191,18 @@ final class Browser implements AutoCloseable {
 
     void until(Supplier<Boolean> holds) {
         waiting().ignoring(StaleElementReferenceException.class).until(d -> holds.get());
+    }
+
+    /** Whether something comes to hold within a while; for what may never do. */
+    boolean within(Duration patience, Supplier<Boolean> holds) {
+        try {
+            new WebDriverWait(driver, patience)
+                    .ignoring(StaleElementReferenceException.class)
+                    .until(d -> holds.get());
+            return true;
+        } catch (TimeoutException never) {
+            return false;
+        }
     }
 
     Object script(String script) {

@@ -1,7 +1,6 @@
 package glanzen.app.browser;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
-import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.app.Caller;
@@ -42,12 +41,11 @@ class JourneyTest extends BrowserTest {
         browser.script("document.querySelector('[data-layer=plastic-05]').focus()");
         browser.keys(Keys.DELETE);
         browser.see("p", "The rollers do not grip");
-        browser.until(() -> !browser.text("[data-testid=twenty]").equals(usual));
-        String first = browser.text("[data-testid=twenty]");
+        browser.see("[data-testid=stopped]");
+        assertEquals(List.of(), browser.all("[data-testid=twenty]"), "what cannot be pressed has no forecast");
         browser.press("[data-testid=advice] li button");
-        browser.until(() -> !browser.text("[data-testid=twenty]").equals(first));
         String advised = browser.text("[data-testid=twenty]");
-        assertTrue(clean(advised) > clean(first), advised + " after " + first);
+        assertTrue(clean(advised) > 0, advised);
 
         browser.press("button", "Run it");
         browser.see("h1", "Lay everything ready");
@@ -58,9 +56,7 @@ class JourneyTest extends BrowserTest {
         browser.see("legend", "still to do");
         assertEquals(run, browser.place());
         while (!browser.see("h1").getText().startsWith("Look at the pull")) {
-            String step = browser.see("h1").getText();
-            browser.press("section[aria-label=Now] button.press-strong");
-            browser.until(() -> !browser.see("h1").getText().equals(step));
+            browser.onward(() -> browser.press("section[aria-label=Now] button.press-strong"));
         }
         browser.press("button", "Log the pull");
         browser.press("button", "Read it off the simulated scanner");
@@ -76,14 +72,13 @@ class JourneyTest extends BrowserTest {
         browser.see("h3", "Learned from");
         String taught = browser.text("[data-testid=twenty]");
         assertEquals(clean(taught) > 0, true, "The forecast of what was pulled goes on from what was seen: " + taught);
-        assertNotEquals(first, taught);
         Object exported = browser.script(
                 "return fetch('/api/workshop').then(r => r.arrayBuffer()).then(b => new Uint8Array(b)[0] * 256 + new Uint8Array(b)[1])");
         assertEquals(0x504B, ((Number) exported).intValue(), "a ZIP begins with PK");
     }
 
     private static int clean(String sentence) {
-        return Integer.parseInt(sentence.replaceAll(".*this, (\\d+) comes? .*", "$1"));
+        return Integer.parseInt(sentence.replaceAll("(\\d+) of 20 .*", "$1"));
     }
 
     @Test
@@ -160,7 +155,7 @@ class JourneyTest extends BrowserTest {
         browser.see("h1", "Lay everything ready");
         browser.see("label", "Leftover of Copper foil for Third");
         for (String step : List.of("Switch the platform", "3 plates on the platform")) {
-            browser.press("section[aria-label=Now] button.press-strong");
+            browser.onward(() -> browser.press("section[aria-label=Now] button.press-strong"));
             browser.see("h1", step);
         }
         browser.see("dt", "Third");

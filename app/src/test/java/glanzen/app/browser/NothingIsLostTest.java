@@ -131,6 +131,8 @@ class NothingIsLostTest extends BrowserTest {
         browser.until(
                 () -> browser.script("return document.activeElement.tagName").equals("BODY"));
         browser.keys(" ");
+        browser.see("[data-testid=warning]");
+        browser.keys(" ");
         browser.see("h1", "Switch the platform on");
         browser.press("button", "Give this run up");
         browser.see("h1", "Left");
