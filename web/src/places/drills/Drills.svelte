@@ -73,7 +73,7 @@
       {/if}
       {#if answering.wrong}<p class="text-ochre mt-2" role="alert">{answering.wrong}</p>{/if}
     {:else}
-      <p class="text-soft">Laying something out…</p>
+      <p class="text-soft">Loading…</p>
     {/if}
   </section>
   <aside class="border-rule bg-paper px-5 py-5 lg:border-l" aria-label="How far you are">

@@ -74,5 +74,5 @@
   bind:this={on}
   class="press press-strong mt-2"
   disabled={answering.busy}
-  onclick={() => answering.on()}>{answering.busy ? 'Laying something out…' : 'Next (Enter)'}</button
+  onclick={() => answering.on()}>{answering.busy ? 'Loading…' : 'Next (Enter)'}</button
 >
