@@ -45,12 +45,12 @@ public record Ticked(Observation seen, Set<Fault> faults) implements Look {
 
     @Override
     public boolean lacks(Standard standard) {
-        return standard.under(seen.likelyCoverage());
+        return seen.lacks(standard);
     }
 
     @Override
     public boolean exceeds(Standard standard) {
-        return seen.spillLowMm() > 0;
+        return seen.tooMuch();
     }
 
     @Override

@@ -89,6 +89,20 @@ public record Observation(double coverageLow, double coverageHigh, double spillL
         return equals(WENT_THROUGH);
     }
 
+    /**
+     * Whether it shows too little. What has too much may have torn a little of its edge with it, and is not called too little for
+     * that.
+     */
+    public boolean lacks(Standard standard) {
+        double least = tooMuch() ? Math.min(OVER_COVERAGE, standard.enough()) : standard.enough();
+        return coverageLow < least;
+    }
+
+    /** Whether it shows too much. */
+    public boolean tooMuch() {
+        return spillLowMm > 0;
+    }
+
     /** Coverage to draw it with, 0…1. */
     public double likelyCoverage() {
         return (coverageLow + coverageHigh) / 2;

@@ -29,7 +29,8 @@ class EveningWorkTest {
 
     private static final SetUp FOIL = Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30);
     private static final SetUp DIE = Crafts.started(Route.THIN_CUT);
-    private static final Map<String, SetUp> SET_UPS = Map.of("foil", FOIL, "die", DIE);
+    private static final Map<String, SetUp> SET_UPS =
+            Map.of("foil", FOIL, "die", DIE, "flock", Crafts.started(Route.FLOCK));
     private static final WarmUps HEATERS = new WarmUps(heater -> OptionalDouble.empty());
     private static final Times USUAL = new Times(HEATERS, OwnPace.USUAL, Bench.KNOWN);
 
@@ -100,7 +101,7 @@ class EveningWorkTest {
                 by(Kind.HOT_FOIL, "foil"),
                 Operation.of(Kind.GEL),
                 Operation.of(Kind.GEL_DRY),
-                Operation.of(Kind.FLOCK));
+                by(Kind.FLOCK, "flock"));
         assertTrue(first(work, "hot foil").after().stream().anyMatch(a -> a.leastSeconds() == 1800));
         Task.After gel = first(work, "flock").after().get(0);
         assertTrue(gel.leastSeconds() > 3600 && gel.mostSeconds() == 7 * 24 * 3600);
@@ -114,20 +115,35 @@ class EveningWorkTest {
                 1,
                 90,
                 60,
-                List.of(Operation.of(Kind.GEL), Operation.of(Kind.GEL_DRY), Operation.of(Kind.FLOCK)));
+                List.of(Operation.of(Kind.GEL), Operation.of(Kind.GEL_DRY), by(Kind.FLOCK, "flock")));
         Job job = new Job("Cards", 30, List.of(piece));
         List<Wanted.GelOnBench> gel =
                 List.of(new Wanted.GelOnBench(0, 0, 90_000), new Wanted.GelOnBench(0, 1200, 80_000));
-        EveningWork work = EveningWork.of(List.of(new Wanted("job", job, SET_UPS, Set.of(), List.of(), gel)), USUAL);
+        EveningWork work = EveningWork.of(List.of(new Wanted("job", job, SET_UPS, Set.of("flock"), List.of(), gel)), USUAL);
         assertEquals(28, count(work, "gel through a stencil"));
         assertEquals(30, count(work, "flock"));
         Job two = new Job("Cards", 2, List.of(piece));
-        EveningWork all = EveningWork.of(List.of(new Wanted("job", two, SET_UPS, Set.of(), List.of(), gel)), USUAL);
+        EveningWork all = EveningWork.of(List.of(new Wanted("job", two, SET_UPS, Set.of("flock"), List.of(), gel)), USUAL);
         assertEquals(0, count(all, "gel through a stencil"));
         Task flock = first(all, "flock");
         assertEquals(1200, flock.notBefore());
         assertEquals(80_000, flock.notAfter());
         assertEquals(List.of(), flock.after());
+    }
+
+    @Test
+    void whatNoSetUpDoesIsLeftOutWithWhatWaitsForIt() {
+        EveningWork work = work(
+                12,
+                Set.of("foil", "die"),
+                by(Kind.HOT_FOIL, "foil"),
+                Operation.of(Kind.CUT),
+                Operation.of(Kind.TRIM),
+                Operation.of(Kind.ASSEMBLE));
+        assertEquals(12, count(work, "hot foil"), "what comes before it is planned");
+        assertEquals(0, count(work, "die-cut"));
+        assertEquals(0, count(work, "trim"));
+        assertEquals(0, count(work, "Assemble"), "a card wants all its pieces");
     }
 
     @Test
