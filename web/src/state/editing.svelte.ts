@@ -22,7 +22,7 @@ class Editing extends Drafts<Draft, SavedSetUp> {
   saved = $derived(this.kept);
   draft = $derived(this.now);
   answer = $derived(this.report.answer);
-  advice = $derived(this.answer?.expected ? this.advised.answer : undefined);
+  advice = $derived(this.answer?.computable ? this.advised.answer : undefined);
   asking = $derived(this.report.loading);
   advising = $derived(this.advised.loading);
   failed = $derived(this.report.trouble?.message ?? '');
@@ -75,7 +75,7 @@ class Editing extends Drafts<Draft, SavedSetUp> {
     const answer = await this.report.ask((signal) =>
       asked(api.POST('/api/forecasts', { body: draft, signal })),
     );
-    if (!answer?.expected) return;
+    if (!answer?.computable) return;
     this.#adviceTimer = window.setTimeout(
       () => void this.advised.ask((signal) => asked(api.POST('/api/advice', { body: draft, signal }))),
       ADVISE_AFTER_MS,

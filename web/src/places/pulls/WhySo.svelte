@@ -54,5 +54,5 @@
     >{next.draft ? 'Log this one and change the set-up' : 'Log this one and do that next time'}</button
   >
 {/snippet}
-{@render change(why.best, 'Next time, one change:')}
+{@render change(why.best, why.best.remedy === 'SAME_AGAIN' ? 'Next time:' : 'Next time, one change:')}
 {#if other}{@render change(other, 'Or, to learn most:')}{/if}

@@ -147,7 +147,7 @@
       >
         {preferences.said(run.warning.text)}{run.warning.good === undefined
           ? '.'
-          : `: ${run.warning.good} of 20 would come out ${good}.`} Go on anyway? Press Space again, or wait.
+          : `: ${run.warning.good} of 20 would come out ${good}.`} Go on anyway? Press Space again.
       </div>
     {/if}
     {#if step.meanwhile.length > 0 && many}
