@@ -49,7 +49,7 @@ public final class Asked {
         return caller.post("/api/layouts", "{\"draft\": %s, \"steps\": [%s]}".formatted(draft, steps));
     }
 
-    /** What is proposed first: the best there is, or the cheapest change where that is as good. */
+    /** Returns the first proposal: the best there is, or the cheapest change where that is as good. */
     public static JsonNode proposed(JsonNode advice) {
         return advice.path("best").isEmpty()
                 ? advice.path("cheapest")

@@ -47,7 +47,7 @@ public final class Advisor {
     /** A lesson may cost so much of the chance of a clean pull. */
     private static final double LESSON_COST = 0.25;
 
-    /** Of single changes within this share of the best, the cheapest is proposed. */
+    /** The cheapest single change within this share of the best is proposed. */
     private static final double NEARLY_AS_GOOD = 0.05;
 
     private static final double HOPELESS = 0.05;
@@ -194,7 +194,7 @@ public final class Advisor {
                 && merit(proposed, bias) > merit(now, bias) + WORTH_A_CHANGE;
     }
 
-    /** Nothing is proposed that a rule stops. */
+    /** Whether no rule stops a set-up, so that it may be proposed. */
     private boolean pullable(SetUp proposed) {
         return Rules.pullable(Rules.check(proposed, shop));
     }

@@ -9,7 +9,7 @@ import glanzen.setup.SetUp;
 import java.util.Comparator;
 
 /**
- * What a set-up really begins with. A route's usual stack is chosen as machines are labelled; where the shelf has one that comes out
+ * Chooses the first stack of a set-up. A route's usual stack is chosen as machines are labelled; where the shelf has one that comes out
  * better as they are doubted, fed and heated just as usual, that one is laid.
  */
 public final class FirstStack {

@@ -57,7 +57,7 @@ public record Diagnosis(List<Likely> causes, @Nullable Asking asking, List<Next>
         return causes.get(0).cause();
     }
 
-    /** What a change comes to that there is on every route. */
+    /** Returns the chances of a change that exists on every route. */
     Next next(Remedy remedy) {
         return nexts.stream().filter(n -> n.remedy == remedy).findFirst().orElseThrow();
     }

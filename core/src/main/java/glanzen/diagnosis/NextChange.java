@@ -13,7 +13,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What to change for the next pull, with what comes of it. The likeliest cause decides what is done; what of heat and pressure is
+ * The change for the next pull, with its forecast. The likeliest cause decides what is done; what of heat and pressure is
  * changed is what the advisor proposes, and how many come out is the forecast of that very set-up.
  *
  * @param next the change
@@ -25,7 +25,7 @@ public record NextChange(Diagnosis.Next next, @Nullable Proposal proposal, int g
     private static final int TWENTY = 20;
 
     /**
-     * What changes are made of.
+     * Everything a change is chosen from.
      *
      * @param setUp what was pulled
      * @param known what was known of the rig before this pull

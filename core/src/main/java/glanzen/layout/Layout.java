@@ -71,7 +71,7 @@ public record Layout(
         return all(plates, cuts);
     }
 
-    /** Nothing is laid out yet, but what it is for is known: the stock is cut to this piece. */
+    /** Returns a layout with no plates yet, for a piece of known size: the stock is cut to it. */
     public static Layout forPiece(Piece piece) {
         return new Layout(piece, NONE.bed, NONE.method, NONE.hangs, List.of(), List.of(), List.of());
     }

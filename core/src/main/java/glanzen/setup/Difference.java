@@ -31,7 +31,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record Difference(String what, String before, String after, String change) {
 
-    /** Nothing of it is there. */
+    /** The word for a thing that is absent. */
     private static final String NONE = "none";
 
     /**
@@ -50,7 +50,7 @@ public record Difference(String what, String before, String after, String change
             return new Aspect(what, s -> listed(named.apply(s)), named);
         }
 
-        /** What to do to get from one to the other. */
+        /** Returns the instruction that leads from one to the other. */
         String change(SetUp before, SetUp after) {
             if (named != null) {
                 return swapped(named.apply(before), named.apply(after));

@@ -3,7 +3,7 @@ package glanzen.steps;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What was cut short of a pull, as it is kept with it.
+ * A step that was cut short for a pull, as it is kept with it.
  *
  * @param kind the step that was left before it was done
  * @param says what of it was done, as a statement without a full stop

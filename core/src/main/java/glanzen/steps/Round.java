@@ -60,7 +60,7 @@ public record Round(Cycle cycle, @Nullable Standing platform) {
         }
     }
 
-    /** What is known besides the set-up: chances, and how long a platform really takes to be ready again. */
+    /** Facts that the set-up does not tell: chances, and how long a platform really takes to be ready again. */
     public interface Known {
 
         /** Share of good pulls of a set-up, 0…1. */
@@ -85,7 +85,7 @@ public record Round(Cycle cycle, @Nullable Standing platform) {
         return pulls > 1 ? cycle.seconds() : cycle.oneByOneSeconds();
     }
 
-    /** What is done to each pull besides its chain if there is room for it. */
+    /** Cutting foil for one pull, done while others soak if there is room for it. */
     public static Side foil(SetUp s) {
         return new Side(
                 "cut foil for one", Hands.CUT_FOIL.seconds() * s.plates().size(), false, false);

@@ -81,12 +81,12 @@ public final class Run {
         return onward(cut.map(c -> left.cutting(c.kept())).orElse(left), commands);
     }
 
-    /** What leaving the step that is on would cut short, once that was asked for; nothing where it would not, or not any more. */
+    /** Returns what leaving the present step would cut short, once that was asked for; empty where it would not, or not any more. */
     public Optional<Shortcut> shortcut(RunState now, BenchReading bench) {
         return now.warned() ? Shortcut.of(setUp, step(now), bench) : Optional.empty();
     }
 
-    /** What was cut short for the oldest pull that is not logged yet. */
+    /** Returns what was cut short for the oldest pull that is not logged yet. */
     public List<Cut> cut(RunState state) {
         List<Cut> cut =
                 state.pressed().isEmpty() ? state.cut() : state.pressed().get(0).cut();

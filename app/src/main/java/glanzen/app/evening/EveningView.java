@@ -58,7 +58,7 @@ record EveningView(
         long version) {
 
     /**
-     * What stands in the way before the evening is begun.
+     * An obstacle that stands in the way before the evening is begun.
      *
      * @param jobId where it is mended, if that is in a job
      * @param setUpId where it is mended, if that is in a set-up

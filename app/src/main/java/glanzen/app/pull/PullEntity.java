@@ -65,7 +65,7 @@ class PullEntity {
 
     String note = "";
 
-    /** What was cut short in its run, sentences as JSON. */
+    /** Sentences on what was cut short in its run, as JSON. */
     @AsText
     @Column(name = "cut_short")
     String cut = "[]";

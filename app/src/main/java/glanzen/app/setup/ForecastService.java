@@ -143,7 +143,7 @@ public class ForecastService {
         return ScrapTest.why(setUp, forecast, pulled).orElse(null);
     }
 
-    /** What comes of twenty pulls of a set-up that can be computed. */
+    /** Returns twenty pulls of a set-up that can be computed. */
     public TwentyView twenty(SetUp setUp) {
         return TwentyView.of(forecaster.forecast(setUp, ensemble(setUp)).twenty());
     }

@@ -56,7 +56,7 @@ class OwnBenchTest {
         throw new AssertionError("never came to: " + instruction);
     }
 
-    /** As long as the step that is on wants. */
+    /** Lets as much time pass as the present step wants. */
     private void waited() {
         JsonNode run = run();
         JsonNode step = run.path("steps").get(run.path("step").asInt());

@@ -4,7 +4,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 
-/** What a page says, and whether it says the same once it is read again. */
+/** Tells whether a page says the same once it is read again. */
 final class Steadiness {
 
     private static final Duration PATIENCE = Duration.ofSeconds(12);

@@ -43,7 +43,7 @@ final class Wanderer {
             };
             """;
 
-    /** What can be pressed, typed into or chosen from, unless it leaves the page, takes a file or replaces the workshop. */
+    /** Finds controls to press, type into or choose from, unless they leave the page, take a file or replace the workshop. */
     private static final String CONTROLS = """
             const never = /Export|Restore|Replace|Import|Bring|backup|as a file|Take in|calendar|table|template/i;
             const open = document.querySelector('dialog[open]') ?? document.body;
@@ -80,7 +80,7 @@ final class Wanderer {
     private final Browser browser;
     private final Random random;
     private final Deque<String> trail = new ArrayDeque<>();
-    /** What was found, each once, with how one came there. */
+    /** Every fault once, with how one came there. */
     private final Map<String, String> found = new TreeMap<>();
 
     Wanderer(Browser browser, long seed) {
@@ -168,7 +168,7 @@ final class Wanderer {
         ((List<String>) browser.script(SAID)).forEach(this::note);
     }
 
-    /** What a page says when one comes to it, it says when it is read again. */
+    /** Checks that a page says the same once it is read again. */
     private void readAgain() {
         String place = browser.place();
         if (place.matches("/(run|drills|pulls/read).*")
