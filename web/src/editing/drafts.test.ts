@@ -94,6 +94,24 @@ describe('an editor of drafts', () => {
     expect(page.now?.text).toBe('mine');
   });
 
+  it('follows what is changed elsewhere, unless something here is not saved yet', async () => {
+    const page = drafts();
+    await page.open('n');
+    server.note = { ...server.note, version: 5, value: { text: 'changed by a reading' } };
+    await page.follow();
+    expect(page.now?.text).toBe('changed by a reading');
+    page.undo();
+    expect(page.now?.text).toBe('old');
+    await page.settle();
+    expect(server.note.value.text).toBe('old');
+    page.change({ text: 'typing' });
+    server.note = { ...server.note, version: 9, value: { text: 'theirs' } };
+    await page.follow();
+    expect(page.now?.text).toBe('typing');
+    await page.settle();
+    expect(page.conflict).toBe(true);
+  });
+
   it('shows the last that was asked for, however the answers come', async () => {
     const page = drafts();
     const first = page.open('a');

@@ -96,7 +96,7 @@ class AccessibilityTest {
         browser.see("fieldset");
         assertEquals(List.of(), browser.serious());
         for (String step : List.of("Switch the platform", "Plate on the platform", "Let the plate soak")) {
-            browser.press("section[aria-label=Now] button.press-strong");
+            browser.onward(() -> browser.press("section[aria-label=Now] button.press-strong"));
             browser.see("h1", step);
         }
         browser.see("[role=timer]");

@@ -42,9 +42,7 @@ class CraftJourneyTest extends BrowserTest {
         browser.see("h1", "Lay everything ready");
         browser.press("button", "60×");
         while (!browser.see("h1").getText().startsWith(look)) {
-            String step = browser.see("h1").getText();
-            browser.press("section[aria-label=Now] button.press-strong");
-            browser.until(() -> !browser.see("h1").getText().equals(step));
+            browser.onward(() -> browser.press("section[aria-label=Now] button.press-strong"));
         }
         browser.press("button", "Log the pull");
         browser.press("button", "Put it in the logbook");

@@ -189,6 +189,20 @@ class JourneyTest extends BrowserTest {
     }
 
     @Test
+    void aPlateIsGrabbedAtItsCentre() {
+        startSetUp("First", "Copper foil", "Ivory card", "Grabbed");
+        browser.see("[data-testid=twenty]");
+        String id = browser.place().replace("/stack/", "");
+        browser.keys("3");
+        browser.drag(browser.see("[data-plate=first]"), 40, 0);
+        browser.until(() -> acrossMm(id, "first") > 2);
+        List<String> offered = browser.all("#add-plate option").stream()
+                .map(WebElement::getText)
+                .toList();
+        assertTrue(offered.contains("Second") && !offered.contains("Hexagon 49"), offered + "");
+    }
+
+    @Test
     void unitsChangeEverywhereAtOnce() {
         startSetUp("First", "Copper foil", "Ivory card", "In inches");
         browser.until(() -> browser.text("[data-testid=squeeze]").contains("0.45 mm"));

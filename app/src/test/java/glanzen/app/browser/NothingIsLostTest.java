@@ -74,6 +74,33 @@ class NothingIsLostTest extends BrowserTest {
         browser.until(() -> browser.all("header [role=status]").isEmpty());
     }
 
+    @Test
+    void aQuantityTypedWhileNobodyAnswersIsReadOnceSomebodyDoes() {
+        String id = Asked.fresh(caller, "Typed alone").path("id").asString();
+        browser.open("/stack/" + id);
+        browser.see("input[name=soakSeconds]");
+        browser.offline(true);
+        retype(browser.see("input[name=soakSeconds]"), "45 s" + Keys.TAB);
+        browser.see("p", "does not answer");
+        assertEquals("45 s", browser.see("input[name=soakSeconds]").getAttribute("value"));
+        browser.offline(false);
+        browser.until(() -> soak(id) == 45);
+    }
+
+    @Test
+    void escapeDoesNotThrowAwayAFilledForm() {
+        browser.open("/kit/boards");
+        browser.press("button", "Add a board");
+        browser.see("dialog[open] input[name=name]").sendKeys("Half typed");
+        browser.keys(Keys.ESCAPE);
+        browser.see("[role=alertdialog]");
+        browser.press("button", "Keep editing");
+        assertEquals("Half typed", browser.see("dialog[open] input[name=name]").getAttribute("value"));
+        browser.keys(Keys.ESCAPE);
+        browser.press("button", "Discard");
+        browser.gone("dialog[open]");
+    }
+
     private double soak(String id) {
         return caller.get("/api/set-ups/" + id)
                 .json()

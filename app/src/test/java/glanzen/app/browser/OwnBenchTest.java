@@ -5,78 +5,26 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.app.Caller;
-import glanzen.app.OwnBench;
-import java.time.Duration;
 import java.util.List;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Keys;
 import tools.jackson.databind.JsonNode;
 
 /** Somebody's own bench: nothing is simulated, and nothing is there at first. */
-class OwnBenchTest {
+class OwnBenchTest extends OwnJourney {
 
-    private static final int FORECAST_CLICKS = 10;
-    private static final int LOGGED_CLICKS = 25;
-
-    private final OwnBench bench = new OwnBench();
-    private Browser browser;
-    private int clicks;
-
-    @BeforeEach
-    void open() {
-        browser = new Browser(bench.caller().base());
-    }
-
-    @AfterEach
-    void close() {
-        browser.close();
-        bench.close();
-    }
-
-    private void press(String text) {
-        browser.press("button", text);
-        clicks++;
-    }
+    private static final int FORECAST_CLICKS = 0;
+    private static final int LOGGED_CLICKS = 14;
 
     /** Goes on with Space until an instruction comes; every Space counts. */
     private void until(String instruction) {
         for (int i = 0; i < 14; i++) {
-            String now = browser.text("h1");
-            if (now.contains(instruction)) {
+            if (browser.text("h1").contains(instruction)) {
                 return;
             }
-            waited();
-            browser.onward(() -> {
-                browser.keys(" ");
-                clicks++;
-            });
+            onward();
         }
         throw new AssertionError("never came to: " + instruction);
-    }
-
-    /** Lets as much time pass as the present step wants. */
-    private void waited() {
-        JsonNode run = run();
-        JsonNode step = run.path("steps").get(run.path("step").asInt());
-        boolean heats = step.path("kind").asString().equals("HEAT_UP");
-        bench.pass(
-                heats
-                        ? Duration.ofMinutes(8)
-                        : Duration.ofSeconds(
-                                (long) Math.ceil(step.path("seconds").asDouble())));
-    }
-
-    /** The form is put away before anything else is pressed: a Space would go to its button. */
-    private void logged() {
-        press("Put it in the logbook");
-        browser.gone("dialog[open]");
-    }
-
-    private JsonNode run() {
-        String id = browser.place().replace("/run/", "");
-        return bench.caller().get("/api/runs/" + id).json();
     }
 
     @Test
@@ -93,6 +41,8 @@ class OwnBenchTest {
         press("Heated platform");
         browser.see("p", "would come out clean, untried");
 
+        // Trying other machines was a detour.
+        clicks = 0;
         press("See the first pull");
         browser.see("[data-testid=twenty]");
         press("Run it");

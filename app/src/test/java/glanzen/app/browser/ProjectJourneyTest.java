@@ -3,14 +3,11 @@ package glanzen.app.browser;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import glanzen.app.OwnBench;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
@@ -21,40 +18,11 @@ import tools.jackson.databind.JsonNode;
  * Projects of a person's own, each from an empty workshop through all places: what two of them show is compared, and each page says
  * the same once it is read again.
  */
-class ProjectJourneyTest {
-
-    private final OwnBench bench = new OwnBench();
-    private Browser browser;
-    private int clicks;
-
-    @BeforeEach
-    void open() {
-        browser = new Browser(bench.caller().base());
-    }
-
-    @AfterEach
-    void close() {
-        browser.close();
-        bench.close();
-    }
-
-    private void press(String text) {
-        browser.press("button", text);
-        clicks++;
-    }
+class ProjectJourneyTest extends OwnJourney {
 
     private void choose(String label, String option) {
         new Select(browser.see("label", label).findElement(org.openqa.selenium.By.xpath("following::select[1]")))
                 .selectByVisibleText(option);
-    }
-
-    private void steady() {
-        assertEquals(List.of(), new Steadiness(browser).goneOnceReadAgain(), "in " + browser.place());
-    }
-
-    private String key(String place) {
-        browser.until(() -> browser.place().startsWith(place + "/"));
-        return browser.place().replace(place + "/", "").replaceAll("\\?.*", "");
     }
 
     /** Puts kinds on the shelves, as one who ticks them would. */
@@ -150,29 +118,13 @@ class ProjectJourneyTest {
         browser.open("/stack/" + setUp);
         browser.see("[data-testid=twenty]");
         press("Run it");
-        String run = key("/run");
-        for (JsonNode step = step(run); !step.path("kind").asString().equals("LOOK"); step = step(run)) {
-            boolean heats = step.path("kind").asString().equals("HEAT_UP");
-            bench.pass(
-                    heats
-                            ? Duration.ofMinutes(9)
-                            : Duration.ofSeconds(
-                                    (long) Math.ceil(step.path("seconds").asDouble())));
-            browser.onward(() -> {
-                browser.keys(" ");
-                clicks++;
-            });
+        while (!step().path("kind").asString().equals("LOOK")) {
+            onward();
         }
         steady();
         press("Log the pull");
-        press("Put it in the logbook");
-        browser.gone("dialog[open]");
+        logged();
         return key("/pulls");
-    }
-
-    private JsonNode step(String run) {
-        JsonNode now = bench.caller().get("/api/runs/" + run).json();
-        return now.path("steps").get(now.path("step").asInt());
     }
 
     /** The evening with all jobs; each stretch of a set-up takes as long a pull as its job says. */

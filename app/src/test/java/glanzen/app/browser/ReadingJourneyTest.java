@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import glanzen.app.Asked;
 import glanzen.app.Caller;
 import glanzen.diagnosis.Cause;
+import java.time.Duration;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -32,7 +33,7 @@ class ReadingJourneyTest extends BrowserTest {
         assertTrue(first < 97, "five seconds are too few: " + first);
         browser.see("li", "too little heat, time or pressure");
         assertEquals(List.of(), browser.serious());
-        browser.press("button", "Change the set-up so, and log this one");
+        browser.press("button", "Log this one and change the set-up");
         browser.until(() -> browser.place().startsWith("/stack/"));
         String next = browser.place().replace("/stack/", "");
         JsonNode logged = caller.get("/api/pulls?size=1").json().path("pulls").get(0);
@@ -57,7 +58,7 @@ class ReadingJourneyTest extends BrowserTest {
     private String pulled(String setUpId) {
         JsonNode run = caller.post("/api/runs?setUpId=" + setUpId, "").json();
         String id = run.path("id").asString();
-        caller.put("/api/runs/" + id + "/speed?speed=300", "");
+        caller.put("/api/runs/" + id + "/speed?speed=240", "");
         for (int line = 0; line < run.path("preflight").size(); line++) {
             caller.put("/api/runs/" + id + "/preflight/" + line + "?done=true", "");
         }
@@ -79,7 +80,9 @@ class ReadingJourneyTest extends BrowserTest {
     private double read(String runId) {
         browser.open("/pulls/read?run=" + runId);
         browser.press("button", "Take it with the simulated camera");
-        browser.until(() -> browser.text("h1").contains("% covered"));
+        assertTrue(
+                browser.within(Duration.ofSeconds(25), () -> browser.text("h1").contains("% covered")),
+                () -> browser.text("#main"));
         return Double.parseDouble(browser.text("h1").replaceAll(".* is ([\\d.]+) % covered.*", "$1"));
     }
 }

@@ -44,7 +44,7 @@ class WorkshopJourneyTest extends BrowserTest {
         browser.until(() -> browser.all("[data-rule=foil-then-cut]").isEmpty());
         new Select(browser.see("select[aria-label='Set-up for hot foil']")).selectByVisibleText("Prize card, bee");
         browser.see("span", "Copper foil");
-        String id = browser.place().replace("/job/", "");
+        String id = browser.place().replace("/job/", "").replaceAll("\\?.*", "");
         browser.until(() -> {
             for (JsonNode saved : caller.get("/api/jobs").json()) {
                 if (saved.path("id").asString().equals(id)) {
