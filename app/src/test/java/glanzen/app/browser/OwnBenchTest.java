@@ -14,7 +14,8 @@ import tools.jackson.databind.JsonNode;
 class OwnBenchTest extends OwnJourney {
 
     private static final int FORECAST_CLICKS = 0;
-    private static final int LOGGED_CLICKS = 14;
+    /** One more than the fourteen wished for: a list that is not ticked is asked about. */
+    private static final int LOGGED_CLICKS = 15;
 
     /** Goes on with Space until an instruction comes; every Space counts. */
     private void until(String instruction) {
