@@ -110,8 +110,8 @@ public class PullService {
         if (telling) {
             rigs.learn(setUp, told.model(), entry.seen(setUp.route().standard()));
             learnGive(setUp, entry);
-        } else {
-            // What dust or a wrong side spoiled went through all the same.
+        } else if (told.expected().refused() > 0) {
+            // What dust or a wrong side spoiled went through all the same, where that was in doubt.
             rigs.wentThrough(setUp, told.model());
         }
         pull.position = forecasts.position(setUp, forecasts.again(told));
