@@ -16,7 +16,7 @@
 
   const PER_PAGE = 24;
   const found = new Question<Schemas['PullPage']>();
-  let compared = $state<PullView[]>([]);
+  const comparing = new Question<PullView[]>();
   let logging = $state(false);
   let reading = $state(false);
   // What is looked for stands in the address, so that Back, a bookmark and a reload find it again.
@@ -25,6 +25,16 @@
   const page = $derived(Math.max(0, Number(query.get('page') ?? 1) - 1 || 0));
   const pages = $derived(found.answer ? Math.max(1, Math.ceil(found.answer.total / PER_PAGE)) : 1);
   const search = $derived(router.querystring ? `?${router.querystring}` : '');
+
+  const picked = $derived((query.get('compare') ?? '').split(',').filter(Boolean).slice(0, 2));
+  const compared = $derived(comparing.answer?.filter((pull) => picked.includes(pull.id)) ?? []);
+
+  $effect(() => {
+    const ids = picked;
+    const one = (id: string, signal: AbortSignal) =>
+      asked(api.GET('/api/pulls/{id}', { params: { path: { id } }, signal }));
+    return comparing.follow((signal) => Promise.all(ids.map((id) => one(id, signal))));
+  });
 
   async function load() {
     const query = { ...filter, page, size: PER_PAGE };
@@ -36,8 +46,12 @@
     void load();
   });
 
-  function go(changed: Filter, page: number) {
-    const all = { ...changed, page: page > 0 ? String(page + 1) : undefined };
+  function go(changed: Filter, page: number, compare = picked) {
+    const all = {
+      ...changed,
+      page: page > 0 ? String(page + 1) : undefined,
+      compare: compare.join(',') || undefined,
+    };
     const text = Object.entries(all)
       .flatMap(([key, value]) => (value ? `${key}=${encodeURIComponent(value)}` : []))
       .join('&');
@@ -45,9 +59,8 @@
   }
 
   function compare(pull: PullView) {
-    compared = compared.some((p) => p.id === pull.id)
-      ? compared.filter((p) => p.id !== pull.id)
-      : [...compared.slice(-1), pull];
+    const others = picked.filter((id) => id !== pull.id);
+    go(filter, page, picked.includes(pull.id) ? others : [...others.slice(-1), pull.id]);
   }
 
   function key(event: KeyboardEvent) {
@@ -69,7 +82,7 @@
   </div>
   <Filters {filter} total={found.answer?.total ?? 0} onchange={(changed) => go(changed, 0)} />
   {#if compared.length === 2}
-    <Compare left={compared[0]!} right={compared[1]!} onclose={() => (compared = [])} />
+    <Compare left={compared[0]!} right={compared[1]!} onclose={() => go(filter, page, [])} />
   {:else if compared.length === 1}
     <p class="border-verdigris bg-paper my-3 border-l-4 px-4 py-2">
       Choose a second pull to compare with no. {compared[0]?.number}.
@@ -90,7 +103,7 @@
                 {search}
                 large={Boolean(filter.plateId)}
                 current={pull.id === params.id}
-                picked={compared.some((p) => p.id === pull.id)}
+                picked={picked.includes(pull.id)}
                 oncompare={() => compare(pull)}
               />
             {:else}

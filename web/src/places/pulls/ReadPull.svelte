@@ -137,7 +137,9 @@
     <TickedSigns {which} {route} onnext={nextTicked} />
   </div>
 {:else}
-  <div class="grid lg:min-h-screen lg:grid-cols-[minmax(0,1fr)_minmax(340px,460px)]">
+  <div
+    class="grid grid-cols-[minmax(0,1fr)] lg:min-h-screen lg:grid-cols-[minmax(0,1fr)_minmax(340px,460px)]"
+  >
     <div class="px-4 py-5 md:px-6">
       <h1 class="text-title" aria-live="polite">{reading?.title ?? 'Reading a pull'}</h1>
       <p class="text-soft mb-2">
