@@ -7,7 +7,9 @@ import org.apache.commons.math3.distribution.HypergeometricDistribution;
 
 /**
  * Whether the last pulls of a batch come out otherwise than those before, by Fisher's exact test (Fisher 1922): the chance
- * of so many of a kind among the last if they were spread by luck alone.
+ * of so many of a kind among the last if they were spread by luck alone. A batch is looked at after each of its pulls, so that
+ * what luck may do is shared out over them (Pocock 1977; Lan and DeMets 1983): of forty pulls that do not drift, one batch in twenty
+ * at most is said to.
  *
  * @param side what there is more of lately: under or over
  * @param lately how many of the last pulls are of that side
@@ -16,7 +18,9 @@ import org.apache.commons.math3.distribution.HypergeometricDistribution;
  */
 public record Drift(Outcome side, int lately, int last, String says) {
 
-    private static final double BY_LUCK = 0.06;
+    /** Luck is believed in down to this chance, over the number of pulls that there are by then. */
+    private static final double BY_LUCK = 0.05;
+
     private static final int LEAST_BEFORE = 3;
     private static final int[] LAST = {3, 4, 5, 6, 8};
 
@@ -31,7 +35,7 @@ public record Drift(Outcome side, int lately, int last, String says) {
                 int lately = count(pulls.subList(pulls.size() - last, pulls.size()), side);
                 double chance =
                         new HypergeometricDistribution(pulls.size(), all, last).upperCumulativeProbability(lately);
-                if (lately > 0 && chance < BY_LUCK) {
+                if (lately > 0 && chance < BY_LUCK / pulls.size()) {
                     return Optional.of(new Drift(side, lately, last, says(side, lately, last)));
                 }
             }
