@@ -40,6 +40,9 @@ public final class Artwork {
     /** Worked out when first asked for; the same whoever asks. */
     private volatile @Nullable BladeLine bladeLine;
 
+    /** The edges of a design that a blade runs along, where it was made of one. */
+    private @Nullable Geometry edges;
+
     private volatile double counterMm;
 
     /**
@@ -176,12 +179,18 @@ public final class Artwork {
 
     /** A blade along every edge of the shape, inside it: what a die of this design cuts. */
     public Artwork edge() {
-        return new Artwork(MotifDrawer.blade(raised), widthMm, heightMm);
+        return alongEdges(raised);
     }
 
     /** A blade around the whole design. */
     public Artwork outerEdge() {
-        return new Artwork(MotifDrawer.blade(silhouette()), widthMm, heightMm);
+        return alongEdges(silhouette());
+    }
+
+    private Artwork alongEdges(Geometry shape) {
+        Artwork drawn = new Artwork(MotifDrawer.blade(shape), widthMm, heightMm);
+        drawn.edges = shape.getBoundary();
+        return drawn;
     }
 
     /** Where a blade of this shape runs; the shape must be a cutting line. */
@@ -192,6 +201,16 @@ public final class Artwork {
             bladeLine = line;
         }
         return line;
+    }
+
+    /** What a blade runs along: the edges of a design, or both edges of a cutting line as it is drawn. */
+    Geometry bladeEdges() {
+        return edges == null ? raised.getBoundary() : edges;
+    }
+
+    /** How often each millimetre of blade is among those edges. */
+    int timesAlong() {
+        return edges == null ? 2 : 1;
     }
 
     /** The box the design fills, mm. */

@@ -1,23 +1,35 @@
 package glanzen.artwork;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
 
 /**
- * Where a blade runs, as points a fraction of a millimetre apart, and how much of it lies in the nip with each of them:
- * millimetres of blade per millimetre of feed, over the length of a nip, gathered into a few levels.
+ * Where a blade runs, as points a fraction of a millimetre apart, and how many millimetres of it lie in the nip with each of them,
+ * however long the nip is: a straight edge along the rollers lies in it whole. Points with about as much blade beside them are
+ * gathered into a few levels.
  */
 public final class BladeLine {
 
     /** Width at which a cutting line is drawn, mm. */
     public static final double DRAWN_MM = 0.6;
 
-    private static final double PX_PER_MM = 4;
-    private static final double NIP_MM = 3.5;
-    private static final int LEVELS = 8;
+    /** A blade is followed in steps of this length, and looked for along the feed in steps of this length, mm. */
+    private static final double STEP_MM = 0.1;
+
+    /** How long nips are that are tabulated, in steps: up to 8 mm. */
+    private static final int LONGEST = 80;
+
+    private static final int EACH = 4;
+    /** A nip of this length tells points apart, in steps. */
+    private static final int USUAL = 24;
+
+    private static final int LEVELS = 10;
     private static final int MOST_POINTS = 320;
 
     /**
@@ -44,12 +56,12 @@ public final class BladeLine {
     private static final double ALIKE_MM = 4;
 
     private final List<Point> points;
-    private final double[] along;
-    private final double[] across;
+    private final List<InNip> along;
+    private final List<InNip> across;
     private final List<Stretch> lying;
     private final List<Stretch> turned;
 
-    private BladeLine(List<Point> points, double[] along, double[] across) {
+    private BladeLine(List<Point> points, List<InNip> along, List<InNip> across) {
         this.points = points;
         this.along = along;
         this.across = across;
@@ -81,77 +93,135 @@ public final class BladeLine {
                 .toList();
     }
 
-    /** @param blade a cutting line, drawn {@value #DRAWN_MM} mm wide */
+    /** @param blade a cutting line, drawn {@value #DRAWN_MM} mm wide, or the edges of a design */
     static BladeLine of(Artwork blade) {
-        int columns = (int) Math.max(8, Math.ceil(blade.widthMm() * PX_PER_MM));
-        int rows = (int) Math.max(8, Math.ceil(blade.heightMm() * PX_PER_MM));
-        boolean[] mask = blade.raster(columns, rows, PX_PER_MM);
-        double[] byRow = new double[rows];
-        double[] byColumn = new double[columns];
-        int all = 0;
-        for (int i = 0; i < mask.length; i++) {
-            if (mask[i]) {
-                byRow[i / columns]++;
-                byColumn[i % columns]++;
-                all++;
-            }
-        }
-        double[] rowDensity = density(byRow);
-        double[] columnDensity = density(byColumn);
-        Levels alongLevels = new Levels(rowDensity);
-        Levels acrossLevels = new Levels(columnDensity);
+        List<double[]> edge = edge(blade);
+        double eachMm = STEP_MM / blade.timesAlong();
+        Feed along = new Feed(edge, 1, blade.heightMm(), eachMm);
+        Feed across = new Feed(edge, 0, blade.widthMm(), eachMm);
+        int every = Math.max(1, edge.size() / MOST_POINTS);
         List<Point> points = new ArrayList<>();
-        int step = Math.max(1, all / MOST_POINTS);
-        int n = 0;
-        for (int i = 0; i < mask.length; i++) {
-            if (mask[i] && n++ % step == 0) {
-                points.add(new Point(
-                        (i % columns + 0.5 - columns / 2.0) / PX_PER_MM,
-                        (rows / 2.0 - i / columns - 0.5) / PX_PER_MM,
-                        alongLevels.of(rowDensity[i / columns]),
-                        acrossLevels.of(columnDensity[i % columns])));
-            }
+        for (int i = 0; i < edge.size(); i += every) {
+            double x = edge.get(i)[0];
+            double y = edge.get(i)[1];
+            points.add(new Point(x - blade.widthMm() / 2, y - blade.heightMm() / 2, along.level(y), across.level(x)));
         }
-        return new BladeLine(List.copyOf(points), alongLevels.values, acrossLevels.values);
+        points.sort(Comparator.comparingDouble(p -> -p.yMm()));
+        return new BladeLine(List.copyOf(points), along.levels(), across.levels());
     }
 
-    /** Blade per millimetre, averaged over the length of a nip. */
-    private static double[] density(double[] pixels) {
-        int half = (int) Math.round(NIP_MM * PX_PER_MM / 2);
-        double[] density = new double[pixels.length];
-        for (int i = 0; i < pixels.length; i++) {
-            double sum = 0;
-            for (int j = Math.max(0, i - half); j <= Math.min(pixels.length - 1, i + half); j++) {
-                sum += pixels[j];
+    /** Points along the edges, a step apart. */
+    private static List<double[]> edge(Artwork blade) {
+        List<double[]> edge = new ArrayList<>();
+        Geometry boundary = blade.bladeEdges();
+        for (int n = 0; n < boundary.getNumGeometries(); n++) {
+            Coordinate[] corners = boundary.getGeometryN(n).getCoordinates();
+            double left = STEP_MM / 2;
+            for (int i = 1; i < corners.length; i++) {
+                double length = corners[i].distance(corners[i - 1]);
+                for (; left < length; left += STEP_MM) {
+                    double t = left / length;
+                    edge.add(new double[] {
+                        corners[i - 1].x + t * (corners[i].x - corners[i - 1].x),
+                        corners[i - 1].y + t * (corners[i].y - corners[i - 1].y)
+                    });
+                }
+                left -= length;
             }
-            density[i] = sum / (2 * half + 1) / PX_PER_MM / DRAWN_MM;
         }
-        return density;
+        return edge;
     }
 
-    /** Values spaced evenly on a logarithmic scale. */
-    private static final class Levels {
-        private final double[] values = new double[LEVELS];
+    /** How much blade lies in a nip, by its length. */
+    public static final class InNip {
+
+        private final double[] byContact;
+
+        private InNip(double[] byContact) {
+            this.byContact = byContact;
+        }
+
+        /**
+         * Blade in the nip, mm.
+         *
+         * @param contactMm length of the nip, mm
+         */
+        public double lengthMm(double contactMm) {
+            double at = Math.max(0, Math.min(byContact.length - 1, contactMm / (EACH * STEP_MM)));
+            int i = Math.min(byContact.length - 2, (int) at);
+            return byContact[i] + (at - i) * (byContact[i + 1] - byContact[i]);
+        }
+
+        /** Whether no point of the blade is on this level. */
+        public boolean empty() {
+            return byContact[byContact.length - 1] == 0;
+        }
+    }
+
+    /** Blade along one direction of feed. */
+    private static final class Feed {
+
+        /** Blade up to a place, in steps, mm. */
+        private final double[] upTo;
+
         private final double low;
         private final double span;
+        private final double[][] sums = new double[LEVELS][LONGEST / EACH + 1];
+        private final int[] counts = new int[LEVELS];
 
-        Levels(double[] densities) {
-            double least = Double.MAX_VALUE;
-            double most = 0.1;
-            for (double d : densities) {
-                least = d > 0.1 ? Math.min(least, d) : least;
-                most = Math.max(most, d);
+        Feed(List<double[]> edge, int axis, double lengthMm, double eachMm) {
+            upTo = new double[(int) Math.ceil(lengthMm / STEP_MM) + 2];
+            for (double[] point : edge) {
+                upTo[step(point[axis]) + 1] += eachMm;
             }
-            low = Math.log(Math.min(least, most));
+            for (int i = 1; i < upTo.length; i++) {
+                upTo[i] += upTo[i - 1];
+            }
+            double least = Double.MAX_VALUE;
+            double most = STEP_MM;
+            for (double[] point : edge) {
+                double usual = within(step(point[axis]), USUAL);
+                least = Math.min(least, usual);
+                most = Math.max(most, usual);
+            }
+            low = Math.log(Math.max(STEP_MM, Math.min(least, most)));
             span = Math.max(1e-9, Math.log(most) - low);
-            for (int i = 0; i < LEVELS; i++) {
-                values[i] = Math.exp(low + span * i / (LEVELS - 1));
+            for (double[] point : edge) {
+                int at = step(point[axis]);
+                int level = level(point[axis]);
+                counts[level]++;
+                for (int k = 0; k < sums[level].length; k++) {
+                    sums[level][k] += within(at, k * EACH);
+                }
             }
         }
 
-        int of(double density) {
-            double at = (Math.log(Math.max(0.1, density)) - low) / span * (LEVELS - 1);
+        private int step(double mm) {
+            return (int) Math.max(0, Math.min(upTo.length - 2, mm / STEP_MM));
+        }
+
+        /** Blade around a place, over so many steps, mm. */
+        private double within(int at, int steps) {
+            int from = Math.max(0, at - steps / 2);
+            int to = Math.min(upTo.length - 1, at + 1 + steps / 2);
+            return upTo[to] - upTo[from];
+        }
+
+        int level(double mm) {
+            double at = (Math.log(Math.max(STEP_MM, within(step(mm), USUAL))) - low) / span * (LEVELS - 1);
             return (int) Math.max(0, Math.min(LEVELS - 1, Math.round(at)));
+        }
+
+        List<InNip> levels() {
+            List<InNip> levels = new ArrayList<>();
+            for (int level = 0; level < LEVELS; level++) {
+                double[] mean = new double[sums[level].length];
+                for (int k = 0; k < mean.length; k++) {
+                    mean[k] = sums[level][k] / Math.max(1, counts[level]);
+                }
+                levels.add(new InNip(mean));
+            }
+            return levels;
         }
     }
 
@@ -191,13 +261,13 @@ public final class BladeLine {
         return nearest;
     }
 
-    /** Millimetres of blade per millimetre of feed at each level, fed as it lies. */
-    public double[] alongLevels() {
-        return along.clone();
+    /** How much blade lies in the nip at each level, fed as it lies; nothing at a level that no point is on. */
+    public List<InNip> along() {
+        return along;
     }
 
     /** The same when turned a quarter. */
-    public double[] acrossLevels() {
-        return across.clone();
+    public List<InNip> across() {
+        return across;
     }
 }

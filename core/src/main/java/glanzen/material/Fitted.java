@@ -24,9 +24,10 @@ public enum Fitted {
     HARD_BACKING(0.064, 0.04, 0.12, "mm", "how far foil bends round an edge on a hard backing"),
     SOFT_BACKING(0.3, 0.2, 1.0, "mm per mm", "how much further on each millimetre of soft shim"),
     SPILL_ONSET(3.7, 1.6, 8, "", "dose at which foil begins to hold beside an edge"),
-    BLADE_CARD(17, 12, 40, "N/mm²", "line load on an etched edge to part a millimetre of card"),
-    BLADE_LEATHER(7.1, 5, 20, "N/mm²", "the same for leather"),
-    FURTHER_SHEET(0.58, 0, 0.6, "", "each further sheet wedges the blade: share more per sheet"),
+    BLADE_CARD(13.25, 10, 40, "N/mm²", "line load on an etched edge to part a millimetre of card"),
+    BLADE_LEATHER(5.2, 4, 20, "N/mm²", "the same for leather"),
+    FURTHER_SHEET(
+            2.0, 0, 2.5, "", "a card that the blade has gone through wedges it on its way into the next: share more"),
     FORMING(4.9, 1.5, 12, "MPa", "to form 0.30 mm of card 0.8 mm deep"),
     TEARING(3.15, 2, 6, "", "times the forming pressure at which card cracks");
 

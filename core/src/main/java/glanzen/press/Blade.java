@@ -4,7 +4,7 @@ import glanzen.kit.Plate;
 import glanzen.kit.Stock;
 import glanzen.material.Fitted;
 import glanzen.stack.Stack;
-import java.util.List;
+import java.util.function.DoubleUnaryOperator;
 
 /**
  * A blade going through stock into the plate behind it. Once it is through, the stock no longer holds the rollers apart
@@ -18,6 +18,10 @@ import java.util.List;
 public final class Blade {
 
     private static final double BITE_N_PER_MM2 = 138;
+    /** From here on a sheet above wedges fully, mm: card of 300 g/m². */
+    private static final double SHEET_MM = 0.34;
+
+    private static final double LEAST_BLADE = 0.1;
     private static final int MOST_STEPS = 40;
     private static final double EXACT_N = 1e-3;
     private static final double EXACT_MM = 1e-7;
@@ -39,15 +43,19 @@ public final class Blade {
     }
 
     /**
-     * Line load that cuts all the stock of a stack, {@code q_req = Σ q_stock·t · (1 + f·(n − 1))}, N/mm: the cut edges of one
-     * sheet wedge the blade on its way into the next.
+     * Line load that cuts all the stock of a stack, {@code q_req = Σ q_stock·t·(1 + f·T/t₀)}, N/mm: the cut edges of the sheets that a
+     * blade has gone through, T thick together, wedge it on its way into the next; thin ones hardly do, so what counts is what it
+     * must go through and not how many sheets that is.
      */
     public static double needNPerMm(Stack stack) {
-        List<Stock> sheets = stack.all(Stock.class);
-        double sum = sheets.stream()
-                .mapToDouble(s -> s.kind().bladeNPerMm2() * s.thicknessMm())
-                .sum();
-        return sum * (1 + Fitted.FURTHER_SHEET.value() * Math.max(0, sheets.size() - 1));
+        double passed = 0;
+        double need = 0;
+        for (Stock sheet : stack.all(Stock.class)) {
+            double wedged = 1 + Fitted.FURTHER_SHEET.value() * Math.min(1, passed / SHEET_MM);
+            need += sheet.kind().bladeNPerMm2() * sheet.thicknessMm() * wedged;
+            passed += sheet.thicknessMm();
+        }
+        return need;
     }
 
     /**
@@ -55,25 +63,24 @@ public final class Blade {
      *
      * @param behind the layers behind the blade, without the stock
      * @param squeezeMm u, mm; not positive means that the blade does not get through
-     * @param bladePerMm millimetres of blade per millimetre of feed, at least a tenth
+     * @param bladeMm blade in the nip by the length of the nip, mm: over that length the load is shared
      * @return force F, N, line load q in place of the pressure, N/mm, and contact length a, mm
      */
-    public static Nip solve(Frame frame, LoadPath behind, double squeezeMm, double bladePerMm) {
+    public static Nip solve(Frame frame, LoadPath behind, double squeezeMm, DoubleUnaryOperator bladeMm) {
         if (squeezeMm <= 0) {
             return Nip.OPEN;
         }
-        double density = Math.max(0.1, bladePerMm);
         double low = 0;
         double high = frame.stiffnessNPerMm() * squeezeMm;
         double slack = -squeezeMm;
-        double tight = taken(frame, behind, squeezeMm, density, high) - squeezeMm;
+        double tight = taken(frame, behind, squeezeMm, bladeMm, high) - squeezeMm;
         double force = high;
         // False position, halving the end that stays (Dowell and Jarratt 1971): what is taken up is nearly straight in
         // force.
         int kept = 0;
         for (int i = 0; i < MOST_STEPS && high - low > EXACT_N; i++) {
             force = (low * tight - high * slack) / (tight - slack);
-            double off = taken(frame, behind, squeezeMm, density, force) - squeezeMm;
+            double off = taken(frame, behind, squeezeMm, bladeMm, force) - squeezeMm;
             if (Math.abs(off) < EXACT_MM) {
                 break;
             }
@@ -90,15 +97,22 @@ public final class Blade {
             }
         }
         double contact = frame.contactMm(squeezeMm - force / frame.stiffnessNPerMm());
-        return new Nip(force, force / (contact * density), contact);
+        return new Nip(force, force / length(bladeMm, contact), contact);
     }
 
     /** What frame, backing and bite take up under a force, mm. */
-    private static double taken(Frame frame, LoadPath behind, double squeezeMm, double density, double force) {
+    private static double taken(
+            Frame frame, LoadPath behind, double squeezeMm, DoubleUnaryOperator bladeMm, double force) {
         double contact = frame.contactMm(squeezeMm - force / frame.stiffnessNPerMm());
+        double blade = length(bladeMm, contact);
         return force / frame.stiffnessNPerMm()
-                + behind.compressionMm(force / contact / density, density)
-                + force / (contact * density) / BITE_N_PER_MM2;
+                + behind.compressionMm(force / blade, blade / contact)
+                + force / blade / BITE_N_PER_MM2;
+    }
+
+    /** A nip without any blade is balanced as if there were a little. */
+    private static double length(DoubleUnaryOperator bladeMm, double contactMm) {
+        return Math.max(LEAST_BLADE * contactMm, bladeMm.applyAsDouble(contactMm));
     }
 
     /** How far a blade bites into the plate with a line load beyond its need, mm. */

@@ -28,7 +28,6 @@ public final class BladeModel implements PullModel {
     private final double squeezeMm;
     private final double need;
     private final double halfThroatMm;
-    private final String needKey;
 
     BladeModel(SetUp setUp, Artwork blade) {
         this.setUp = setUp;
@@ -39,7 +38,6 @@ public final class BladeModel implements PullModel {
         this.squeezeMm = Blade.squeezeMm(setUp.stack(), setUp.press().openingMm());
         this.need = Blade.needNPerMm(setUp.stack());
         this.halfThroatMm = setUp.press().throatMm() / 2;
-        this.needKey = setUp.needKey();
     }
 
     @Override
@@ -84,10 +82,10 @@ public final class BladeModel implements PullModel {
         private final double give;
 
         Loads(Rig rig) {
-            along = nips(line.alongLevels(), rig);
-            turnedNips = turned() ? nips(line.acrossLevels(), rig) : along;
+            along = nips(line.along(), rig);
+            turnedNips = turned() ? nips(line.across(), rig) : along;
             give = rig.give();
-            perLoad = 1 / (need * Math.exp(rig.lnNeed(needKey)));
+            perLoad = 1 / (need * Math.exp(rig.lnNeed()));
         }
 
         /** The blade falls back into its own groove: cuts add like the squares of their margins. */
@@ -102,15 +100,21 @@ public final class BladeModel implements PullModel {
             for (Nip nip : along) {
                 force = Math.max(force, nip.forceN());
             }
+            // Every pass, each as it lies.
+            for (Nip nip : turnedNips) {
+                force = Math.max(force, nip.forceN());
+            }
             return force;
         }
     }
 
-    private Nip[] nips(double[] levels, Rig rig) {
+    private Nip[] nips(List<BladeLine.InNip> levels, Rig rig) {
         Frame off = frame.off(rig.openingErrorMm(), Math.exp(rig.lnStiffness()));
-        Nip[] nips = new Nip[levels.length];
+        Nip[] nips = new Nip[levels.size()];
         for (int i = 0; i < nips.length; i++) {
-            nips[i] = Blade.solve(off, behind, squeezeMm - rig.openingErrorMm(), levels[i]);
+            nips[i] = levels.get(i).empty()
+                    ? Nip.OPEN
+                    : Blade.solve(off, behind, squeezeMm - rig.openingErrorMm(), levels.get(i)::lengthMm);
         }
         return nips;
     }
@@ -124,8 +128,8 @@ public final class BladeModel implements PullModel {
     public NipFigures figures(Rig rig) {
         Nip fullest = Nip.OPEN;
         double least = Double.MAX_VALUE;
-        for (Nip nip : nips(line.alongLevels(), rig)) {
-            if (nip.pressureMpa() < least) {
+        for (Nip nip : nips(line.along(), rig)) {
+            if (nip != Nip.OPEN && nip.pressureMpa() < least) {
                 least = nip.pressureMpa();
                 fullest = nip;
             }

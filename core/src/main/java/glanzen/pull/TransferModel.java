@@ -34,13 +34,11 @@ public final class TransferModel implements PullModel {
     private final double halfThroatMm;
     private final Places places;
     private final BondTable bonds;
-    private final String filmId;
 
     private TransferModel(SetUp setUp, Artwork artwork, Function<HeatSource, BondTable> heat) {
         this.setUp = setUp;
         this.artwork = artwork;
         this.standard = setUp.route().standard().counting(artwork.counterMm());
-        this.filmId = setUp.film().id();
         this.scale = scale(setUp);
         this.need = bonding(setUp).need() * setUp.stock().surface().need() * aged(setUp);
         this.halfThroatMm = setUp.machine().throatMm() / 2;
@@ -145,7 +143,7 @@ public final class TransferModel implements PullModel {
      */
     public DoseField doses(Rig rig, double feedMmPerS, int passes) {
         Exposure[] exposures = bonds.exposures(rig, bonding(setUp));
-        double perMpa = 1 / (need * Math.exp(rig.lnNeed(filmId)));
+        double perMpa = 1 / (need * Math.exp(rig.lnNeed()));
         double[] dose = new double[places.count()];
         double force = 0;
         double longest = 0;
@@ -174,7 +172,15 @@ public final class TransferModel implements PullModel {
             return Trouble.BLOB;
         }
         boolean checked = standard.hottestBondC() < Double.POSITIVE_INFINITY;
-        return checked && bonds.bondC(rig, 0, dwellSeconds) > standard.hottestBondC() ? Trouble.BARE_SHEET : null;
+        return checked && hottestBondC(rig, dwellSeconds) > standard.hottestBondC() ? Trouble.BARE_SHEET : null;
+    }
+
+    private double hottestBondC(Rig rig, double dwellSeconds) {
+        double hottest = 0;
+        for (int pass = 0; pass < setUp.passes(); pass++) {
+            hottest = Math.max(hottest, bonds.bondC(rig, pass, dwellSeconds));
+        }
+        return hottest;
     }
 
     private static double exposed(Exposure[] exposures, double dwellSeconds, int passes) {
@@ -194,7 +200,7 @@ public final class TransferModel implements PullModel {
             Nip nip = nips[i];
             double dose = nip.pressureMpa()
                     * exposed(exposures, nip.dwellSeconds(setUp.feedMmPerS()), setUp.passes())
-                    / (need * Math.exp(rig.lnNeed(filmId)));
+                    / (need * Math.exp(rig.lnNeed()));
             rows[i] = new double[] {bands.get(i).widthMm(), dose, nip.forceN()};
         }
         return rows;

@@ -171,7 +171,7 @@ public enum Route implements RouteFacts {
             .says("As for a thin die, with the metal shim: each extra heavy sheet needs it.")
             .sheets(4)
             .stack(cutStack(LayerSlot.board(LayerRole.METAL, 0.4)))
-            .target(0.95)),
+            .target(0.80)),
     PARTIAL_CUT(cut("partial cut")
             .says(
                     "The top plate is shifted back so that part of the die stays outside it: fold-overs, tabs, long designs.")

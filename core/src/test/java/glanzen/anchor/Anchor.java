@@ -26,6 +26,7 @@ import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Objects;
 
@@ -112,9 +113,9 @@ public record Anchor(String name, List<String> doing, List<String> expected) {
                 layers.add(s.withStack(new Stack(layers)).shimPlace(), new Layer(board, Facing.UP));
             } else if (word.equals("traced")) {
                 layers.add(1, new Layer(board("traced"), Facing.UP));
-            } else if (word.equals("two-sheets")) {
+            } else if (word.startsWith("sheets=")) {
                 int at = new Stack(layers).indexOf(Stock.class);
-                layers.add(at, layers.get(at));
+                layers.addAll(at, Collections.nCopies(Integer.parseInt(word.substring(7)) - 1, layers.get(at)));
             } else if (word.startsWith("stack=")) {
                 layers = bare(s, word.substring(6));
             }

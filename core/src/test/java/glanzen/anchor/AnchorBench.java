@@ -78,6 +78,10 @@ public final class AnchorBench {
             tool("oval", Plate.Kind.THIN_DIE, 1.1, 96, 72, Motif.Kind.OVAL),
             tool("scallop", Plate.Kind.THIN_DIE, 1.1, 76, 76, Motif.Kind.SCALLOP),
             tool("lace", Plate.Kind.THIN_DIE, 1.1, 84, 60, Motif.Kind.COMB),
+            tool("a6", Plate.Kind.THIN_DIE, 1.1, 105, 148, Motif.Kind.FRAME),
+            tool("a7", Plate.Kind.THIN_DIE, 1.1, 74, 105, Motif.Kind.FRAME),
+            tool("edge", Plate.Kind.THIN_DIE, 1.1, 140, 30, Motif.Kind.FRAME),
+            tool("long-oval", Plate.Kind.THIN_DIE, 1.1, 140, 70, Motif.Kind.OVAL),
             tool("thick", Plate.Kind.THICK_DIE, 8.05, 50, 70, Motif.Kind.TAG),
             tool("rule", Plate.Kind.STEEL_RULE, 7.95, 60, 60, Motif.Kind.SCALLOP),
             tool("flat-folder", Plate.Kind.FLAT_FOLDER, 1.5, 100, 140, Motif.Kind.COMB),
@@ -90,6 +94,8 @@ public final class AnchorBench {
 
     static final Map<String, Stock> STOCKS = Map.ofEntries(
             stock("smooth", Stock.Kind.CARD, Surface.SMOOTH, 0.34, 300),
+            stock("heavy", Stock.Kind.CARD, Surface.SMOOTH, 0.45, 400),
+            stock("copy", Stock.Kind.CARD, Surface.SMOOTH, 0.10, 80),
             stock("satin", Stock.Kind.RIBBON, Surface.SATIN, 0.22, 0),
             stock("acetate", Stock.Kind.ACETATE, Surface.ACETATE, 0.20, 0),
             stock("toner", Stock.Kind.TONER_SHEET, Surface.SMOOTH, 0.19, 160),

@@ -19,10 +19,9 @@ class BladeLineTest {
     @Test
     void aFrameHasItsMostBladeWhereItRunsAcrossTheFeed() {
         BladeLine frame = line(Motif.Kind.FRAME, 80, 50);
-        double[] levels = frame.alongLevels();
-        assertTrue(
-                levels[levels.length - 1] > 5 * levels[0],
-                "the top edge lies in the nip all at once, the sides hardly");
+        assertEquals(79, frame.along().get(9).lengthMm(2), 2, "the top edge lies in the nip all at once");
+        assertEquals(79, frame.along().get(9).lengthMm(3.2), 4, "however long the nip is");
+        assertEquals(5, frame.along().get(0).lengthMm(2.5), 0.5, "of both sides so much as the nip is long");
         BladeLine.Point top = frame.points().get(frame.nearest(0, 24.7));
         BladeLine.Point side = frame.points().get(frame.nearest(39.7, 0));
         assertTrue(top.alongLevel() > side.alongLevel());

@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Test;
 /** Whatever a file says, it is read or refused, soon, and in our own words. */
 class HostileDrawingsTest {
 
-    private static final Duration SOON = Duration.ofSeconds(5);
+    private static final Duration SOON = Duration.ofSeconds(30);
 
     private static String svg(String inside) {
         return "<svg xmlns='http://www.w3.org/2000/svg' width='100mm' height='100mm' viewBox='0 0 100 100'>" + inside

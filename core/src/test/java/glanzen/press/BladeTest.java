@@ -37,7 +37,7 @@ class BladeTest {
     @ParameterizedTest
     @MethodSource("cases")
     void frameBackingAndBiteShareTheSqueeze(double squeeze, double blade) {
-        Nip nip = Blade.solve(FRAME, BEHIND, squeeze, blade);
+        Nip nip = Blade.solve(FRAME, BEHIND, squeeze, a -> a * blade);
         double frame = nip.forceN() / FRAME.stiffnessNPerMm();
         double backing = BEHIND.compressionMm(nip.forceN() / nip.contactMm() / blade, blade);
         assertEquals(squeeze, frame + backing + Blade.biteMm(nip.pressureMpa()), 1e-4);
@@ -46,17 +46,17 @@ class BladeTest {
     @ParameterizedTest
     @MethodSource("cases")
     void moreSqueezePressesHarderAndMoreBladeLessOnEachMillimetre(double squeeze, double blade) {
-        Nip nip = Blade.solve(FRAME, BEHIND, squeeze, blade);
-        assertTrue(Blade.solve(FRAME, BEHIND, squeeze + 0.05, blade).forceN() > nip.forceN());
-        Nip fuller = Blade.solve(FRAME, BEHIND, squeeze, 2 * blade);
+        Nip nip = Blade.solve(FRAME, BEHIND, squeeze, a -> a * blade);
+        assertTrue(Blade.solve(FRAME, BEHIND, squeeze + 0.05, a -> a * blade).forceN() > nip.forceN());
+        Nip fuller = Blade.solve(FRAME, BEHIND, squeeze, a -> 2 * a * blade);
         assertTrue(fuller.forceN() > nip.forceN());
         assertTrue(fuller.pressureMpa() < nip.pressureMpa(), "line load on the blade");
     }
 
     @Test
     void whatIsNotGrippedIsNotCut() {
-        assertSame(Nip.OPEN, Blade.solve(FRAME, BEHIND, 0, 10));
-        assertSame(Nip.OPEN, Blade.solve(FRAME, BEHIND, -0.4, 10));
+        assertSame(Nip.OPEN, Blade.solve(FRAME, BEHIND, 0, a -> 10));
+        assertSame(Nip.OPEN, Blade.solve(FRAME, BEHIND, -0.4, a -> 10));
     }
 
     @Test
@@ -78,7 +78,19 @@ class BladeTest {
         double one = Blade.needNPerMm(CUT.stack());
         int at = CUT.stack().indexOf(Stock.class);
         Stack two = CUT.stack().with(at + 1, new Layer(CUT.stock(), Facing.DOWN));
-        assertEquals(2 * one * (1 + Fitted.FURTHER_SHEET.value()), Blade.needNPerMm(two), 1e-9);
+        assertEquals(one * (2 + Fitted.FURTHER_SHEET.value()), Blade.needNPerMm(two), 1e-9, "the second is wedged");
+        assertTrue(Blade.needNPerMm(sheets(4, 0.085)) < 1.9 * one, "four thin ones are hardly more than one as thick");
+    }
+
+    private static Stack sheets(int count, double mm) {
+        Stock c = CUT.stock();
+        Stock thin = new Stock(
+                "thin", "Thin", c.kind(), c.surface(), mm, 80, c.widthMm(), c.heightMm(), 9, false, false, c.colour());
+        Stack stack = CUT.stack().replaced(CUT.stack().indexOf(Stock.class), new Layer(thin, Facing.DOWN));
+        for (int i = 1; i < count; i++) {
+            stack = stack.with(stack.indexOf(Stock.class) + 1, new Layer(thin, Facing.DOWN));
+        }
+        return stack;
     }
 
     @ParameterizedTest
