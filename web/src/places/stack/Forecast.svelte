@@ -61,7 +61,11 @@
     {/if}
     {#if route}<Why {expected} {route} heated={expected.heat.length > 0} />{/if}
     <FromYourShelf />
-    {#if answer}<Learned rig={answer.rig} draft={editing.draft} />{/if}
+    {#if answer}<Learned
+        rig={answer.rig}
+        draft={editing.draft}
+        expected={answer.expected ?? undefined}
+      />{/if}
     {#if answer && answer.cautions.length > 0}
       <Fold
         class="border-rule mt-5 border-t pt-3"

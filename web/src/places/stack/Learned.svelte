@@ -1,13 +1,24 @@
 <script lang="ts">
   import Modal from 'flowbite-svelte/Modal.svelte';
-  import { api, asked, type SetUpReport, type Draft } from '../../api/client';
+  import { api, asked, type Draft, type Expected, type SetUpReport } from '../../api/client';
+  import { Question } from '../../asking/question.svelte';
+  import type { Twenty } from '../../drawing/twenty';
   import { editing } from '../../state/editing.svelte';
   import { tell } from '../../state/messages.svelte';
   import { preferences } from '../../state/preferences.svelte';
 
-  let { rig, draft }: { rig: SetUpReport['rig']; draft: Draft } = $props();
+  type Props = { rig: SetUpReport['rig']; draft: Draft; expected?: Expected };
+  let { rig, draft, expected }: Props = $props();
   let sure = $state(false);
+  const then = new Question<Twenty>();
   const rigged = $derived(draft.onPlatform ? 'press and platform' : 'machine');
+
+  $effect(() => {
+    if (sure && expected) {
+      const body = $state.snapshot(draft);
+      return then.follow((signal) => asked(api.POST('/api/forecasts/forgotten', { body, signal })));
+    }
+  });
 
   async function forget() {
     sure = false;
@@ -18,7 +29,7 @@
         api.DELETE('/api/rigs/{machineId}/{platformId}', { params: { path: { machineId, platformId } } }),
       );
       await editing.ask();
-      tell('Back to the labels. The logbook keeps its pulls.');
+      tell('Forgotten. The logbook keeps its pulls.');
     } catch (trouble) {
       tell(trouble);
     }
@@ -35,8 +46,6 @@
     <ul class="list-disc pl-5">
       {#each rig.remarks as remark, at (at)}
         <li>{preferences.said(remark.text)}</li>
-      {:else}
-        <li>So far it runs about as its label says.</li>
       {/each}
     </ul>
     <button class="press press-quiet mt-1 -ml-2" onclick={() => (sure = true)}
@@ -47,8 +56,12 @@
 
 <Modal bind:open={sure} title="Forget what was learned?" size="xs">
   <p class="text-ink">
-    Forecasts for this {rigged} go back to its labels and get wider. The logbook keeps its pulls.
+    Forecasts for this {rigged} go back to what was thought before the first pull, wherever else it is used. What
+    films and papers showed stays, and the logbook keeps its pulls.
   </p>
+  {#if expected && then.answer}
+    <p class="text-ink">This stack: {then.answer.clean} of 20 then, {expected.twenty.clean} of 20 now.</p>
+  {/if}
   <div class="flex gap-2">
     <button class="press press-strong" onclick={forget}>Forget it</button>
     <button class="press press-quiet" onclick={() => (sure = false)}>Keep it</button>

@@ -24,10 +24,12 @@ import glanzen.forecast.Forecast;
 import glanzen.forecast.Forecaster;
 import glanzen.forecast.RigEnsemble;
 import glanzen.forecast.Twenty;
+import glanzen.learning.Belief;
 import glanzen.learning.Learner;
 import glanzen.learning.Observation;
 import glanzen.learning.Observation.Amount;
 import glanzen.learning.Observation.Outcome;
+import glanzen.learning.Rigged;
 import glanzen.plan.Job;
 import glanzen.plan.JobPiece;
 import glanzen.plan.Operation;
@@ -179,7 +181,8 @@ class FactsTest {
                         at);
                 assertNotEquals(outcome == Outcome.OVER ? Cause.TOO_LITTLE : Cause.TOO_MUCH, found.likeliest(), at);
                 assertTrue(!kept || found.likeliest() == Cause.AS_SET, at + found.causes());
-                RigEnsemble learned = Learner.learn(FRESH, forecaster.model(s), s.needKey(), seen, 1);
+                RigEnsemble learned = Learner.learn(Belief.NOTHING, s, forecaster.model(s), seen)
+                        .rigs(Rigged.of(s));
                 Advisor advisor = new Advisor(forecaster, shop.inventory);
                 NextChange best = NextChange.best(
                         found, new NextChange.Bench(s, FRESH, learned, forecaster, advisor, ErrorBias.EVEN));

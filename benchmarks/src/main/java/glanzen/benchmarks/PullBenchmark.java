@@ -9,6 +9,7 @@ import glanzen.forecast.RigEnsemble;
 import glanzen.heat.HeatPlan;
 import glanzen.heat.HeatRun;
 import glanzen.heat.HeatSolver;
+import glanzen.learning.Belief;
 import glanzen.learning.Learner;
 import glanzen.learning.Observation;
 import glanzen.picture.PullPicture;
@@ -79,16 +80,15 @@ public class PullBenchmark {
 
     /** Learning from one pull. */
     @Benchmark
-    public RigEnsemble learn() {
+    public Belief learn() {
         return Learner.learn(
-                ensemble,
+                Belief.NOTHING,
+                DemoBench.BEE,
                 bee,
-                "copper",
                 Observation.roughly(
                         Observation.Outcome.OVER,
                         Observation.Amount.A_LITTLE,
-                        DemoBench.BEE.route().standard()),
-                1);
+                        DemoBench.BEE.route().standard()));
     }
 
     /** A new one each time: one that is kept remembers what it was asked last. */

@@ -162,7 +162,7 @@ public final class Advisor {
         if (!incurable(present).isEmpty()) {
             return Optional.empty();
         }
-        Rig middle = ensemble.middle(present.needKey());
+        Rig middle = ensemble.middle();
         List<Board> shims = new ShimChoices(present, shop.boards()).shims();
         return SingleChanges.of(present, shims).stream()
                 .filter(c -> bearable(c.setUp()))

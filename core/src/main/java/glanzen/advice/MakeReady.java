@@ -113,7 +113,7 @@ public final class MakeReady {
 
     /** Places that get too little while others get enough, on the middle rig; on the piece as read. */
     private Geometry forecastWeak(SetUp setUp, RigEnsemble ensemble) {
-        Rig middle = ensemble.middle(setUp.film().id());
+        Rig middle = ensemble.middle();
         DoubleBinaryOperator doses = forecaster.transfer(setUp).doseMap(middle);
         Artwork artwork = forecaster.artwork(setUp);
         int columns = (int) Math.ceil(artwork.widthMm() / CELL_MM);

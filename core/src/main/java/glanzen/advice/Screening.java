@@ -53,7 +53,7 @@ final class Screening {
      * @param bearable whether the press takes it
      */
     List<Judged> of(SetUp present, List<Stack> stacks, Predicate<SetUp> bearable) {
-        Rig middle = ensemble.middle(present.needKey());
+        Rig middle = ensemble.middle();
         List<Stack> borne = stacks.stream()
                 .filter(stack -> bearable.test(present.withStack(stack)))
                 .toList();

@@ -27,6 +27,9 @@ final class CauseModel {
 
     private final PullModel model;
     private final RigEnsemble ensemble;
+    /** A rig to a pull, each as often as it is plausible. */
+    private final List<Rig> pulled;
+
     private final DoseScale scale;
     private final double mostExcessMm;
     private final double enough;
@@ -36,8 +39,9 @@ final class CauseModel {
 
     CauseModel(SetUp setUp, PullModel model, RigEnsemble ensemble) {
         this.model = model;
-        this.ensemble = ensemble.knowing(setUp.needKey(), model.lnNeedPrior());
-        this.scale = model.doses(this.ensemble.middle(setUp.needKey())).scale();
+        this.ensemble = ensemble;
+        this.pulled = ensemble.thinned(PULLS).rigs();
+        this.scale = model.doses(this.ensemble.middle()).scale();
         this.mostExcessMm =
                 setUp.route().standard().counting(model.artwork().counterMm()).mostExcessMm();
         this.enough = setUp.route().standard().enough();
@@ -65,7 +69,7 @@ final class CauseModel {
         if (cause == Cause.REVERSED || counting.length == 0) {
             return Signs.bare(0.01 * luck.nextDouble());
         }
-        Rig rig = ensemble.rigs().get((n * 37 + 11) % ensemble.rigs().size());
+        Rig rig = pulled.get(n);
         double[] ln = doses(cause, rig, luck);
         double[] covered = covered(cause, ln, luck);
         Loss loss = new Loss(cells, counting, covered, luck);

@@ -49,9 +49,7 @@ final class Usual {
 
     private static double lifts(Diagnosis.Case of, RigEnsemble ensemble) {
         return of.model() instanceof TransferModel model
-                ? Transfer.lift(
-                        model.artwork().solidShare(),
-                        model.peelC(ensemble.middle(of.setUp().needKey())))
+                ? Transfer.lift(model.artwork().solidShare(), model.peelC(ensemble.middle()))
                 : 0;
     }
 

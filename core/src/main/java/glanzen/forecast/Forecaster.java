@@ -108,7 +108,7 @@ public final class Forecaster {
         for (Rig rig : ensemble.rigs()) {
             tally.add(rig, model.doses(rig));
         }
-        Rig middle = ensemble.middle(setUp.needKey());
+        Rig middle = ensemble.middle();
         return tally.forecast(
                 window(setUp, model.doses(middle)), model.figures(middle), model.strips(middle), model.heat());
     }

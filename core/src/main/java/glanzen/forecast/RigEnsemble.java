@@ -5,10 +5,16 @@ import glanzen.pull.Doubt;
 import glanzen.pull.Rig;
 import glanzen.transfer.Normal;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.function.ToDoubleFunction;
+import org.apache.commons.math3.linear.Array2DRowRealMatrix;
+import org.apache.commons.math3.linear.CholeskyDecomposition;
+import org.apache.commons.math3.linear.MatrixUtils;
+import org.apache.commons.math3.linear.RealMatrix;
+import org.apache.commons.math3.linear.RealVector;
 import org.apache.commons.math3.random.SobolSequenceGenerator;
+import org.apache.commons.math3.stat.StatUtils;
 
 /**
  * A weighted ensemble of plausible rigs. Nobody's press and platform match their label; what is known of them is which
@@ -21,14 +27,18 @@ public record RigEnsemble(List<Rig> rigs) {
     /** Members of a fresh ensemble. */
     public static final int SIZE = 256;
 
-    /** Needs are drawn from the dimensions after those of the rig and of luck. */
-    private static final int FIRST_NEED = 5;
+    /** What is drawn of a rig: set-point, opening, stiffness and contact, in this order. */
+    public static final int DRAWN = 4;
 
+    /** Luck is drawn from the dimension after those of the rig, how much rollers give from the last. */
+    private static final int LUCK = DRAWN;
+
+    private static final int GIVE = DRAWN + 1;
     private static final int DIMENSIONS = 65;
-    /** How much rollers give is drawn from the last dimension. */
-    private static final int GIVE = DIMENSIONS - 1;
 
     private static final double[][] SPREAD = spread();
+    private static final double[][] EVEN = even();
+    private static final RigEnsemble FRESH = around(Doubt.OF_LABELS);
 
     public RigEnsemble {
         new Checks()
@@ -42,7 +52,7 @@ public record RigEnsemble(List<Rig> rigs) {
 
     /** A fresh ensemble around the labels; always the same. */
     public static RigEnsemble fresh() {
-        return around(Doubt.OF_LABELS);
+        return FRESH;
     }
 
     /** A fresh ensemble around figures that are more or less sure. */
@@ -55,7 +65,8 @@ public record RigEnsemble(List<Rig> rigs) {
                     doubt.lnStiffness() * SPREAD[i][2],
                     doubt.lnContact() * SPREAD[i][3],
                     0,
-                    Map.of(),
+                    0,
+                    Rig.AS_ITS_KIND,
                     1.0 / SIZE));
         }
         return new RigEnsemble(rigs);
@@ -79,63 +90,41 @@ public record RigEnsemble(List<Rig> rigs) {
         return quantiles;
     }
 
+    /** What is drawn of a rig with mean 0, deviation 1 and no correlation, to the last digit. */
+    private static double[][] even() {
+        double[][] raw = new double[SIZE][];
+        for (int i = 0; i < SIZE; i++) {
+            raw[i] = Arrays.copyOf(SPREAD[i], DRAWN);
+        }
+        RealMatrix drawn = new Array2DRowRealMatrix(raw);
+        for (int d = 0; d < DRAWN; d++) {
+            RealVector column = drawn.getColumnVector(d);
+            drawn.setColumnVector(d, column.mapSubtract(StatUtils.mean(column.toArray())));
+        }
+        RealMatrix covariance = drawn.transpose().multiply(drawn).scalarMultiply(1.0 / SIZE);
+        RealMatrix root = new CholeskyDecomposition(covariance).getL();
+        return drawn.multiply(MatrixUtils.inverse(root).transpose()).getData();
+    }
+
+    /**
+     * Evenly spread standard normal deviates: any normal distribution over what is drawn of a rig is laid out by them, and has its own
+     * mean and covariance exactly.
+     *
+     * @param member of the ensemble, 0…{@value #SIZE} − 1
+     * @return {@value #DRAWN} deviates
+     */
+    public static double[] even(int member) {
+        return EVEN[member].clone();
+    }
+
+    /** An evenly spread standard normal deviate that depends on nothing else, for how much rollers give. */
+    public static double evenGive(int member) {
+        return SPREAD[member][GIVE];
+    }
+
     /** Evenly spread standard normal luck, one to a member. */
     static double luck(int member) {
-        return SPREAD[member % SIZE][FIRST_NEED - 1];
-    }
-
-    /**
-     * The same ensemble with an opinion on a film or a stock. What has not been met before gets evenly spread needs that
-     * depend on nothing else.
-     *
-     * @param lnDeviation how far needs stray, ln
-     */
-    public RigEnsemble knowing(String needKey, double lnDeviation) {
-        Map<String, Double> met = rigs.get(0).lnNeeds();
-        if (met.containsKey(needKey)) {
-            return this;
-        }
-        int dimension = FIRST_NEED + met.size() % (GIVE - FIRST_NEED);
-        List<Rig> told = new ArrayList<>(rigs.size());
-        for (int i = 0; i < rigs.size(); i++) {
-            told.add(rigs.get(i).needing(needKey, lnDeviation * SPREAD[i % SIZE][dimension]));
-        }
-        return new RigEnsemble(told);
-    }
-
-    /** The same ensemble with another opinion on how much its rollers give, which depends on nothing else it believes. */
-    public RigEnsemble giving(double lnMean, double lnDeviation) {
-        List<Rig> told = new ArrayList<>(rigs.size());
-        for (int i = 0; i < rigs.size(); i++) {
-            told.add(rigs.get(i).giving(lnMean + lnDeviation * SPREAD[i % SIZE][GIVE]));
-        }
-        return new RigEnsemble(told);
-    }
-
-    /** How plausible each rig is. */
-    public List<Double> weights() {
-        return rigs.stream().map(Rig::weight).toList();
-    }
-
-    /**
-     * The same rigs, each as plausible as is said.
-     *
-     * @param weights one for each rig, in their order; they sum to 1
-     */
-    public RigEnsemble weighing(List<Double> weights) {
-        new Checks()
-                .figure("weights", weights.size(), rigs.size(), rigs.size(), "one for each rig")
-                .done();
-        List<Rig> weighed = new ArrayList<>(rigs.size());
-        for (int i = 0; i < rigs.size(); i++) {
-            weighed.add(rigs.get(i).weighing(weights.get(i)));
-        }
-        return new RigEnsemble(weighed);
-    }
-
-    /** Whether another ensemble has the same rigs, however plausible each of them is. */
-    public boolean sameRigs(RigEnsemble other) {
-        return rigs.size() == other.rigs.size() && weighing(other.weights()).equals(other);
+        return SPREAD[member % SIZE][LUCK];
     }
 
     /** Weighted mean of something about the rigs. */
@@ -152,21 +141,17 @@ public record RigEnsemble(List<Rig> rigs) {
         }));
     }
 
-    /** One rig in the middle of the ensemble, for a film. */
-    public Rig middle(String filmId) {
+    /** One rig in the middle of the ensemble. */
+    public Rig middle() {
         return new Rig(
                 mean(Rig::setPointErrorK),
                 mean(Rig::openingErrorMm),
                 mean(Rig::lnStiffness),
                 mean(Rig::lnContact),
                 mean(Rig::lnGive),
-                Map.of(filmId, mean(r -> r.lnNeed(filmId))),
+                mean(Rig::lnNeed),
+                0,
                 1);
-    }
-
-    /** {@code 1/Σw²}: how many equally plausible rigs the ensemble is worth. */
-    public double effectiveSize() {
-        return 1 / rigs.stream().mapToDouble(r -> r.weight() * r.weight()).sum();
     }
 
     /** A smaller ensemble that stands for this one: evenly spaced picks along the cumulative weight. */

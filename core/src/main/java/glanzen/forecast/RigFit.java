@@ -18,7 +18,7 @@ public final class RigFit {
      * @param coverage share covered, 0…1
      * @param spillMm spill, mm
      */
-    public static Rig of(PullModel model, String needKey, double coverage, double spillMm) {
+    public static Rig of(PullModel model, double coverage, double spillMm) {
         PullResponse doses = model.doses(Rig.AS_LABELLED);
         double low = -WIDEST;
         double high = WIDEST;
@@ -32,6 +32,6 @@ public final class RigFit {
                 high = middle;
             }
         }
-        return Rig.AS_LABELLED.needing(needKey, -low);
+        return Rig.AS_LABELLED.needing(-low);
     }
 }

@@ -24,7 +24,6 @@ import java.util.Map;
  */
 final class Tally {
 
-    private final String needKey;
     private final double lnNeedPrior;
     private final double[] weights;
     private final PullOutcome[] pulls;
@@ -36,7 +35,6 @@ final class Tally {
     private double both;
 
     Tally(SetUp setUp, double lnNeedPrior, RigEnsemble ensemble) {
-        this.needKey = setUp.needKey();
         this.lnNeedPrior = lnNeedPrior;
         this.ghost = setUp.route().standard().edgeShows() ? Ghost.chance(Handling.looseReversals(setUp)) : 0;
         this.weights = ensemble.rigs().stream().mapToDouble(Rig::weight).toArray();
@@ -44,7 +42,7 @@ final class Tally {
     }
 
     void add(Rig rig, PullResponse doses) {
-        double spread = RigPriors.lnSpread(rig, needKey, lnNeedPrior);
+        double spread = RigPriors.lnSpread(rig, lnNeedPrior);
         double weight = weights[members];
         pulls[members] = doses.pull(Math.exp(spread * RigEnsemble.luck(members)));
         members++;

@@ -70,6 +70,29 @@ public record Press(
                 .done();
     }
 
+    /**
+     * The same press with figures that were measured instead of those of its label.
+     *
+     * @param measuredMm its opening, mm
+     * @param measuredCrown how much its rollers give
+     */
+    public Press measured(double measuredMm, double measuredCrown) {
+        return new Press(
+                id,
+                name,
+                kind,
+                measuredMm,
+                stiffnessNPerMm,
+                rollerRadiusMm,
+                throatMm,
+                maxForceN,
+                measuredCrown,
+                slowMmPerS,
+                steadyMmPerS,
+                briskMmPerS,
+                opticalSensor);
+    }
+
     /** A press without an optical sensor. */
     public Press(
             String id,

@@ -6,17 +6,20 @@ import glanzen.pull.PullResponse;
 import glanzen.pull.Rig;
 import glanzen.pull.RigPriors;
 import glanzen.pull.Trouble;
+import glanzen.setup.SetUp;
 import glanzen.transfer.Normal;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Random;
-import java.util.function.ToDoubleFunction;
+import org.apache.commons.math3.linear.Array2DRowRealMatrix;
+import org.apache.commons.math3.linear.ArrayRealVector;
+import org.apache.commons.math3.linear.RealMatrix;
+import org.apache.commons.math3.linear.RealVector;
 
 /**
- * Re-weights an ensemble by what was seen: importance weights with resampling and jitter when too few rigs remain (Gordon,
- * Salmond and Smith 1993; jitter shrunk to the mean so that it does not widen the ensemble, Liu and West 2001).
+ * Weighs what is believed by what was seen of a pull. Plausible rigs are pulled, each counts as much as it explains what was seen,
+ * and the normal distribution with their mean and covariance is believed from then on: assumed density filtering (Maybeck
+ * 1982, chapter 12; Opper 1998). What a film or stock needs, and the luck of the pull, are not drawn: both only add to ln dose, so that
+ * their share is a truncated normal distribution. Nothing is drawn by chance: the same pulls give the same belief.
  */
 public final class Learner {
 
@@ -27,112 +30,191 @@ public final class Learner {
     /** How likely it is that a pull went through a press that by the model would not take it: the model's figures are not exact. */
     private static final double SQUEEZED_THROUGH = 0.002;
     /** Room for what cannot be learned: how a backing spreads foil, how a sheet scatters; ln of dose. */
-    private static final double LN_ROOM = 0.15;
+    private static final double LN_ROOM = 0.12;
 
-    private static final double LEAST_SHARE = 1.0 / 3;
-    private static final double SHRINK = 0.97;
-    /** Seeing something this unlikely is a surprise. */
-    private static final double SURPRISE = 0.06;
-    /** Share of a surprised ensemble that is made of strangers. */
+    /**
+     * Strangers, rigs as they were thought of first but further off, are let in once they explain the last pulls so much better, ln of how
+     * many times: one pull that was misread is not enough. A cumulative sum (Page 1954) of one pull after another.
+     */
+    private static final double STRANGE = 4;
+
     private static final double STRANGERS = 0.25;
+    private static final double FURTHER_OFF = 2;
+    /** Of the first pulls it is not known either whether a rig is further off than most: one in two hundred is. */
+    private static final int FEW = 6;
+
+    private static final double AT_FIRST = 0.005;
 
     private Learner() {}
 
     /**
      * Learns from one pull.
      *
-     * @param ensemble what was known
-     * @param model the set-up that was pulled
-     * @param filmId the film that was pulled
-     * @param seed for resampling; the same seed gives the same ensemble
-     * @return what is known now
+     * @param belief what was believed
+     * @param model the set-up made ready
+     * @return what is believed now
      */
-    public static RigEnsemble learn(RigEnsemble ensemble, PullModel model, String filmId, Observation seen, long seed) {
-        RigEnsemble knowing = ensemble.knowing(filmId, model.lnNeedPrior());
-        double[] likely = likelihoods(knowing, model, seen);
-        double expected = 0;
-        for (int i = 0; i < likely.length; i++) {
-            expected += knowing.rigs().get(i).weight() * likely[i];
-        }
-        if (expected < SURPRISE) {
-            RigEnsemble widened = withStrangers(knowing);
-            return weighed(widened, likelihoods(widened, model, seen), seed);
-        }
-        return weighed(knowing, likely, seed);
+    public static Belief learn(Belief belief, SetUp setUp, PullModel model, Observation seen) {
+        Rigged rigged = Rigged.of(setUp);
+        Belief met = meeting(belief, rigged, model);
+        Belief first = met.forgetting(List.of(rigged.machineId(), rigged.heaterId(), rigged.needKey()));
+        List<Rig> rigs = met.drawn(rigged, 1, RigEnsemble.SIZE);
+        List<Rig> strangers = first.drawn(rigged, FURTHER_OFF, RigEnsemble.SIZE / 4);
+        Explained own = Explained.by(rigs, model, seen);
+        Explained strange = Explained.by(strangers, model, seen);
+        double sum = Math.max(0, met.strange(rigged) + Math.log(strange.share / own.share));
+        boolean changed = sum > STRANGE;
+        double part = changed ? STRANGERS : met.pulls(rigged) < FEW ? AT_FIRST : 0;
+        Explained all = own.mixed(strange, part);
+        return all.believed(met, rigged).counting(rigged, changed ? 0 : sum);
     }
 
     /**
-     * Learns from a measured opening.
+     * Learns from a pull that went through its press, and tells nothing else of heat and pressure: dust, spent film, a wrong side
+     * spoiled it. It is not counted among those that it was learned from.
      *
-     * @param openingErrorMm how much wider than its label it was measured, mm
-     * @param sdMm give or take, mm
-     * @param seed for resampling
+     * @param model the set-up made ready
      */
-    public static RigEnsemble measured(RigEnsemble ensemble, double openingErrorMm, double sdMm, long seed) {
-        double[] likely = ensemble.rigs().stream()
-                .mapToDouble(r -> {
-                    double z = (r.openingErrorMm() - openingErrorMm) / Math.max(0.01, sdMm);
-                    return 1e-6 + Math.exp(-z * z / 2);
-                })
-                .toArray();
-        return weighed(ensemble, likely, seed);
+    public static Belief wentThrough(Belief belief, SetUp setUp, PullModel model) {
+        Rigged rigged = Rigged.of(setUp);
+        boolean refused = belief.rigs(rigged).rigs().stream().anyMatch(rig -> refuses(model.doses(rig)));
+        if (!refused) {
+            return belief;
+        }
+        Belief met = meeting(belief, rigged, model);
+        return Explained.by(met.drawn(rigged, 1, RigEnsemble.SIZE), model, Observation.WENT_THROUGH)
+                .believed(met, rigged);
     }
 
-    private static double[] likelihoods(RigEnsemble ensemble, PullModel model, Observation seen) {
-        return ensemble.rigs().stream()
-                .mapToDouble(r -> likelihood(model.doses(r), seen))
-                .toArray();
+    private static Belief meeting(Belief belief, Rigged rigged, PullModel model) {
+        Belief met = belief.meeting(rigged.need(), model.lnNeedPrior());
+        for (Trait trait : rigged.drawn()) {
+            met = met.meeting(trait, trait.quantity().strays());
+        }
+        return met;
     }
 
-    private static RigEnsemble weighed(RigEnsemble ensemble, double[] likely, long seed) {
-        List<Rig> rigs = ensemble.rigs();
-        double sum = 0;
-        for (int i = 0; i < likely.length; i++) {
-            sum += rigs.get(i).weight() * likely[i];
+    /** Sums over rigs, each as plausible as it was and as well as it explains what was seen. */
+    private static final class Explained {
+        private static final int N = RigEnsemble.DRAWN + 1;
+
+        private double share;
+        private final double[] first = new double[N];
+        private final double[][] second = new double[N][N];
+
+        static Explained by(List<Rig> rigs, PullModel model, Observation seen) {
+            Explained all = new Explained();
+            rigs.forEach(rig -> all.add(rig, Told.of(model.doses(rig), rig.lnNeedDeviation(0), seen)));
+            return all;
         }
-        List<Double> weights = new ArrayList<>(likely.length);
-        for (int i = 0; i < likely.length; i++) {
-            weights.add(rigs.get(i).weight() * likely[i] / sum);
+
+        private void add(Rig rig, Told told) {
+            double w = rig.weight() * told.likelihood;
+            double[] at = {
+                rig.setPointErrorK(),
+                rig.openingErrorMm(),
+                rig.lnStiffness(),
+                rig.lnContact(),
+                rig.lnNeed() + told.lnNeed
+            };
+            share += w;
+            for (int i = 0; i < N; i++) {
+                first[i] += w * at[i];
+                for (int j = 0; j < N; j++) {
+                    second[i][j] += w * at[i] * at[j];
+                }
+            }
+            second[N - 1][N - 1] += w * told.variance;
         }
-        RigEnsemble learned = ensemble.weighing(weights);
-        return learned.effectiveSize() < LEAST_SHARE * likely.length ? resampled(learned, seed) : learned;
+
+        /** Both together; the others had such a share before anything was seen. */
+        Explained mixed(Explained others, double part) {
+            Explained all = new Explained();
+            all.share = (1 - part) * share + part * others.share;
+            for (int i = 0; i < N; i++) {
+                all.first[i] = (1 - part) * first[i] + part * others.first[i];
+                for (int j = 0; j < N; j++) {
+                    all.second[i][j] = (1 - part) * second[i][j] + part * others.second[i][j];
+                }
+            }
+            return all;
+        }
+
+        Belief believed(Belief met, Rigged rigged) {
+            List<Trait> traits = new ArrayList<>(rigged.drawn());
+            traits.add(rigged.need());
+            return met.replaced(traits, mean(), covariance());
+        }
+
+        RealVector mean() {
+            return new ArrayRealVector(first).mapDivide(share);
+        }
+
+        RealMatrix covariance() {
+            RealVector mean = mean();
+            return new Array2DRowRealMatrix(second).scalarMultiply(1 / share).subtract(mean.outerProduct(mean));
+        }
     }
 
     /**
-     * An ensemble that hardly expected what was seen lets strangers in: rigs change, and an ensemble that is sure of itself could
-     * never follow.
+     * What a pull tells on one rig.
+     *
+     * @param likelihood how likely it was to see this, 0…1
+     * @param lnNeed by how much what it needs is likely to be off what was thought, ln
+     * @param variance of that
      */
-    private static RigEnsemble withStrangers(RigEnsemble ensemble) {
-        int n = ensemble.rigs().size();
-        int strangers = (int) (n * STRANGERS);
-        RigEnsemble fresh = RigEnsemble.fresh().giving(ensemble.mean(Rig::lnGive), ensemble.deviation(Rig::lnGive));
-        for (String film : ensemble.rigs().get(0).lnNeeds().keySet()) {
-            fresh = fresh.knowing(film, RigPriors.LN_NEED);
+    private record Told(double likelihood, double lnNeed, double variance) {
+
+        /**
+         * Whatever was seen went through, which a rig whose press refuses it does not explain, however it came out. Otherwise what was seen
+         * is a range of doses, and luck and need must have brought the pull into it. A person misreads one pull in twenty, and the model's
+         * own edges are not exact either.
+         */
+        static Told of(PullResponse doses, double needDeviation, Observation seen) {
+            double needVariance = needDeviation * needDeviation;
+            if (refuses(doses)) {
+                return new Told(SQUEEZED_THROUGH, 0, needVariance);
+            }
+            double spread = Math.hypot(Math.hypot(RigPriors.LN_LUCK, LN_ROOM), needDeviation);
+            double misread = MISREAD / WORDS;
+            Range range = range(doses, seen);
+            double low = range.low / spread;
+            double high = range.high / spread;
+            double within = high > low ? Normal.cdf(high) - Normal.cdf(low) : 0;
+            double likelihood = misread + (1 - MISREAD) * within;
+            double right = (1 - MISREAD) * within / likelihood;
+            if (within < 1e-9) {
+                return new Told(likelihood, 0, needVariance);
+            }
+            // Moments of a normal distribution cut off at both ends; what lacks need shows as dose.
+            double mean = spread * (density(low) - density(high)) / within;
+            double square = spread * spread * (1 + (steep(low) - steep(high)) / within);
+            double part = needVariance / (spread * spread);
+            double off = -right * part * mean;
+            double meanSquare = (1 - right) * needVariance + right * (part * part * square + needVariance * (1 - part));
+            return new Told(likelihood, off, Math.max(0, meanSquare - off * off));
         }
-        List<Rig> mixed = new ArrayList<>(n);
-        ensemble.thinned(n - strangers).rigs().forEach(r -> mixed.add(r.weighing(1.0 / n)));
-        fresh.thinned(strangers).rigs().forEach(r -> mixed.add(r.weighing(1.0 / n)));
-        return new RigEnsemble(mixed);
+
+        private static double density(double z) {
+            return Math.exp(-z * z / 2) / Math.sqrt(2 * Math.PI);
+        }
+
+        private static double steep(double z) {
+            return Double.isInfinite(z) ? 0 : z * density(z);
+        }
     }
 
-    /**
-     * How likely it is to see this if a rig gives that. Whatever was seen went through, which a rig whose press refuses it does not
-     * explain, however it came out. Otherwise what was seen is a range of doses, and luck must have brought the
-     * pull into it. A person misreads one pull in twenty, and the model's own edges are not exact either.
-     */
-    static double likelihood(PullResponse doses, Observation seen) {
-        if (doses.spoiled().filter(Trouble.REFUSED::equals).isPresent()) {
-            return SQUEEZED_THROUGH;
-        }
-        double spread = Math.hypot(RigPriors.LN_LUCK, LN_ROOM);
-        return MISREAD / WORDS + (1 - MISREAD) * chance(doses, seen, spread);
+    /** Between which factors on dose, ln, it looks as it was seen. */
+    private record Range(double low, double high) {
+        private static final Range ANY = new Range(Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY);
+        private static final Range NONE = new Range(0, 0);
     }
 
-    private static double chance(PullResponse doses, Observation seen, double spread) {
+    private static Range range(PullResponse doses, Observation seen) {
         boolean tooMuch = seen.spillLowMm() > 0;
         boolean counts = doses.standard().mostExcessMm() < Double.POSITIVE_INFINITY;
         if (doses.spoiled().isPresent() || tooMuch && !counts) {
-            return doses.spoiled().isPresent() && (tooMuch || seen.tellsNothing()) ? 1 : 0;
+            return doses.spoiled().isPresent() && (tooMuch || seen.tellsNothing()) ? Range.ANY : Range.NONE;
         }
         double low = doses.lnForKept(seen.coverageLow());
         double high = seen.coverageHigh() >= 1 ? Double.POSITIVE_INFINITY : doses.lnForKept(seen.coverageHigh());
@@ -140,49 +222,15 @@ public final class Learner {
             low = tooMuch ? Math.max(low, doses.lnForExcess(seen.spillLowMm())) : low;
             high = Math.min(high, doses.lnForExcess(seen.spillHighMm()));
         }
-        return Math.max(0, Normal.cdf(high / spread) - Normal.cdf(low / spread));
+        return new Range(low, high);
     }
 
-    private static RigEnsemble resampled(RigEnsemble ensemble, long seed) {
-        Random random = new Random(seed);
-        int n = ensemble.rigs().size();
-        RigEnsemble picked = ensemble.thinned(n);
-        double jitter = Math.sqrt(1 - SHRINK * SHRINK);
-        Blur setPoint = new Blur(ensemble, Rig::setPointErrorK, jitter);
-        Blur opening = new Blur(ensemble, Rig::openingErrorMm, jitter);
-        Blur stiffness = new Blur(ensemble, Rig::lnStiffness, jitter);
-        Blur contact = new Blur(ensemble, Rig::lnContact, jitter);
-        Map<String, Blur> films = new HashMap<>();
-        for (String film : ensemble.rigs().get(0).lnNeeds().keySet()) {
-            films.put(film, new Blur(ensemble, r -> r.lnNeed(film), jitter));
-        }
-        List<String> order = films.keySet().stream().sorted().toList();
-        List<Rig> rigs = new ArrayList<>(n);
-        for (Rig rig : picked.rigs()) {
-            Rig blurred = new Rig(
-                    setPoint.of(rig.setPointErrorK(), random),
-                    opening.of(rig.openingErrorMm(), random),
-                    stiffness.of(rig.lnStiffness(), random),
-                    contact.of(rig.lnContact(), random),
-                    rig.lnGive(),
-                    Map.of(),
-                    1.0 / n);
-            for (String film : order) {
-                blurred = blurred.needing(film, films.get(film).of(rig.lnNeed(film), random));
-            }
-            rigs.add(blurred);
-        }
-        return new RigEnsemble(rigs);
+    private static boolean refuses(PullResponse doses) {
+        return doses.spoiled().filter(Trouble.REFUSED::equals).isPresent();
     }
 
-    private record Blur(double mean, double deviation) {
-
-        Blur(RigEnsemble ensemble, ToDoubleFunction<Rig> of, double jitter) {
-            this(ensemble.mean(of), ensemble.deviation(of) * jitter);
-        }
-
-        double of(double value, Random random) {
-            return mean + SHRINK * (value - mean) + deviation * random.nextGaussian();
-        }
+    /** How likely it is to see this if a rig gives that. */
+    static double likelihood(PullResponse doses, Observation seen) {
+        return Told.of(doses, 0, seen).likelihood;
     }
 }

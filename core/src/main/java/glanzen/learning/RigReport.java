@@ -6,26 +6,28 @@ import glanzen.kit.Machine;
 import glanzen.kit.Platform;
 import glanzen.kit.StackItem;
 import glanzen.measure.Figures;
-import glanzen.pull.Rig;
-import glanzen.pull.RigPriors;
+import glanzen.pull.PullModel;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.function.ToDoubleFunction;
 import org.jspecify.annotations.Nullable;
 
-/** What an ensemble has to say about a rig, in words. */
+/** What is believed of a rig, in words. */
 public final class RigReport {
 
     /** Less than this share of the first guess's spread is worth saying. */
     private static final double NOTICED = 0.4;
 
     private static final double NARROWED = 0.9;
+    /** A pull that gets so much more or less than was thought comes out otherwise; ln. */
+    private static final double SHOWS_LN = 0.15;
+    /** Less than this is next to nothing. */
+    private static final double LEAST_DOSE = 1e-3;
 
     /**
      * One thing learned.
      *
-     * @param about what it is about: press, platform, contact, film or stock
+     * @param about what it is about: press, platform, film, stock, or all of them together
      * @param text the sentence, with its spread
      * @param value the estimate, in the unit of the sentence
      * @param spread its standard deviation
@@ -36,18 +38,18 @@ public final class RigReport {
     private RigReport() {}
 
     /**
-     * Everything worth saying.
+     * Everything worth saying of a machine and what heats it.
      *
      * @param met films and stocks whose needs may have been learned
      */
     public static List<Remark> of(
-            RigEnsemble ensemble, Machine machine, @Nullable Platform platform, List<? extends StackItem> met) {
+            Belief belief, Machine machine, @Nullable Platform platform, List<? extends StackItem> met) {
         List<Remark> remarks = new ArrayList<>();
         String hot = platform == null ? machine.name() : platform.name();
+        String heats = platform == null ? machine.id() : platform.id();
         say(
-                ensemble,
-                Rig::openingErrorMm,
-                RigPriors.OPENING_MM,
+                belief,
+                new Trait(machine.id(), Quantity.OPENING),
                 "press",
                 remarks,
                 (m, s) -> machine.name() + " runs about "
@@ -55,9 +57,8 @@ public final class RigReport {
                         + " than its label, give or take "
                         + Figures.length(round(s, 0.01)));
         say(
-                ensemble,
-                Rig::setPointErrorK,
-                RigPriors.SET_POINT_K,
+                belief,
+                new Trait(heats, Quantity.SET_POINT),
                 "platform",
                 remarks,
                 (m, s) -> hot + " runs about "
@@ -65,43 +66,68 @@ public final class RigReport {
                         + " than it says, give or take "
                         + Figures.degrees(round(s, 0.5)));
         say(
-                ensemble,
-                Rig::lnStiffness,
-                RigPriors.LN_STIFFNESS,
+                belief,
+                new Trait(machine.id(), Quantity.STIFFNESS),
                 "press",
                 remarks,
                 (m, s) -> machine.name() + " is about " + percent(m) + (m > 0 ? " stiffer" : " softer")
                         + " than its label, give or take " + percent(s));
         say(
-                ensemble,
-                Rig::lnContact,
-                RigPriors.LN_CONTACT,
+                belief,
+                new Trait(heats, Quantity.CONTACT),
                 "platform",
                 remarks,
                 (m, s) -> "Heat passes about " + percent(m) + (m > 0 ? " better" : " worse")
                         + " between your layers than usual, give or take " + percent(s));
         say(
-                ensemble,
-                Rig::lnGive,
-                RigPriors.LN_GIVE,
+                belief,
+                new Trait(machine.id(), Quantity.GIVE),
                 "press",
                 remarks,
                 (m, s) -> "The rollers of " + machine.name() + " give about " + percent(m)
                         + (m > 0 ? " more" : " less") + " in the middle than its label says, give or take "
                         + percent(s));
         for (StackItem item : met) {
-            if (ensemble.rigs().get(0).lnNeeds().containsKey(item.id())) {
-                say(
-                        ensemble,
-                        r -> r.lnNeed(item.id()),
-                        item instanceof Film ? RigPriors.LN_NEED : RigPriors.LN_STOCK_NEED,
-                        item instanceof Film ? "film" : "stock",
-                        remarks,
-                        (m, s) -> item.name() + " needs about " + percent(m) + (m > 0 ? " more" : " less")
-                                + " than usual, give or take " + percent(s));
-            }
+            say(
+                    belief,
+                    new Trait(item.id(), Quantity.NEED),
+                    item instanceof Film ? "film" : "stock",
+                    remarks,
+                    (m, s) -> item.name() + " needs about " + percent(m) + (m > 0 ? " more" : " less")
+                            + " than usual, give or take " + percent(s));
         }
         return remarks;
+    }
+
+    /**
+     * The same for a set-up, with what all of it comes to as against what was thought at first: several things may each be a little off, and
+     * none of them enough to be named.
+     *
+     * @param said what is said of its machine and heat
+     * @param model the set-up made ready
+     * @param learned rigs as they are believed to be
+     * @param first rigs as they were thought of at first
+     */
+    public static List<Remark> with(List<Remark> said, PullModel model, RigEnsemble learned, RigEnsemble first) {
+        double off = Math.log(dose(model, learned) / dose(model, first));
+        List<Remark> all = new ArrayList<>(said);
+        if (Math.abs(off) > SHOWS_LN) {
+            String much = String.format(Locale.ROOT, "%.0f %%", 100 * Math.abs(Math.expm1(off)));
+            all.add(new Remark(
+                    "all",
+                    "All told, a pull gets about " + much + (off > 0 ? " more" : " less")
+                            + " than was thought at first",
+                    off,
+                    0,
+                    1));
+        } else if (said.isEmpty()) {
+            all.add(new Remark("all", "So far it runs about as its label says", off, 0, 1));
+        }
+        return all;
+    }
+
+    private static double dose(PullModel model, RigEnsemble rigs) {
+        return Math.max(LEAST_DOSE, model.doses(rigs.middle()).pull(1).dose());
     }
 
     @FunctionalInterface
@@ -109,18 +135,13 @@ public final class RigReport {
         String of(double mean, double spread);
     }
 
-    private static void say(
-            RigEnsemble ensemble,
-            ToDoubleFunction<Rig> of,
-            double prior,
-            String about,
-            List<Remark> remarks,
-            Sentence sentence) {
-        double mean = ensemble.mean(of);
-        double spread = ensemble.deviation(of);
-        boolean off = Math.abs(mean) > NOTICED * prior;
-        if (off && spread < NARROWED * prior) {
-            remarks.add(new Remark(about, sentence.of(mean, spread), mean, spread, spread / prior));
+    private static void say(Belief belief, Trait trait, String about, List<Remark> remarks, Sentence sentence) {
+        double mean = belief.mean(trait);
+        double spread = belief.deviation(trait);
+        double doubted = belief.doubted(trait);
+        boolean off = Math.abs(mean) > NOTICED * doubted;
+        if (off && spread < NARROWED * doubted) {
+            remarks.add(new Remark(about, sentence.of(mean, spread), mean, spread, spread / doubted));
         }
     }
 

@@ -1,12 +1,11 @@
 package glanzen.learning;
 
-import glanzen.forecast.RigEnsemble;
 import glanzen.inspect.Cells;
 import glanzen.inspect.Figure;
 import glanzen.pull.DoseScale;
 import glanzen.pull.PullModel;
 import glanzen.pull.Rig;
-import glanzen.pull.RigPriors;
+import glanzen.setup.SetUp;
 import java.util.Arrays;
 import java.util.function.DoubleBinaryOperator;
 
@@ -50,19 +49,17 @@ public final class RollerGive {
     /**
      * Learns from one pull that was read off.
      *
-     * @param ensemble what was known
-     * @param model the set-up that was pulled
-     * @param needKey its film or stock
+     * @param belief what was believed
+     * @param model the set-up made ready
      * @param coverage share of the design that came out, 0…1
      * @param inMiddle how much less came out in the middle than at the sides, as a share
-     * @return what is known now
+     * @return what is believed now
      */
-    public static RigEnsemble learn(
-            RigEnsemble ensemble, PullModel model, String needKey, double coverage, Figure inMiddle) {
-        double mean = ensemble.mean(Rig::lnGive);
-        double deviation = ensemble.deviation(Rig::lnGive);
-        deviation = deviation < SUREST / 2 ? RigPriors.LN_GIVE : deviation;
-        Rig middle = ensemble.middle(needKey);
+    public static Belief learn(Belief belief, SetUp setUp, PullModel model, double coverage, Figure inMiddle) {
+        Rigged rigged = Rigged.of(setUp);
+        double mean = belief.mean(rigged.give());
+        double deviation = belief.deviation(rigged.give());
+        Rig middle = belief.rigs(rigged).middle();
         RollerGive pull = new RollerGive(model, coverage);
         double sd = Math.hypot(ROOM, inMiddle.give() * DEVIATIONS_PER_GIVE);
         double sum = 0;
@@ -79,7 +76,8 @@ public final class RollerGive {
             second += weight * ln * ln;
         }
         double learned = first / sum;
-        return ensemble.giving(learned, Math.max(SUREST, Math.sqrt(Math.max(0, second / sum - learned * learned))));
+        return belief.giving(
+                rigged, learned, Math.max(SUREST, Math.sqrt(Math.max(0, second / sum - learned * learned))));
     }
 
     /** How much less comes out in the middle on a rig, with as much dose as makes the coverage that was measured. */

@@ -23,7 +23,6 @@ public final class ReliefModel implements PullModel {
     private final double sheetMm;
     private final double halfThroatMm;
     private final Places places;
-    private final String needKey;
     /** What forms the sheet fully over each band, MPa. */
     private final double[] formingMpa;
 
@@ -38,7 +37,6 @@ public final class ReliefModel implements PullModel {
                 .sum();
         this.halfThroatMm = setUp.machine().throatMm() / 2;
         this.places = Places.of(bands, halfThroatMm);
-        this.needKey = setUp.needKey();
         this.formingMpa = bands.stream()
                 .mapToDouble(b -> Relief.formingMpa(setUp.stock().kind(), sheetMm, reliefMm, b.widthMm()))
                 .toArray();
@@ -68,7 +66,7 @@ public final class ReliefModel implements PullModel {
     }
 
     private double perMpa(Rig rig, int band) {
-        return again() / (formingMpa[band] * Math.exp(rig.lnNeed(needKey)));
+        return again() / (formingMpa[band] * Math.exp(rig.lnNeed()));
     }
 
     /** A second pass sharpens relief a little; it does not double it. */

@@ -24,12 +24,11 @@ public final class RigPriors {
     private RigPriors() {}
 
     /**
-     * How far the dose of one pull strays on a rig, ln: by luck, and by the need where nothing is known of it.
+     * How far the dose of one pull strays on a rig, ln: by luck, and by the need as far as it is not known.
      *
-     * @param needKey film or stock
-     * @param prior how far needs stray before anything is known, ln
+     * @param ofItsKind how far such needs stray before anything is known, ln
      */
-    public static double lnSpread(Rig rig, String needKey, double prior) {
-        return rig.lnNeeds().containsKey(needKey) ? LN_LUCK : Math.sqrt(LN_LUCK * LN_LUCK + prior * prior);
+    public static double lnSpread(Rig rig, double ofItsKind) {
+        return Math.hypot(LN_LUCK, rig.lnNeedDeviation(ofItsKind));
     }
 }

@@ -10,6 +10,7 @@ import glanzen.kit.Pace;
 import glanzen.kit.Plate;
 import glanzen.kit.Platform;
 import glanzen.kit.Press;
+import glanzen.kit.StackItem;
 import glanzen.kit.Stock;
 import glanzen.layout.Layout;
 import glanzen.layout.OnPlatform;
@@ -153,7 +154,12 @@ public record SetUp(
 
     /** What the need for dose is learned of: the film, or else the stock. */
     public String needKey() {
-        return stack.first(Film.class).map(Film::id).orElseGet(() -> stock().id());
+        return needing().id();
+    }
+
+    /** What is pressed: a film where there is one, else the stock. */
+    public StackItem needing() {
+        return stack.first(Film.class).map(StackItem.class::cast).orElseGet(this::stock);
     }
 
     /** δ, mm; heated rollers are sprung and have none. */

@@ -12,7 +12,6 @@ import glanzen.pull.RigPriors;
 import glanzen.setup.SetUp;
 import glanzen.transfer.Ghost;
 import java.awt.image.BufferedImage;
-import java.util.Map;
 import java.util.Random;
 
 /**
@@ -40,7 +39,8 @@ public final class HiddenRig {
                 0.5 * press.nextGaussian() * RigPriors.LN_STIFFNESS,
                 0.5 * platform.nextGaussian() * RigPriors.LN_CONTACT,
                 0,
-                Map.of(s.needKey(), 0.7 * film.nextGaussian() * RigPriors.LN_NEED + pull),
+                0.7 * film.nextGaussian() * RigPriors.LN_NEED + pull,
+                0,
                 1);
     }
 

@@ -34,7 +34,7 @@ record Spoilt(SetUp setUp, PullModel model, Cause cause, long seed) {
                 setUp.route().standard().counting(model.artwork().counterMm()).mostExcessMm();
         double room = Math.max(LEAST_ROOM_LN, finite(doses.lnForExcess(most), less + 1.5) - less);
         double ln = share < 0 ? less + share : share > 1 ? less + room + share - 1 : less + share * room;
-        return Rig.AS_LABELLED.needing(setUp.needKey(), Math.max(-4, Math.min(4, -ln)));
+        return Rig.AS_LABELLED.needing(Math.max(-4, Math.min(4, -ln)));
     }
 
     private static double finite(double ln, double otherwise) {

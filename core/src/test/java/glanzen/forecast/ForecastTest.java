@@ -3,7 +3,6 @@ package glanzen.forecast;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
-import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.Bench;
@@ -12,7 +11,6 @@ import glanzen.artwork.Motif;
 import glanzen.kit.Board;
 import glanzen.kit.Plate;
 import glanzen.material.Material;
-import glanzen.measure.BadInput;
 import glanzen.picture.PullPicture;
 import glanzen.pull.Rig;
 import glanzen.pull.RigPriors;
@@ -24,10 +22,7 @@ import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
 import glanzen.stack.Layer;
 import java.awt.image.BufferedImage;
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Collections;
-import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -120,14 +115,8 @@ class ForecastTest {
         assertEquals(0, FRESH.mean(Rig::setPointErrorK), 0.1);
         assertEquals(RigPriors.SET_POINT_K, FRESH.deviation(Rig::setPointErrorK), 0.2);
         assertEquals(RigPriors.OPENING_MM, FRESH.deviation(Rig::openingErrorMm), 0.004);
-        assertEquals(RigEnsemble.SIZE, FRESH.effectiveSize(), 1e-6);
-        RigEnsemble knowing = FRESH.knowing("a", RigPriors.LN_NEED).knowing("b", RigPriors.LN_NEED);
-        assertEquals(RigPriors.LN_NEED, knowing.deviation(r -> r.lnNeed("a")), 0.01);
-        double together = knowing.mean(r -> r.lnNeed("a") * r.lnNeed("b")) / (RigPriors.LN_NEED * RigPriors.LN_NEED);
-        assertEquals(0, together, 0.03, "needs of two films are independent");
         double hotAndStiff = FRESH.mean(r -> r.setPointErrorK() * r.lnStiffness());
         assertEquals(0, hotAndStiff / (RigPriors.SET_POINT_K * RigPriors.LN_STIFFNESS), 0.03);
-        assertEquals(knowing, knowing.knowing("a", RigPriors.LN_NEED));
     }
 
     @Test
@@ -139,15 +128,16 @@ class ForecastTest {
     }
 
     @Test
-    void theSameRigsMayBeMoreOrLessPlausible() {
-        List<Double> weights = new ArrayList<>(Collections.nCopies(RigEnsemble.SIZE, 0.5 / (RigEnsemble.SIZE - 1)));
-        weights.set(0, 0.5);
-        RigEnsemble sure = FRESH.weighing(weights);
-        assertEquals(weights, sure.weights());
-        assertTrue(FRESH.sameRigs(sure) && sure.sameRigs(FRESH));
-        assertFalse(FRESH.sameRigs(FRESH.giving(0, 0.1)));
-        assertFalse(FRESH.sameRigs(FRESH.thinned(64)));
-        assertThrows(BadInput.class, () -> FRESH.weighing(weights.subList(1, 9)));
+    void evenDeviatesHaveTheirMeanAndCovarianceToTheLastDigit() {
+        for (int a = 0; a < RigEnsemble.DRAWN; a++) {
+            for (int b = 0; b <= a; b++) {
+                double shared = 0;
+                for (int i = 0; i < RigEnsemble.SIZE; i++) {
+                    shared += RigEnsemble.even(i)[a] * RigEnsemble.even(i)[b] / RigEnsemble.SIZE;
+                }
+                assertEquals(a == b ? 1 : 0, shared, 1e-12);
+            }
+        }
     }
 
     @Test
@@ -177,7 +167,7 @@ class ForecastTest {
     void thePictureShowsTheCoverageThatIsForecast(double factor) {
         SetUp setUp = Bench.setUp(Route.HOT_PLATE, BEE, 0, 20);
         TransferModel model = FORECASTER.transfer(setUp);
-        Rig rig = Rig.AS_LABELLED.needing(setUp.film().id(), Math.log(factor));
+        Rig rig = Rig.AS_LABELLED.needing(Math.log(factor));
         BufferedImage image = new PullPicture(setUp, model, rig, 5).draw(600, 400);
         double scale = 0.94 * Math.min(600 / 46.0, 400 / 40.0);
         boolean[] design = FORECASTER.artwork(setUp).raster(600, 400, scale);
@@ -217,8 +207,8 @@ class ForecastTest {
     void aLikenessComesOutAsItWasSeen() {
         SetUp setUp = Bench.setUp(Route.HOT_PLATE, BEE, 0, 20);
         TransferModel model = FORECASTER.transfer(setUp);
-        assertEquals(0.8, model.pull(RigFit.of(model, "copper", 0.8, 0)).coverage(), 0.01);
-        assertEquals(0.3, model.pull(RigFit.of(model, "copper", 1, 0.3)).spillMm(), 0.01);
+        assertEquals(0.8, model.pull(RigFit.of(model, 0.8, 0)).coverage(), 0.01);
+        assertEquals(0.3, model.pull(RigFit.of(model, 1, 0.3)).spillMm(), 0.01);
     }
 
     @Test

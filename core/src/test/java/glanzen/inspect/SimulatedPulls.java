@@ -80,7 +80,7 @@ public final class SimulatedPulls {
     /** What is laid, pulled. */
     public static Pull pull(Laid laid, double lnDose, double ghostMm, long seed) {
         double usual = Math.log(laid.model.doses(Rig.AS_LABELLED).pull(1).dose());
-        Rig rig = Rig.AS_LABELLED.needing(laid.setUp.needKey(), usual - lnDose);
+        Rig rig = Rig.AS_LABELLED.needing(usual - lnDose);
         FoilMask mask = new PullPicture(laid.setUp, laid.model, rig, seed)
                 .ghosted(ghostMm)
                 .mask(MASK_PX_PER_MM);

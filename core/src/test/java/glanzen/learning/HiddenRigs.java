@@ -26,7 +26,6 @@ import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
 import glanzen.stack.Layer;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Random;
 
 /**
@@ -36,7 +35,6 @@ import java.util.Random;
 public final class HiddenRigs {
 
     private static final Forecaster FORECASTER = new Forecaster(AnchorBench.SHOP.artworks());
-    private static final String FILM = Bench.COPPER.id();
     private static final Plate BEE =
             new Plate("bee", "Bee", Plate.Kind.PLATE, Material.BRASS, 1.6, 46, 40, Motif.of(Motif.Kind.BEE));
     private static final double MISTAKEN = 0.05;
@@ -86,7 +84,8 @@ public final class HiddenRigs {
                 width * RigPriors.LN_STIFFNESS * random.nextGaussian(),
                 width * RigPriors.LN_CONTACT * random.nextGaussian(),
                 0,
-                Map.of(FILM, width * RigPriors.LN_NEED * random.nextGaussian()),
+                width * RigPriors.LN_NEED * random.nextGaussian(),
+                0,
                 1);
     }
 
@@ -101,7 +100,7 @@ public final class HiddenRigs {
 
     private PullOutcome pulled(SetUp setUp, Rig truth, Random random) {
         double luck = RigPriors.LN_LUCK * random.nextGaussian();
-        return trueChance(setUp, truth.needing(FILM, truth.lnNeed(FILM) - luck));
+        return trueChance(setUp, truth.needing(truth.lnNeed() - luck));
     }
 
     private PullOutcome trueChance(SetUp setUp, Rig truth) {
@@ -121,14 +120,14 @@ public final class HiddenRigs {
     }
 
     private RigEnsemble taught(Rig truth, int pulls, boolean advised, Random random) {
-        RigEnsemble ensemble = RigEnsemble.fresh();
+        Belief belief = Belief.NOTHING;
         SetUp setUp = tried(random);
         for (int i = 0; i < pulls; i++) {
             Observation seen = told(pulled(setUp, truth, random), random);
-            ensemble = Learner.learn(ensemble, FORECASTER.model(setUp), FILM, seen, i);
-            setUp = advised ? best(setUp, ensemble) : tried(random);
+            belief = Learner.learn(belief, setUp, FORECASTER.model(setUp), seen);
+            setUp = advised ? best(setUp, belief.rigs(Rigged.of(setUp))) : tried(random);
         }
-        return ensemble;
+        return belief.rigs(Rigged.of(setUp));
     }
 
     private static SetUp best(SetUp present, RigEnsemble ensemble) {

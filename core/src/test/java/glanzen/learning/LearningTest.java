@@ -29,7 +29,6 @@ import glanzen.setup.SetUp;
 import glanzen.stack.Facing;
 import glanzen.stack.Layer;
 import java.util.List;
-import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -54,26 +53,31 @@ class LearningTest {
                 RigPriors.LN_STIFFNESS * random.nextGaussian(),
                 RigPriors.LN_CONTACT * random.nextGaussian(),
                 0,
-                Map.of(FILM, RigPriors.LN_NEED * random.nextGaussian()),
+                RigPriors.LN_NEED * random.nextGaussian(),
+                0,
                 1);
     }
 
     private static PullOutcome pulled(SetUp setUp, Rig truth, Random random) {
         double luck = RigPriors.LN_LUCK * random.nextGaussian();
-        return FORECASTER.model(setUp).pull(truth.needing(FILM, truth.lnNeed(FILM) - luck));
+        return FORECASTER.model(setUp).pull(truth.needing(truth.lnNeed() - luck));
     }
 
     private static Observation looked(PullOutcome pull) {
         return Observation.roughly(Outcome.of(pull), Amount.of(pull, Standard.FOIL), Standard.FOIL);
     }
 
-    private static RigEnsemble taught(Rig truth, int pulls, Random random) {
-        RigEnsemble ensemble = RigEnsemble.fresh();
+    private static Belief taught(Rig truth, int pulls, Random random) {
+        Belief belief = Belief.NOTHING;
         for (int i = 0; i < pulls; i++) {
             SetUp setUp = tried(random);
-            ensemble = Learner.learn(ensemble, FORECASTER.model(setUp), FILM, looked(pulled(setUp, truth, random)), i);
+            belief = Learner.learn(belief, setUp, FORECASTER.model(setUp), looked(pulled(setUp, truth, random)));
         }
-        return ensemble;
+        return belief;
+    }
+
+    private static Forecast forecast(SetUp setUp, Belief belief) {
+        return FORECASTER.forecast(setUp, belief.rigs(Rigged.of(setUp)));
     }
 
     @ParameterizedTest
@@ -83,18 +87,19 @@ class LearningTest {
         while (Crafts.forecast(thick).refused() < 0.15) {
             thick = thick.withStack(thick.stack().with(1, new Layer(Bench.THIN_CARD, Facing.UP)));
         }
-        RigEnsemble ensemble = RigEnsemble.fresh();
+        Belief belief = Belief.NOTHING;
         PullModel model = FORECASTER.model(thick);
         Observation seen =
                 Observation.roughly(outcome, Amount.A_LITTLE, thick.route().standard());
-        double before = FORECASTER.forecast(thick, ensemble).refused();
+        double before = forecast(thick, belief).refused();
         for (int pull = 0; pull < 3; pull++) {
-            ensemble = Learner.learn(ensemble, model, thick.needKey(), seen, pull);
+            belief = Learner.learn(belief, thick, model, seen);
         }
-        double after = FORECASTER.forecast(thick, ensemble).refused();
+        double after = forecast(thick, belief).refused();
         assertTrue(after < 0.05, outcome + ": refused " + before + " before, " + after + " after three went through");
-        RigEnsemble spoiled = Learner.learn(RigEnsemble.fresh(), model, thick.needKey(), Observation.WENT_THROUGH, 1);
-        assertTrue(FORECASTER.forecast(thick, spoiled).refused() < 0.05);
+        Belief spoiled = Learner.wentThrough(Belief.NOTHING, thick, model);
+        assertTrue(forecast(thick, spoiled).refused() < before / 2);
+        assertEquals(0, spoiled.pulls(Rigged.of(thick)), "none that tells of heat and pressure");
     }
 
     @Test
@@ -103,15 +108,16 @@ class LearningTest {
         HiddenRigs.Quality fresh = rigs.after(0, false);
         HiddenRigs.Quality six = rigs.after(6, false);
         assertTrue(six.logScore() > fresh.logScore() + 0.1, six + " after " + fresh);
-        assertEquals(0.80, six.rangeHolds(), 0.10, "ranges stay honest");
+        // Sixteen rigs tell it within ten points; docs/benchmarks.md has forty-eight.
+        assertEquals(0.82, six.rangeHolds(), 0.10, "ranges stay honest");
         assertTrue(six.calibration() < 0.07, six.toString());
         assertTrue(six.adviceClean() > 0.88, six.toString());
     }
 
     @Test
     void aTightPressIsFoundAndSaid() {
-        Rig truth = new Rig(0, -0.16, 0, 0, 0, Map.of(FILM, 0.0), 1);
-        RigEnsemble ensemble = RigEnsemble.fresh();
+        Rig truth = new Rig(0, -0.16, 0, 0, 0, 0.0, 0, 1);
+        Belief belief = Belief.NOTHING;
         // Nearly no squeeze by the label: whatever is seen there tells of the opening.
         for (int i = 0; i < 8; i++) {
             SetUp setUp = i % 2 == 0 ? tightly(0.30) : tightly(0.16);
@@ -119,10 +125,11 @@ class LearningTest {
             Observation seen = Observation.roughly(Outcome.CLEAN, Amount.A_LITTLE, Standard.FOIL)
                     .withCoverage(pull.coverage())
                     .withSpill(Math.min(5, pull.spillMm()));
-            ensemble = Learner.learn(ensemble, FORECASTER.model(setUp), FILM, seen, i);
+            belief = Learner.learn(belief, setUp, FORECASTER.model(setUp), seen);
         }
-        assertTrue(ensemble.mean(Rig::openingErrorMm) < -0.04, "found " + ensemble.mean(Rig::openingErrorMm));
-        List<String> said = RigReport.of(ensemble, Bench.CRANK, Bench.PLATFORM, List.of(Bench.COPPER)).stream()
+        double opening = belief.mean(new Trait(Bench.CRANK.id(), Quantity.OPENING));
+        assertTrue(opening < -0.04, "found " + opening);
+        List<String> said = RigReport.of(belief, Bench.CRANK, Bench.PLATFORM, List.of(Bench.COPPER)).stream()
                 .map(RigReport.Remark::text)
                 .toList();
         assertTrue(said.stream().anyMatch(t -> t.contains("tighter than its label, give or take")), said.toString());
@@ -138,43 +145,40 @@ class LearningTest {
     @Test
     void learningNarrowsAndIsRepeatable() {
         Rig truth = hidden(new Random(4));
-        RigEnsemble once = taught(truth, 6, new Random(8));
-        RigEnsemble again = taught(truth, 6, new Random(8));
+        Belief once = taught(truth, 6, new Random(8));
+        Belief again = taught(truth, 6, new Random(8));
         assertEquals(once, again);
         SetUp setUp = Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30);
         Forecast before = FORECASTER.forecast(setUp, RigEnsemble.fresh());
-        Forecast after = FORECASTER.forecast(setUp, once);
+        Forecast after = forecast(setUp, once);
         assertTrue(Math.log(after.dose().high() / after.dose().low())
                 < 0.8 * Math.log(before.dose().high() / before.dose().low()));
-        assertEquals(1, once.rigs().stream().mapToDouble(Rig::weight).sum(), 1e-9);
-        assertTrue(once.effectiveSize() >= RigEnsemble.SIZE / 3.0 - 1);
+        assertEquals(6, once.pulls(Rigged.of(setUp)));
     }
 
     @Test
-    void whatOneFilmTeachesOfTheRigHelpsTheNext() {
-        Rig truth = new Rig(9, -0.12, 0, 0.2, 0, Map.of(FILM, 0.0), 1);
-        RigEnsemble ensemble = taught(truth, 10, new Random(21));
-        double other = ensemble.knowing("other", RigPriors.LN_NEED).deviation(r -> r.lnNeed("other"));
-        assertEquals(RigPriors.LN_NEED, other, 0.05, "a film not met before is as unknown as ever");
+    void aFilmNotMetBeforeIsAsUnknownAsEver() {
+        Belief belief = taught(new Rig(9, -0.12, 0, 0.2, 0, 0, 0, 1), 10, new Random(21));
+        assertEquals(RigPriors.LN_NEED, belief.deviation(new Trait("other", Quantity.NEED)));
     }
 
     @Test
-    void aSureEnsembleFollowsARigThatHasChanged() {
-        RigEnsemble sure = taught(new Rig(8, -0.12, 0, 0.2, 0, Map.of(FILM, -0.3), 1), 12, new Random(5));
+    void aSureBeliefFollowsARigThatHasChanged() {
+        Belief sure = taught(new Rig(8, -0.12, 0, 0.2, 0, -0.3, 0, 1), 12, new Random(5));
         SetUp setUp = Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 45);
-        double before = FORECASTER.forecast(setUp, sure).dose().middle();
-        RigEnsemble ensemble = sure;
+        double before = forecast(setUp, sure).dose().middle();
+        Belief belief = sure;
         for (int i = 0; i < 4; i++) {
             Observation under = Observation.roughly(Outcome.UNDER, Amount.A_LITTLE, Standard.FOIL);
-            ensemble = Learner.learn(ensemble, FORECASTER.model(setUp), FILM, under, i);
+            belief = Learner.learn(belief, setUp, FORECASTER.model(setUp), under);
         }
-        double after = FORECASTER.forecast(setUp, ensemble).dose().middle();
+        double after = forecast(setUp, belief).dose().middle();
         assertTrue(after < before / 2, after + " after " + before);
     }
 
     @Test
     void nothingIsSaidOfARigNotMet() {
-        assertEquals(List.of(), RigReport.of(RigEnsemble.fresh(), Bench.CRANK, Bench.PLATFORM, List.of(Bench.COPPER)));
+        assertEquals(List.of(), RigReport.of(Belief.NOTHING, Bench.CRANK, Bench.PLATFORM, List.of(Bench.COPPER)));
     }
 
     @ParameterizedTest
@@ -187,7 +191,7 @@ class LearningTest {
         double best = -1;
         Outcome likeliest = null;
         for (double need = -2.5; need < 2.5; need += 0.02) {
-            Rig rig = Rig.AS_LABELLED.needing(FILM, need);
+            Rig rig = Rig.AS_LABELLED.needing(need);
             double likely = Learner.likelihood(model.doses(rig), seen);
             likeliest = likely > best ? Outcome.of(model.pull(rig)) : likeliest;
             best = Math.max(best, likely);

@@ -5,17 +5,16 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.Bench;
-import glanzen.forecast.RigEnsemble;
 import glanzen.learning.Observation.Amount;
 import glanzen.learning.Observation.Outcome;
 import glanzen.learning.RigReport.Remark;
-import glanzen.pull.Rig;
-import glanzen.pull.RigPriors;
 import glanzen.route.Standard;
 import glanzen.transfer.Transfer;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.IntStream;
+import org.apache.commons.math3.linear.ArrayRealVector;
+import org.apache.commons.math3.linear.MatrixUtils;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -23,25 +22,30 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 class ObservationTest {
 
-    /** An ensemble around given middles, as narrow as given. */
-    private static RigEnsemble around(double setPoint, double opening, double lnContact, double lnNeed, double narrow) {
-        return new RigEnsemble(IntStream.range(0, 101)
-                .mapToObj(i -> {
-                    double z = narrow * (i - 50) / 29.0;
-                    return new Rig(
-                            setPoint + z * RigPriors.SET_POINT_K,
-                            opening + z * RigPriors.OPENING_MM,
-                            z * RigPriors.LN_STIFFNESS,
-                            lnContact + z * RigPriors.LN_CONTACT,
-                            0,
-                            Map.of("copper", lnNeed + z * RigPriors.LN_NEED),
-                            1.0 / 101);
-                })
-                .toList());
+    /** A belief around given middles, as narrow as given. */
+    private static Belief around(double setPoint, double opening, double lnContact, double lnNeed, double narrow) {
+        String press = Bench.CRANK.id();
+        String platform = Bench.PLATFORM.id();
+        Map<Trait, Double> off = new LinkedHashMap<>();
+        off.put(new Trait(platform, Quantity.SET_POINT), setPoint);
+        off.put(new Trait(press, Quantity.OPENING), opening);
+        off.put(new Trait(press, Quantity.STIFFNESS), 0.0);
+        off.put(new Trait(platform, Quantity.CONTACT), lnContact);
+        off.put(new Trait(Bench.COPPER.id(), Quantity.NEED), lnNeed);
+        Belief belief = Belief.NOTHING;
+        for (Map.Entry<Trait, Double> one : off.entrySet()) {
+            double sd = one.getKey().quantity().strays();
+            belief = belief.meeting(one.getKey(), sd)
+                    .replaced(
+                            List.of(one.getKey()),
+                            new ArrayRealVector(new double[] {one.getValue()}),
+                            MatrixUtils.createRealDiagonalMatrix(new double[] {narrow * narrow * sd * sd}));
+        }
+        return belief;
     }
 
-    private static List<String> said(RigEnsemble ensemble) {
-        return RigReport.of(ensemble, Bench.CRANK, Bench.PLATFORM, List.of(Bench.COPPER)).stream()
+    private static List<String> said(Belief belief) {
+        return RigReport.of(belief, Bench.CRANK, Bench.PLATFORM, List.of(Bench.COPPER)).stream()
                 .map(Remark::text)
                 .toList();
     }

@@ -24,10 +24,10 @@ class OnceARigTest {
 
     private static final Forecaster FORECASTER = new Forecaster(Crafts.ARTWORKS);
 
-    private static RigEnsemble learned(SetUp setUp, PullModel model, RigEnsemble before) {
+    private static RigEnsemble learned(SetUp setUp, PullModel model) {
         Observation seen =
                 Observation.roughly(Outcome.UNDER, Amount.A_LOT, setUp.route().standard());
-        return Learner.learn(before, model, setUp.needKey(), seen, 3);
+        return Learner.learn(Belief.NOTHING, setUp, model, seen).rigs(Rigged.of(setUp));
     }
 
     @ParameterizedTest
@@ -38,8 +38,8 @@ class OnceARigTest {
         PullModel once = new OnceARig(model);
         RigEnsemble fresh = RigEnsemble.fresh();
         // Asked in between for other figures than the forecast asks for, and after rigs were exchanged.
-        for (RigEnsemble known : new RigEnsemble[] {fresh, learned(setUp, model, fresh), fresh}) {
-            assertEquals(learned(setUp, model, known), learned(setUp, once, known));
+        for (RigEnsemble known : new RigEnsemble[] {fresh, learned(setUp, model), fresh}) {
+            assertEquals(learned(setUp, model), learned(setUp, once));
             assertEquals(
                     FORECASTER.forecast(setUp, model, known).dose(),
                     FORECASTER.forecast(setUp, once, known).dose());
@@ -61,10 +61,10 @@ class OnceARigTest {
         SetUp setUp = Crafts.started(Route.HOT_PLATE);
         PullModel once = new OnceARig(PullModels.of(setUp, Crafts.ARTWORKS));
         RigEnsemble fresh = RigEnsemble.fresh();
-        RigEnsemble one = learned(setUp, once, fresh);
+        RigEnsemble one = learned(setUp, once);
         double clean = FORECASTER.forecast(setUp, once, fresh).clean();
         IntStream.range(0, 200).parallel().forEach(i -> {
-            assertEquals(one, learned(setUp, once, fresh));
+            assertEquals(one, learned(setUp, once));
             assertEquals(clean, FORECASTER.forecast(setUp, once, fresh).clean());
         });
     }

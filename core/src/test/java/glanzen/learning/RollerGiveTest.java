@@ -12,6 +12,7 @@ import glanzen.inspect.Figure;
 import glanzen.picture.FoilMask;
 import glanzen.picture.PullPicture;
 import glanzen.pull.Rig;
+import glanzen.pull.RigPriors;
 import glanzen.pull.TransferModel;
 import glanzen.route.Route;
 import glanzen.setup.SetUp;
@@ -32,7 +33,7 @@ class RollerGiveTest {
     /** What a drawn pull looks like in cells. */
     private static Cells.Pattern pulled(Rig truth, double lnDose, long seed) {
         double usual = Math.log(MODEL.doses(truth).pull(1).dose());
-        Rig rig = truth.needing(SET_UP.needKey(), usual - lnDose);
+        Rig rig = truth.needing(usual - lnDose);
         FoilMask mask = new PullPicture(SET_UP, MODEL, rig, seed).mask(PX_PER_MM);
         Cells cells = Cells.of(MODEL.artwork(), MODEL.artwork().middleXMm());
         double[] covered = IntStream.range(0, cells.count())
@@ -45,13 +46,14 @@ class RollerGiveTest {
         return cells.pattern(covered);
     }
 
-    private static RigEnsemble taught(double lnGive, int pulls) {
+    private static final Trait GIVE = Rigged.of(SET_UP).give();
+
+    private static Belief taught(double lnGive, int pulls) {
         Random luck = new Random(7);
-        RigEnsemble known = RigEnsemble.fresh();
+        Belief known = Belief.NOTHING;
         for (int n = 0; n < pulls; n++) {
             Cells.Pattern seen = pulled(Rig.AS_LABELLED.giving(lnGive), 0.25 * luck.nextDouble() - 0.05, n);
-            known = RollerGive.learn(
-                    known, MODEL, SET_UP.needKey(), seen.coverage(), new Figure(seen.inMiddle(), 0.01));
+            known = RollerGive.learn(known, SET_UP, MODEL, seen.coverage(), new Figure(seen.inMiddle(), 0.01));
         }
         return known;
     }
@@ -59,30 +61,32 @@ class RollerGiveTest {
     @ParameterizedTest
     @ValueSource(doubles = {-0.5, 0, 0.5})
     void aFewWeakPullsTellHowFarTheRollersGive(double lnGive) {
-        RigEnsemble known = taught(lnGive, 6);
-        double spread = known.deviation(Rig::lnGive);
-        assertEquals(lnGive, known.mean(Rig::lnGive), Math.max(0.15, 2 * spread));
+        Belief known = taught(lnGive, 6);
+        double spread = known.deviation(GIVE);
+        assertEquals(lnGive, known.mean(GIVE), Math.max(0.15, 2 * spread));
         assertTrue(spread < 0.25, "±" + spread);
     }
 
     @Test
     void aFullPullTellsLittle() {
-        RigEnsemble known = RollerGive.learn(RigEnsemble.fresh(), MODEL, SET_UP.needKey(), 0.9999, new Figure(0, 0.01));
-        assertTrue(known.deviation(Rig::lnGive) > 0.4, "±" + known.deviation(Rig::lnGive));
+        Belief known = RollerGive.learn(Belief.NOTHING, SET_UP, MODEL, 0.9999, new Figure(0, 0.01));
+        assertTrue(known.deviation(GIVE) > 0.4, "±" + known.deviation(GIVE));
     }
 
     @Test
     void oneStrangePullDoesNotUndoWhatMoreHaveTold() {
-        RigEnsemble known = taught(0.3, 6);
-        RigEnsemble after = RollerGive.learn(known, MODEL, SET_UP.needKey(), 0.7, new Figure(-0.4, 0.02));
-        assertEquals(known.mean(Rig::lnGive), after.mean(Rig::lnGive), 0.1);
+        Belief known = taught(0.3, 6);
+        Belief after = RollerGive.learn(known, SET_UP, MODEL, 0.7, new Figure(-0.4, 0.02));
+        assertEquals(known.mean(GIVE), after.mean(GIVE), 0.1);
     }
 
     @Test
     void whatElseIsBelievedStaysAsItWas() {
-        RigEnsemble known = taught(0.5, 2);
-        assertEquals(0, known.mean(Rig::openingErrorMm), 0.01);
-        assertEquals(RigEnsemble.fresh().deviation(Rig::setPointErrorK), known.deviation(Rig::setPointErrorK), 1e-9);
+        Belief known = taught(0.5, 2);
+        RigEnsemble rigs = known.rigs(Rigged.of(SET_UP));
+        assertEquals(0, rigs.mean(Rig::openingErrorMm), 1e-12);
+        assertEquals(RigPriors.SET_POINT_K, rigs.deviation(Rig::setPointErrorK), 1e-6);
+        assertEquals(0.5, rigs.mean(Rig::lnGive), 0.2);
         assertTrue(RigReport.of(taught(0.5, 6), Bench.CRANK, Bench.PLATFORM, java.util.List.of()).stream()
                 .anyMatch(r -> r.text().contains("more in the middle")));
     }

@@ -6,7 +6,6 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.Bench;
-import glanzen.forecast.RigEnsemble;
 import glanzen.kit.Board;
 import glanzen.learning.StripGauge.Measured;
 import glanzen.learning.StripGauge.Pulled;
@@ -16,8 +15,6 @@ import glanzen.measure.BadInput;
 import glanzen.press.Frame;
 import glanzen.press.LoadPath;
 import glanzen.press.Nip;
-import glanzen.pull.Rig;
-import glanzen.pull.RigPriors;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -69,14 +66,6 @@ class StripGaugeTest {
                 StripGauge.Side.RIGHT,
                 StripGauge.of(Bench.CRANK, BOARDS, List.of(new Trial(0.5, Pulled.SLIPS, Pulled.DRAGS, Pulled.TEARS)))
                         .holdsHarder());
-    }
-
-    @Test
-    void theEnsembleOfRigsFollowsWhatWasMeasured() {
-        RigEnsemble told = Learner.measured(RigEnsemble.fresh(), -0.09, 0.03, 5);
-        assertEquals(-0.09, told.mean(Rig::openingErrorMm), 0.03);
-        assertTrue(told.deviation(Rig::openingErrorMm) < 0.05);
-        assertEquals(RigPriors.SET_POINT_K, told.deviation(Rig::setPointErrorK), 1, "heat was not measured");
     }
 
     @Test

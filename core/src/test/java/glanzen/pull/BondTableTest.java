@@ -9,7 +9,6 @@ import glanzen.material.BondingLayer;
 import glanzen.route.Route;
 import glanzen.setup.SetUp;
 import glanzen.transfer.Transfer;
-import java.util.Map;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -18,7 +17,7 @@ class BondTableTest {
     @ParameterizedTest
     @CsvSource({"4, 0.2", "-7, -0.3", "9, 0.4", "0, -0.45"})
     void heatBetweenTheSolvedRigsIsNearWhatASolveGives(double setPointError, double lnContact) {
-        Rig rig = new Rig(setPointError, 0, 0, lnContact, 0, Map.of(), 1);
+        Rig rig = new Rig(setPointError, 0, 0, lnContact, 0, 0, 0, 1);
         for (SetUp setUp : new SetUp[] {
             Bench.setUp(Route.HOT_PLATE, Bench.WORDS, 0, 30), Bench.setUp(Route.SOLID_PLATE, Bench.SOLID, 2, 120)
         }) {

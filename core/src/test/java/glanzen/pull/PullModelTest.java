@@ -9,7 +9,6 @@ import glanzen.Crafts;
 import glanzen.route.Mechanism;
 import glanzen.route.Route;
 import glanzen.setup.SetUp;
-import java.util.Map;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
@@ -30,7 +29,7 @@ class PullModelTest {
     }
 
     private static Rig rig(double setPointErrorK, double openingErrorMm, double lnStiffness) {
-        return new Rig(setPointErrorK, openingErrorMm, lnStiffness, 0, 0, Map.of(), 1);
+        return new Rig(setPointErrorK, openingErrorMm, lnStiffness, 0, 0, 0, 0, 1);
     }
 
     /** A film or stock that needs a third more needs just that third more, wherever the edges lie. */
@@ -41,7 +40,7 @@ class PullModelTest {
         PullModel model = model(setUp);
         double more = Math.log(4.0 / 3);
         double usual = enough(model, Rig.AS_LABELLED);
-        double needy = enough(model, Rig.AS_LABELLED.needing(setUp.needKey(), more));
+        double needy = enough(model, Rig.AS_LABELLED.needing(more));
         assumeTrue(
                 Double.isFinite(usual) && model.doses(Rig.AS_LABELLED).spoiled().isEmpty());
         assertEquals(usual + more, needy, 0.02);

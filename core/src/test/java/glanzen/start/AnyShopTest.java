@@ -15,10 +15,12 @@ import glanzen.forecast.Forecast;
 import glanzen.forecast.Forecaster;
 import glanzen.forecast.RigEnsemble;
 import glanzen.kit.Board;
+import glanzen.learning.Belief;
 import glanzen.learning.Learner;
 import glanzen.learning.Observation;
 import glanzen.learning.Observation.Amount;
 import glanzen.learning.Observation.Outcome;
+import glanzen.learning.Rigged;
 import glanzen.pull.AsLabelled;
 import glanzen.route.Route;
 import glanzen.rules.Rules;
@@ -148,7 +150,8 @@ class AnyShopTest {
                         "as that very draft is forecast");
             }
             Observation clean = Observation.roughly(Outcome.CLEAN, Amount.A_LITTLE, route.standard());
-            RigEnsemble after = Learner.learn(fresh, forecaster.model(s), s.needKey(), clean, 7);
+            RigEnsemble after =
+                    Learner.learn(Belief.NOTHING, s, forecaster.model(s), clean).rigs(Rigged.of(s));
             assertTrue(forecaster.forecast(s, after).clean() >= now.clean() - 0.02, route + "");
         }
     }

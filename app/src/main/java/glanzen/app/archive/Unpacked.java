@@ -80,7 +80,6 @@ public final class Unpacked implements AutoCloseable {
         Map<String, List<?>> lists = Map.of(
                 "setUps", file.setUps(),
                 "pulls", file.pulls(),
-                "beliefs", file.beliefs(),
                 "dryings", file.dryings(),
                 "jobs", file.jobs(),
                 "runs", file.runs(),

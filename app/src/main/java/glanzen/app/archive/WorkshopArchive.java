@@ -236,7 +236,7 @@ public class WorkshopArchive {
         transfer.stage("Keeping pulls", file.pulls().size());
         logbook.replace(file.pulls(), unpacked.reading(), version, transfer::done);
         transfer.stage("Keeping the rest", 0);
-        rigs.replace(file.beliefs(), version);
+        rigs.replace(file.belief());
         dryings.replace(file.dryings(), version);
         runs.replace(file.runs(), version);
         evenings.replace(file.evenings());

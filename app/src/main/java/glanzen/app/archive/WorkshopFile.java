@@ -1,5 +1,6 @@
 package glanzen.app.archive;
 
+import com.fasterxml.jackson.annotation.JsonAlias;
 import glanzen.app.drill.DrillRecord;
 import glanzen.app.drying.DryingRecord;
 import glanzen.app.evening.EveningRecord;
@@ -7,9 +8,9 @@ import glanzen.app.job.SavedJob;
 import glanzen.app.kit.KitView;
 import glanzen.app.preferences.Preferences;
 import glanzen.app.pull.PullRecord;
-import glanzen.app.rig.RigService.Belief;
 import glanzen.app.run.RunRecord;
 import glanzen.app.setup.SavedSetUp;
+import glanzen.learning.Belief;
 import glanzen.measure.BadInput;
 import glanzen.measure.Checks;
 import java.util.List;
@@ -23,7 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param kit everything owned, retired things included
  * @param setUps saved set-ups
  * @param pulls the logbook, oldest first
- * @param beliefs what was learned of each rig
+ * @param belief what is believed of all things
  * @param dryings gel panels on the bench
  * @param jobs jobs
  * @param runs runs, on, paused and over
@@ -37,7 +38,7 @@ public record WorkshopFile(
         KitView kit,
         List<SavedSetUp> setUps,
         List<PullRecord> pulls,
-        List<Belief> beliefs,
+        @JsonAlias("beliefs") Belief belief,
         List<DryingRecord> dryings,
         List<SavedJob> jobs,
         List<RunRecord> runs,
@@ -46,7 +47,7 @@ public record WorkshopFile(
         @Nullable Preferences preferences) {
 
     static final String FORMAT = "glanzen-workshop";
-    static final int VERSION = 4;
+    static final int VERSION = 5;
 
     public WorkshopFile {
         // A file written before there was gel, or before there were jobs, runs or evenings in it, has none.
@@ -62,7 +63,7 @@ public record WorkshopFile(
                 .present("kit", kit, "the kit")
                 .present("setUps", setUps, "set-ups, perhaps none")
                 .present("pulls", pulls, "pulls, perhaps none")
-                .present("beliefs", beliefs, "beliefs, perhaps none")
+                .present("belief", belief, "what is believed, perhaps nothing")
                 .done();
     }
 }

@@ -21,6 +21,8 @@ import glanzen.kit.Plate;
 import glanzen.kit.Platform;
 import glanzen.kit.Press;
 import glanzen.kit.Stock;
+import glanzen.learning.Belief;
+import glanzen.learning.Rigged;
 import glanzen.measure.BadInput;
 import glanzen.pull.Doubt;
 import glanzen.setup.Inventory;
@@ -90,7 +92,7 @@ class BeginningService {
         });
         Map<String, Doubt> doubts = new HashMap<>();
         doubts(chosen).forEach((id, doubt) -> doubts.put(keys.getOrDefault(id, id), doubt));
-        doubt(doubts);
+        rigs.doubt(doubts);
         Begun begun = begun(made, doubts);
         if (begun.draft() == null) {
             return begun;
@@ -111,29 +113,14 @@ class BeginningService {
         if (usual == null) {
             return new Begun(made, null, null, first.missing(), null);
         }
-        Doubt doubt = doubts.getOrDefault(usual.machine().id(), Doubt.OF_LABELS)
-                .with(doubts.getOrDefault(usual.platformId(), Doubt.OF_LABELS));
-        RigEnsemble ensemble = RigEnsemble.around(doubt);
+        Belief doubted = Belief.NOTHING;
+        for (Map.Entry<String, Doubt> doubt : doubts.entrySet()) {
+            doubted = doubted.doubting(doubt.getKey(), doubt.getValue());
+        }
+        RigEnsemble ensemble = doubted.rigs(Rigged.of(usual));
         SetUp setUp = forecasts.first(usual, inventory(made), ensemble);
         return new Begun(
                 made, Drafts.draft(setUp), forecasts.answer(setUp, inventory(made), ensemble), List.of(), null);
-    }
-
-    /** Every machine, cold and with every platform, is doubted as much as its kind deserves. */
-    private void doubt(Map<String, Doubt> doubts) {
-        Kit all = kit.inUse();
-        for (Machine machine : all.machines()) {
-            Doubt of = doubts.getOrDefault(machine.id(), Doubt.OF_LABELS);
-            if (doubts.containsKey(machine.id())) {
-                rigs.doubt(machine.id(), "", of);
-            }
-            for (Platform platform : machine instanceof Press ? all.platforms() : List.<Platform>of()) {
-                if (doubts.containsKey(machine.id()) || doubts.containsKey(platform.id())) {
-                    rigs.doubt(
-                            machine.id(), platform.id(), of.with(doubts.getOrDefault(platform.id(), Doubt.OF_LABELS)));
-                }
-            }
-        }
     }
 
     /** By machine and platform. */

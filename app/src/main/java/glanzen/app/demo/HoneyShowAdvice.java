@@ -25,9 +25,7 @@ final class HoneyShowAdvice {
 
     /** The best that is advised for each, or else as it is; reckoned side by side once all that is stored has been read. */
     List<SetUp> taken(List<SetUp> setUps) {
-        List<RigEnsemble> ensembles = setUps.stream()
-                .map(s -> rigs.ensemble(s.machine().id(), s.platformId()))
-                .toList();
+        List<RigEnsemble> ensembles = setUps.stream().map(rigs::ensemble).toList();
         return IntStream.range(0, setUps.size())
                 .parallel()
                 .mapToObj(i -> advisor.advise(setUps.get(i), ensembles.get(i), ErrorBias.OVER)

@@ -101,9 +101,7 @@ class WorkAtHand {
     }
 
     private double clean(SetUp s) {
-        return forecaster
-                .forecast(s, rigs.ensemble(s.machine().id(), s.platformId()))
-                .clean();
+        return forecaster.forecast(s, rigs.ensemble(s)).clean();
     }
 
     private Wanted wanted(String jobId, List<DryingPanel> gel, Instant now) {

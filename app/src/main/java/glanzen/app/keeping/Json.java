@@ -23,7 +23,6 @@ import tools.jackson.databind.ValueDeserializer;
 import tools.jackson.databind.ValueSerializer;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.module.SimpleModule;
-import tools.jackson.databind.node.ObjectNode;
 
 /** What is kept as JSON, in a column or a file, is written and read here. Requests are read more strictly. */
 @Component
@@ -58,11 +57,7 @@ public class Json {
         module.addDeserializer(type, new ValueDeserializer<T>() {
             @Override
             public T deserialize(JsonParser parser, DeserializationContext context) {
-                JsonNode kept = context.readTree(parser);
-                if (kept instanceof ObjectNode object) {
-                    writing.upgrade(object);
-                }
-                return present.treeToValue(kept, type);
+                return present.treeToValue(writing.present(context.readTree(parser)), type);
             }
         });
     }

@@ -1,6 +1,7 @@
 package glanzen.app.keeping;
 
 import java.util.List;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** How something was written in an earlier format, for one type of thing that is kept as JSON. */
@@ -14,6 +15,14 @@ public interface OldWriting {
 
     /** Rewrites it in the present format; leaves what is in it already alone. */
     void upgrade(ObjectNode kept);
+
+    /** The same for what may have been no object at all. */
+    default JsonNode present(JsonNode kept) {
+        if (kept instanceof ObjectNode object) {
+            upgrade(object);
+        }
+        return kept;
+    }
 
     /**
      * Where things are kept.

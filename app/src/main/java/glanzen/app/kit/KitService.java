@@ -23,6 +23,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -37,15 +38,22 @@ public class KitService {
     private final Json json;
     private final JsonMapper mapper;
     private final EntityManager entities;
+    private final ApplicationEventPublisher events;
 
     /** A drawing that follows a hand asks for the kit many times a second. */
     private final Remembered<KitThing, KitView> mind;
 
-    KitService(KitRepository items, Json json, JsonMapper mapper, EntityManager entities) {
+    KitService(
+            KitRepository items,
+            Json json,
+            JsonMapper mapper,
+            EntityManager entities,
+            ApplicationEventPublisher events) {
         this.items = items;
         this.json = json;
         this.mapper = mapper;
         this.entities = entities;
+        this.events = events;
         this.mind = new Remembered<>(new KitReading(items, json));
     }
 
@@ -146,8 +154,10 @@ public class KitService {
         mind.changing(id);
         KitItemEntity entity = find(type, id);
         Conflict.unlessSame(version, entity.version);
+        T before = json.read(entity.body, type);
         entity.body = withId(item, id);
         items.saveAndFlush(entity);
+        events.publishEvent(new Retyped(id, before, item));
         return kept(entity, type);
     }
 

@@ -58,7 +58,7 @@ class PullPictures {
                 Observation.roughly(pull.outcome, pull.amount, setUp.route().standard());
         double coverage = pull.coverage != null ? pull.coverage : seen.likelyCoverage();
         double spill = pull.spillMm != null ? pull.spillMm : seen.likelySpillMm();
-        return Pictures.png(Picture.of(setUp, model, RigFit.of(model, setUp.needKey(), coverage, spill), pull.number)
+        return Pictures.png(Picture.of(setUp, model, RigFit.of(model, coverage, spill), pull.number)
                 .draw(width, height));
     }
 

@@ -18,7 +18,6 @@ import glanzen.forecast.Forecast;
 import glanzen.forecast.Forecaster;
 import glanzen.forecast.RigEnsemble;
 import glanzen.learning.Fault;
-import glanzen.learning.Learner;
 import glanzen.learning.Observation;
 import glanzen.learning.Observation.Amount;
 import glanzen.learning.Observation.Outcome;
@@ -55,7 +54,7 @@ class Why {
         Forecast expected = forecaster.forecast(setUp, ensemble);
         Diagnosis found = Diagnosis.of(new Diagnosis.Case(setUp, model, ensemble, expected), evidence);
         Route route = setUp.route();
-        RigEnsemble learned = seen == null ? ensemble : Learner.learn(ensemble, model, setUp.needKey(), seen, 1);
+        RigEnsemble learned = seen == null ? ensemble : forecasts.after(setUp, model, seen);
         NextChange.Bench bench = new NextChange.Bench(
                 setUp,
                 ensemble,

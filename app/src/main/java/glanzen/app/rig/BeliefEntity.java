@@ -6,25 +6,21 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 
-/** What is believed of one press with one platform. */
+/** What is believed of all things of the workshop: there is one, or none before anything is known. */
 @Entity
 @Table(name = "belief")
 class BeliefEntity {
 
+    static final String ID = "workshop";
+
     @Id
-    String id = "";
+    String id = ID;
 
-    String machineId = "";
+    /** Another with every change: what was read is remembered by it. */
+    String stamp = "";
 
-    String platformId = "";
-
-    String crowdId = "";
-
-    /** How plausible each rig of the crowd is now; none, if as plausible as it is written. */
     @AsText
-    String weights = "";
-
-    int pulls;
+    String believed = "";
 
     @Version
     long version;

@@ -1,9 +1,5 @@
 package glanzen.app.rig;
 
-import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 
-interface BeliefRepository extends JpaRepository<BeliefEntity, String> {
-
-    Optional<BeliefEntity> findFirstByMachineIdOrderByPullsDesc(String machineId);
-}
+interface BeliefRepository extends JpaRepository<BeliefEntity, String> {}

@@ -53,7 +53,7 @@ class PressMeasuring {
         return StripGauge.of(press(pressId).item(), boards, strips.trials);
     }
 
-    /** Keeps it: the press remembers how much its rollers give, every rig with it where its opening is. */
+    /** Keeps it: the press has the measured opening and give as its figures from now on. */
     @Transactional
     Measured keep(String pressId, Strips strips, long version) {
         if (strips.trials.isEmpty()) {
@@ -62,29 +62,13 @@ class PressMeasuring {
         Press press = press(pressId).item();
         Measured measured = weigh(pressId, strips);
         double crown = Math.round(measured.crown() * 1000) / 1000.0;
-        kit.change(
-                Press.class,
+        double openingMm = Math.round(measured.openingMm() * 100) / 100.0;
+        kit.change(Press.class, pressId, press.measured(openingMm, crown), version);
+        rigs.measured(
                 pressId,
-                new Press(
-                        press.id(),
-                        press.name(),
-                        press.kind(),
-                        press.openingMm(),
-                        press.stiffnessNPerMm(),
-                        press.rollerRadiusMm(),
-                        press.throatMm(),
-                        press.maxForceN(),
-                        crown,
-                        press.slowMmPerS(),
-                        press.steadyMmPerS(),
-                        press.briskMmPerS(),
-                        press.opticalSensor()),
-                version);
-        double error = measured.openingMm() - press.openingMm();
-        double giveSd = measured.crownSd() / measured.crown();
-        // Cold first: until it has a belief of its own, it borrows that of the press with a platform.
-        rigs.measured(pressId, "", error, measured.openingSdMm(), giveSd);
-        kit.kit().platforms().forEach(p -> rigs.measured(pressId, p.id(), error, measured.openingSdMm(), giveSd));
+                measured.openingMm() - openingMm,
+                measured.openingSdMm(),
+                measured.crownSd() / measured.crown());
         return measured;
     }
 

@@ -72,7 +72,7 @@ class RigController {
                 machine.name(),
                 platform == null ? null : platform.name(),
                 rigs.pulls(machine.id(), platformId),
-                rigs.remarks(machine, platform));
+                rigs.remarks(machine, platform, null));
     }
 
     @Operation(summary = "Forgets what has been learned of a rig")

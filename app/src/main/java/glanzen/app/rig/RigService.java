@@ -1,29 +1,42 @@
 package glanzen.app.rig;
 
+import glanzen.app.keeping.Json;
 import glanzen.app.kit.KitService;
+import glanzen.app.kit.Retyped;
 import glanzen.forecast.Forecaster;
 import glanzen.forecast.RigEnsemble;
 import glanzen.inspect.Figure;
 import glanzen.kit.Kit;
 import glanzen.kit.Machine;
 import glanzen.kit.Platform;
+import glanzen.kit.Press;
+import glanzen.kit.StackItem;
+import glanzen.learning.Belief;
 import glanzen.learning.Learner;
 import glanzen.learning.Observation;
+import glanzen.learning.Quantity;
 import glanzen.learning.RigReport;
+import glanzen.learning.Rigged;
 import glanzen.learning.RollerGive;
-import glanzen.measure.Checks;
+import glanzen.learning.Trait;
+import glanzen.measure.BadInput;
 import glanzen.pull.Doubt;
 import glanzen.pull.PullModel;
 import glanzen.setup.SetUp;
-import jakarta.persistence.EntityManager;
+import java.util.HashSet;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Keeps what has been learned of each press with each platform. */
+/** Keeps what is believed of presses, platforms, films and stocks. */
 @Service
 @Transactional
 public class RigService {
@@ -31,62 +44,95 @@ public class RigService {
     private final BeliefRepository beliefs;
     private final KitService kit;
     private final Forecaster forecaster;
-    private final Crowds crowds;
-    private final EntityManager entities;
-    private final RigEnsemble fresh = RigEnsemble.fresh();
+    private final Json json;
+    private volatile Read last = new Read("", Belief.NOTHING);
 
-    RigService(BeliefRepository beliefs, KitService kit, Forecaster forecaster, Crowds crowds, EntityManager entities) {
+    RigService(BeliefRepository beliefs, KitService kit, Forecaster forecaster, Json json) {
         this.beliefs = beliefs;
         this.kit = kit;
         this.forecaster = forecaster;
-        this.crowds = crowds;
-        this.entities = entities;
+        this.json = json;
     }
 
-    /** A belief as it is handed out. */
-    public record Belief(String machineId, String platformId, int pulls, RigEnsemble crowd) {
-        public Belief {
-            new Checks()
-                    .name("beliefs.machineId", machineId)
-                    .present("beliefs.platformId", platformId, "a platform, or an empty text")
-                    .figure("beliefs.pulls", pulls, 0, 1_000_000, "pulls")
-                    .present("beliefs.crowd", crowd, "what is believed")
-                    .done();
+    /** Who asks for rigs: things that work together, and by how much the press opened wider by its label when they were put together, mm. */
+    private record Asked(Rigged rigged, double labelledWiderMm) {}
+
+    /** A belief as it was read, with the rigs that were drawn by it: what is asked for again is the same. */
+    private record Read(String stamp, Belief belief, Map<Asked, RigEnsemble> drawn) {
+        Read(String stamp, Belief belief) {
+            this(stamp, belief, new ConcurrentHashMap<>());
         }
     }
 
-    /** What is known of a rig. */
+    private Read read() {
+        BeliefEntity kept = beliefs.findById(BeliefEntity.ID).orElse(null);
+        Read known = last;
+        String stamp = kept == null ? "" : kept.stamp;
+        if (!known.stamp.equals(stamp)) {
+            known = new Read(stamp, kept == null ? Belief.NOTHING : json.read(kept.believed, Belief.class));
+            last = known;
+        }
+        return known;
+    }
+
+    private void keep(Belief belief) {
+        BeliefEntity kept = beliefs.findById(BeliefEntity.ID).orElseGet(BeliefEntity::new);
+        kept.stamp = UUID.randomUUID().toString();
+        kept.believed = json.write(belief);
+        beliefs.saveAndFlush(kept);
+        last = new Read(kept.stamp, belief);
+    }
+
+    /** Plausible rigs under a set-up. */
     @Transactional(readOnly = true)
-    public RigEnsemble ensemble(String machineId, String platformId) {
-        Optional<BeliefEntity> belief = beliefs.findById(key(machineId, platformId));
-        if (belief.isEmpty() && platformId.isEmpty()) {
-            // A press pressed cold has the opening it has with a platform.
-            belief = beliefs.findFirstByMachineIdOrderByPullsDesc(machineId);
-        }
-        return belief.map(crowds::of).orElse(fresh);
+    public RigEnsemble ensemble(SetUp setUp) {
+        Read read = read();
+        return read.drawn.computeIfAbsent(
+                asked(setUp), a -> seen(read.belief, a).rigs(a.rigged));
     }
 
-    /** How many pulls it was learned from. */
+    /** Plausible rigs under a set-up, as they were thought of before its press and platform were pulled. */
+    @Transactional(readOnly = true)
+    public RigEnsemble first(SetUp setUp) {
+        Rigged rigged = Rigged.of(setUp);
+        return read().belief
+                .forgetting(List.of(rigged.machineId(), rigged.heaterId()))
+                .rigs(rigged);
+    }
+
+    private Asked asked(SetUp setUp) {
+        double now = setUp.machine() instanceof Press press
+                ? kit.kit()
+                        .machine(press.id())
+                        .map(m -> m instanceof Press p ? p.openingMm() : press.openingMm())
+                        .orElse(press.openingMm())
+                : 0;
+        return new Asked(Rigged.of(setUp), setUp.machine() instanceof Press press ? press.openingMm() - now : 0);
+    }
+
+    /** What is believed, as against the label that a press had when a set-up was made. */
+    private static Belief seen(Belief belief, Asked asked) {
+        return belief.shifted(new Trait(asked.rigged.machineId(), Quantity.OPENING), -asked.labelledWiderMm);
+    }
+
+    private static Belief unseen(Belief belief, Asked asked) {
+        return belief.shifted(new Trait(asked.rigged.machineId(), Quantity.OPENING), asked.labelledWiderMm);
+    }
+
+    /** How many pulls a machine was learned from with what heats it. */
     @Transactional(readOnly = true)
     public int pulls(String machineId, String platformId) {
-        return beliefs.findById(key(machineId, platformId)).map(b -> b.pulls).orElse(0);
+        return read().belief.pulls(Rigged.of(machineId, platformId, ""));
     }
 
-    /** What is worth saying of it. */
+    /**
+     * What is worth saying of a machine, with a platform if it has one.
+     *
+     * @param pressed a film or a stock of which it is said what it needs; nothing for none
+     */
     @Transactional(readOnly = true)
-    public List<RigReport.Remark> remarks(SetUp setUp) {
-        return remarks(setUp.machine(), setUp.platform().orElse(null));
-    }
-
-    /** What is worth saying of a machine, with a platform if it has one. */
-    @Transactional(readOnly = true)
-    public List<RigReport.Remark> remarks(Machine machine, @Nullable Platform platform) {
-        Kit things = kit.kit();
-        return RigReport.of(
-                ensemble(machine.id(), platform == null ? "" : platform.id()),
-                machine,
-                platform,
-                Stream.concat(things.films().stream(), things.stocks().stream()).toList());
+    public List<RigReport.Remark> remarks(Machine machine, @Nullable Platform platform, @Nullable StackItem pressed) {
+        return RigReport.of(read().belief, machine, platform, pressed == null ? List.of() : List.of(pressed));
     }
 
     /**
@@ -95,10 +141,15 @@ public class RigService {
      * @param model the set-up made ready
      */
     public void learn(SetUp setUp, PullModel model, Observation seen) {
-        BeliefEntity belief = belief(setUp.machine().id(), setUp.platformId());
-        RigEnsemble before = ensemble(setUp.machine().id(), setUp.platformId());
-        belief.pulls++;
-        keep(belief, Learner.learn(before, model, setUp.needKey(), seen, belief.pulls));
+        Asked asked = asked(setUp);
+        keep(unseen(Learner.learn(seen(read().belief, asked), setUp, model, seen), asked));
+    }
+
+    /** Plausible rigs under a set-up once a pull of it was seen, without learning from it for good. */
+    @Transactional(readOnly = true)
+    public RigEnsemble after(SetUp setUp, PullModel model, Observation seen) {
+        Asked asked = asked(setUp);
+        return Learner.learn(seen(read().belief, asked), setUp, model, seen).rigs(asked.rigged);
     }
 
     /**
@@ -107,102 +158,93 @@ public class RigService {
      * @param model the set-up made ready
      */
     public void wentThrough(SetUp setUp, PullModel model) {
-        RigEnsemble before = ensemble(setUp.machine().id(), setUp.platformId());
-        BeliefEntity belief = belief(setUp.machine().id(), setUp.platformId());
-        RigEnsemble after = Learner.learn(before, model, setUp.needKey(), Observation.WENT_THROUGH, belief.pulls);
+        Asked asked = asked(setUp);
+        Belief before = seen(read().belief, asked);
+        Belief after = Learner.wentThrough(before, setUp, model);
         if (!after.equals(before)) {
-            keep(belief, after);
+            keep(unseen(after, asked));
         }
     }
 
     /** Learns how far rollers give from a pull that was read off: how much less came out in the middle than at the sides. */
     public void learnGive(SetUp setUp, double coverage, Figure inMiddle) {
-        BeliefEntity belief = belief(setUp.machine().id(), setUp.platformId());
-        RigEnsemble before = ensemble(setUp.machine().id(), setUp.platformId());
-        keep(belief, RollerGive.learn(before, forecaster.model(setUp), setUp.needKey(), coverage, inMiddle));
+        keep(RollerGive.learn(read().belief, setUp, forecaster.model(setUp), coverage, inMiddle));
     }
 
-    /** Learns from a measured opening, and from a measured give that the kit now has as its figure. */
-    public void measured(String machineId, String platformId, double openingErrorMm, double sdMm, double lnGiveSd) {
-        BeliefEntity belief = belief(machineId, platformId);
-        RigEnsemble giving = ensemble(machineId, platformId).giving(0, lnGiveSd);
-        keep(belief, Learner.measured(giving, openingErrorMm, sdMm, belief.pulls + 7L));
+    /**
+     * Learns from strips: what they say replaces what the label said, and the kit has it as its figures now.
+     *
+     * @param restMm how much wider still than the figure the kit has, mm
+     * @param sdMm give or take, mm
+     * @param lnGiveSd of how much its rollers give, ln
+     */
+    void measured(String machineId, double restMm, double sdMm, double lnGiveSd) {
+        keep(read().belief
+                .measured(new Trait(machineId, Quantity.OPENING), restMm, sdMm)
+                .giving(Rigged.of(machineId, "", ""), 0, lnGiveSd));
     }
 
-    /** Doubts what nothing has been learned of yet as much as its figures deserve. */
-    public void doubt(String machineId, String platformId, Doubt doubt) {
-        if (beliefs.existsById(key(machineId, platformId))) {
-            return;
+    /** A figure that a person typed anew is as good as a label: it replaces what was believed of the old one. */
+    @EventListener
+    void retyped(Retyped retyped) {
+        Belief before = read().belief;
+        Belief after = before;
+        for (Quantity quantity : Quantity.values()) {
+            Trait trait = new Trait(retyped.thingId(), quantity);
+            boolean typed = !Objects.equals(quantity.figure(retyped.before()), quantity.figure(retyped.after()));
+            after = typed && after.knows(trait) ? after.measured(trait, 0, quantity.strays()) : after;
         }
-        keep(belief(machineId, platformId), RigEnsemble.around(doubt));
+        if (after != before) {
+            keep(after);
+        }
     }
 
-    private BeliefEntity belief(String machineId, String platformId) {
-        return beliefs.findById(key(machineId, platformId)).orElseGet(() -> {
-            BeliefEntity fresh = new BeliefEntity();
-            fresh.id = key(machineId, platformId);
-            fresh.machineId = machineId;
-            fresh.platformId = platformId;
-            return fresh;
-        });
+    /** Doubts what nothing has been learned of yet as much as its figures deserve; by things. */
+    public void doubt(Map<String, Doubt> doubts) {
+        Belief belief = read().belief;
+        for (Map.Entry<String, Doubt> doubt :
+                doubts.entrySet().stream().sorted(Map.Entry.comparingByKey()).toList()) {
+            belief = belief.doubting(doubt.getKey(), doubt.getValue());
+        }
+        keep(belief);
     }
 
-    private void keep(BeliefEntity belief, RigEnsemble learned) {
-        crowds.write(belief, learned);
-        beliefs.saveAndFlush(belief);
-    }
-
-    /** Goes back to the labels. */
+    /** Goes back to what was thought of a machine and what heats it before they were pulled. */
     public void forget(String machineId, String platformId) {
-        beliefs.findById(key(machineId, platformId)).ifPresent(belief -> {
-            beliefs.delete(belief);
-            crowds.forget(belief.crowdId);
-        });
+        Belief before = read().belief;
+        Rigged rigged = Rigged.of(machineId, platformId, "");
+        Belief after = before.forgetting(List.of(rigged.machineId(), rigged.heaterId()));
+        if (!after.equals(before)) {
+            keep(after);
+        }
     }
 
     /** Everything believed. */
     @Transactional(readOnly = true)
-    public List<Belief> all() {
-        return beliefs.findAll().stream()
-                .map(b -> new Belief(b.machineId, b.platformId, b.pulls, crowds.of(b)))
-                .toList();
+    public Belief all() {
+        return read().belief;
     }
 
     /**
      * Replaces everything believed; the kit must be there already.
      *
-     * @param version the version everything gets
+     * @throws BadInput if it says something of what is not in the kit
      */
-    public void replace(List<Belief> all, long version) {
+    public void replace(Belief all) {
         Kit things = kit.kit();
-        beliefs.deleteAllInBatch();
-        crowds.forgetAll();
-        for (Belief belief : all) {
-            new Checks()
-                    .holds(
-                            things.machine(belief.machineId).isPresent(),
-                            "beliefs.machineId",
-                            "is not in the kit: " + belief.machineId,
-                            "a press or machine of the kit")
-                    .holds(
-                            belief.platformId.isEmpty()
-                                    || things.platform(belief.platformId).isPresent(),
-                            "beliefs.platformId",
-                            "is not in the kit: " + belief.platformId,
-                            "a platform of the kit, or an empty text")
-                    .done();
-            BeliefEntity entity = new BeliefEntity();
-            entity.id = key(belief.machineId, belief.platformId);
-            entity.machineId = belief.machineId;
-            entity.platformId = belief.platformId;
-            entity.pulls = belief.pulls;
-            crowds.write(entity, belief.crowd);
-            entity.version = version;
-            entities.persist(entity);
-        }
-    }
-
-    private static String key(String machineId, String platformId) {
-        return machineId + "+" + platformId;
+        Set<String> keys = new HashSet<>();
+        things.machines().forEach(m -> keys.add(m.id()));
+        things.platforms().forEach(p -> keys.add(p.id()));
+        things.films().forEach(f -> keys.add(f.id()));
+        things.stocks().forEach(s -> keys.add(s.id()));
+        Stream.concat(
+                        all.known().stream().map(k -> k.trait().thingId()),
+                        all.pulled().stream().flatMap(p -> Stream.of(p.machineId(), p.heaterId())))
+                .filter(id -> !keys.contains(id))
+                .findFirst()
+                .ifPresent(gone -> {
+                    throw new BadInput("belief.known", "is of what is not in the kit: " + gone, "things of the kit");
+                });
+        keep(all);
     }
 }

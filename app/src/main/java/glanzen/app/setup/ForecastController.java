@@ -4,6 +4,7 @@ import glanzen.app.preferences.PreferencesService;
 import glanzen.app.setup.SetUpReport.AdviceView;
 import glanzen.app.setup.SetUpReport.ProposalView;
 import glanzen.app.setup.SetUpReport.SchoolView;
+import glanzen.app.setup.SetUpReport.TwentyView;
 import glanzen.app.web.Pictures;
 import glanzen.measure.Checks;
 import io.swagger.v3.oas.annotations.Operation;
@@ -30,6 +31,12 @@ class ForecastController {
     @PostMapping("/api/forecasts")
     SetUpReport forecast(@RequestBody Draft draft) {
         return forecasts.answer(draft);
+    }
+
+    @Operation(summary = "Twenty pulls of a draft, once what was learned of its machine and heat is forgotten")
+    @PostMapping("/api/forecasts/forgotten")
+    TwentyView forgotten(@RequestBody Draft draft) {
+        return forecasts.forgotten(draft);
     }
 
     @Operation(summary = "Searches the shelf for better set-ups and the cheapest change")

@@ -34,9 +34,12 @@ import glanzen.forecast.RigEnsemble;
 import glanzen.heat.HeatTrace;
 import glanzen.kit.Kit;
 import glanzen.kit.Press;
+import glanzen.learning.Observation;
+import glanzen.learning.RigReport;
 import glanzen.measure.BadInput;
 import glanzen.picture.Picture;
 import glanzen.pull.OnceARig;
+import glanzen.pull.PullModel;
 import glanzen.pull.Rig;
 import glanzen.rules.Rules;
 import glanzen.setup.Inventory;
@@ -135,7 +138,24 @@ public class ForecastService {
                 setUp.shimPlace(),
                 LayerPlace.of(setUp).stream().map(PlaceView::of).toList(),
                 GelView.of(setUp),
-                new RigView(rigs.pulls(setUp.machine().id(), setUp.platformId()), rigs.remarks(setUp)));
+                rig(setUp, forecast != null, ensemble));
+    }
+
+    private RigView rig(SetUp setUp, boolean pullable, RigEnsemble ensemble) {
+        int pulls = rigs.pulls(setUp.machine().id(), setUp.platformId());
+        List<RigReport.Remark> said =
+                rigs.remarks(setUp.machine(), setUp.platform().orElse(null), setUp.needing());
+        return new RigView(
+                pulls,
+                pulls > 0 && pullable
+                        ? RigReport.with(said, forecaster.onceARig(setUp), ensemble, rigs.first(setUp))
+                        : said);
+    }
+
+    /** Twenty pulls of a set-up that can be pulled, once what was learned of its machine and heat is forgotten. */
+    TwentyView forgotten(Draft draft) {
+        SetUp setUp = computable(draft);
+        return TwentyView.of(forecaster.forecast(setUp, rigs.first(setUp)).twenty());
     }
 
     private static @Nullable String scrapTest(SetUp setUp, Forecast forecast, Expected expected) {
@@ -209,7 +229,7 @@ public class ForecastService {
 
     BufferedImage picture(Draft draft, int width, int height) {
         SetUp setUp = computable(draft);
-        Rig middle = ensemble(setUp).middle(setUp.needKey());
+        Rig middle = ensemble(setUp).middle();
         return Picture.of(setUp, forecaster.model(setUp), middle, STOCK_TEXTURE).draw(width, height);
     }
 
@@ -230,9 +250,14 @@ public class ForecastService {
         return setUp;
     }
 
+    /** Plausible rigs under a set-up once a pull of it was seen, without learning from it for good. */
+    public RigEnsemble after(SetUp setUp, PullModel model, Observation seen) {
+        return rigs.after(setUp, model, seen);
+    }
+
     /** What is known of the rig of a set-up. */
     public RigEnsemble ensemble(SetUp setUp) {
-        return rigs.ensemble(setUp.machine().id(), setUp.platformId());
+        return rigs.ensemble(setUp);
     }
 
     private static List<String> cautions(SetUp setUp) {

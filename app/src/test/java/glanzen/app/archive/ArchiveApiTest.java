@@ -108,11 +108,13 @@ class ArchiveApiTest {
             String file = good.replaceFirst("\"" + when + "\":\"[^\"]*\"", "\"" + when + "\":" + far);
             assertRefused(take(Zips.workshop(file)), when);
         }
-        assertRefused(take(Zips.workshop(good.replaceFirst("\"rigs\":\\[", "\"rigs\":[], \"x\":["))), "rigs");
         assertRefused(
-                take(Zips.workshop(
-                        good.replaceFirst("(?s)(\"beliefs\":\\[\\s*\\{\\s*\"machineId\":)\"[^\"]*\"", "$1\"gone\""))),
-                "beliefs");
+                take(Zips.workshop(good.replaceFirst("\"covariances\":\\[", "\"covariances\":[9,"))), "covariances");
+        assertRefused(
+                take(Zips.workshop(good.replaceFirst("\"covariances\":\\[", "\"covariances\":[-"))), "covariances");
+        assertRefused(
+                take(Zips.workshop(good.replaceFirst("(?s)(\"trait\":\\{\\s*\"thingId\":)\"[^\"]*\"", "$1\"gone\""))),
+                "belief");
         assertRefused(take(Zips.workshop(good.replaceFirst("\"item\":", "\"item\":null,\"was\":"))), "item");
         assertRefused(take(Zips.workshop(good.replaceFirst("\"pulls\":\\[", "\"pulls\":[null,"))), "pulls");
         assertRefused(take(Zips.workshop(good.replaceFirst("\"theme\":\"LIGHT\"", "\"theme\":null"))), "theme");
@@ -151,7 +153,8 @@ class ArchiveApiTest {
                         200,
                         caller.get("/api/pulls/" + pull.path("id").asString() + "/picture?width=60&height=40")
                                 .status()));
-        assertEquals(200, take(now).status());
+        Reply again = take(now);
+        assertEquals(200, again.status(), () -> again.json().toString());
     }
 
     /** A page that was open while a workshop was taken in must not save over it. */
@@ -219,7 +222,8 @@ class ArchiveApiTest {
                         .path("clean")
                         .asDouble()
                 >= 0);
-        assertEquals(200, take(now).status());
+        Reply again = take(now);
+        assertEquals(200, again.status(), () -> again.json().toString());
     }
 
     @Test

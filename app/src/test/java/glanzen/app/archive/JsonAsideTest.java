@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 
 import glanzen.app.keeping.Json;
 import glanzen.app.kit.KitView;
+import glanzen.learning.Belief;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -32,7 +33,7 @@ class JsonAsideTest {
                         Mockito.mock(KitView.class),
                         List.of(),
                         pulls,
-                        List.of(),
+                        Belief.NOTHING,
                         List.of(),
                         List.of(),
                         List.of(),

@@ -58,7 +58,7 @@ class RunApiTest {
         JsonNode soak = act(run, "NEXT").json();
         assertEquals("SOAK", kind(soak));
         assertTrue(soak.path("warning").path("text").asString().contains("Soaked"), soak + "");
-        assertTrue(soak.path("warning").path("good").asInt() < 15, soak.path("warning") + "");
+        assertTrue(soak.path("warning").path("good").asInt() < 18, soak.path("warning") + "");
         assertEquals(409, act(soak, "REVERSE_OUT").status(), "nothing stalled");
         assertEquals(409, act(soak, "RESUME").status(), "it is on");
         JsonNode pull = log(upTo(soak, "LOOK"), "UNDER");
