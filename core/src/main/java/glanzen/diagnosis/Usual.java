@@ -40,7 +40,7 @@ final class Usual {
                         case TEXTURE -> setUp.stock().surface().need() > ROUGH ? 0.5 : 0.01;
                         case NOT_DRY -> squashed(of) ? 0.4 : 0.04;
                         case GEL_OLD -> aged(setUp) ? 0.3 : 0.05;
-                        case SHEETS -> setUp.stack().all(Stock.class).size() > 1 ? 0.2 : 0.005;
+                        case SHEETS -> setUp.stack().all(Stock.class).size() > 1 ? 0.2 : 0.01;
                         default -> ELSE;
                     });
         }

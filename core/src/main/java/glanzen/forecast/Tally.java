@@ -55,7 +55,8 @@ final class Tally {
         double least = doses.lnForKept(standard.enough());
         double bare = Normal.cdf(doses.lnFor(standard.enough()) / spread);
         double less = Normal.cdf(least / spread);
-        double more = spoiled != null ? 0 : Normal.cdf(doses.lnForExcess(standard.mostExcessMm()) / spread);
+        double dry = spoiled != null ? 0 : Normal.cdf(doses.lnForExcess(standard.mostExcessMm()) / spread);
+        double more = (1 - doses.wet()) * dry;
         double tooMuch = Math.min(1 - less, 1 - more);
         double ghosted = ghost * (1 - less);
         under += weight * (less + ghosted);
@@ -64,7 +65,8 @@ final class Tally {
         count(Trouble.BARE, weight * bare);
         count(Trouble.LIFTS, weight * Math.max(0, less - bare));
         count(Trouble.GHOST, weight * ghosted);
-        count(spoiled == null ? Trouble.EXCESS : spoiled, weight * (1 - more));
+        count(spoiled == null ? Trouble.EXCESS : spoiled, weight * (1 - dry));
+        count(Trouble.BLOB, weight * doses.wet());
     }
 
     private void count(Trouble trouble, double share) {

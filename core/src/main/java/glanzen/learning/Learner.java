@@ -181,8 +181,11 @@ public final class Learner {
             double low = range.low / spread;
             double high = range.high / spread;
             double within = high > low ? Normal.cdf(high) - Normal.cdf(low) : 0;
-            double likelihood = misread + (1 - MISREAD) * within;
-            double right = (1 - MISREAD) * within / likelihood;
+            double dry = (1 - doses.wet()) * within;
+            // What is squeezed past its stencil tells nothing of dose.
+            double squeezed = seen.tooMuch() ? doses.wet() : 0;
+            double likelihood = misread + (1 - MISREAD) * (dry + squeezed);
+            double right = (1 - MISREAD) * dry / likelihood;
             if (within < 1e-9) {
                 return new Told(likelihood, 0, needVariance);
             }

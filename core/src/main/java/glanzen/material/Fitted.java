@@ -15,7 +15,7 @@ public enum Fitted {
             "MPa·s",
             "hot foil adhesive at 110 °C; thermoplastic films of 10⁴ to 10⁶ Pa·s wet in tenths of a second"),
     FOIL_ACTIVATION(120_000, 90_000, 150_000, "J/mol", "how steeply its viscosity falls with heat; melts of its kind"),
-    TONER_NEED(0.059, 0.03, 0.30, "MPa·s", "toner at 110 °C, well above its glass transition"),
+    TONER_NEED(0.050, 0.03, 0.30, "MPa·s", "toner at 110 °C, well above its glass transition"),
     INK_NEED(0.135, 0.05, 0.45, "MPa·s", "heat-reactive ink at 110 °C"),
     GEL_FOIL_NEED(0.0155, 0.008, 0.06, "MPa·s", "tacky gel, foil: far softer than any melt"),
     GEL_FLOCK_NEED(0.027, 0.008, 0.09, "MPa·s", "tacky gel, flock: fibres have to stand into it"),

@@ -16,6 +16,9 @@ public final class DoseField implements PullResponse {
 
     private static final double NEAR_LN = 0.015;
     private static final double SLOPE_LN = 0.02;
+    /** One pull by itself is wet where more are than not. */
+    private static final double LIKELY = 0.5;
+
     private static final int MOST_STEPS = 40;
     /** Less than this share lifted moves no figure. */
     private static final double UNFELT_LIFT = 1e-5;
@@ -27,6 +30,7 @@ public final class DoseField implements PullResponse {
     private final double lift;
     private final double forceN;
     private final @Nullable Trouble spoiled;
+    private final double wet;
     private final double mean;
     private final double variance;
     private final double leastLn;
@@ -56,6 +60,20 @@ public final class DoseField implements PullResponse {
             double lift,
             double forceN,
             @Nullable Trouble spoiled) {
+        this(dose, share, scale, standard, lift, forceN, spoiled, 0);
+    }
+
+    /** @param wet share of pulls whose gel is squeezed past its stencil, 0…1 */
+    DoseField(
+            double[] dose,
+            double[] share,
+            DoseScale scale,
+            Standard standard,
+            double lift,
+            double forceN,
+            @Nullable Trouble spoiled,
+            double wet) {
+        this.wet = wet;
         this.lnDose = new double[dose.length];
         double sum = 0;
         double squares = 0;
@@ -87,7 +105,7 @@ public final class DoseField implements PullResponse {
         double kept = covered(ln) * (1 - lift);
         double excess = scale.excessMm(Math.exp(mostLn() + ln));
         boolean under = spoiled != Trouble.REFUSED && standard.under(kept);
-        boolean over = spoiled != null || standard.over(excess);
+        boolean over = spoiled != null || wet >= LIKELY || standard.over(excess);
         return new PullOutcome(Math.exp(mean + ln), kept, excess, forceN, under, over);
     }
 
@@ -165,6 +183,11 @@ public final class DoseField implements PullResponse {
     @Override
     public Optional<Trouble> spoiled() {
         return Optional.ofNullable(spoiled);
+    }
+
+    @Override
+    public double wet() {
+        return wet;
     }
 
     @Override

@@ -29,4 +29,9 @@ public interface PullResponse {
 
     /** What spoils it whatever the dose; nothing if nothing does. */
     Optional<Trouble> spoiled();
+
+    /** Share of pulls whose gel is still so wet that it is squeezed past its stencil, 0…1: it is not known how dry it is. */
+    default double wet() {
+        return 0;
+    }
 }

@@ -10,7 +10,6 @@ import glanzen.press.Nip;
 import glanzen.pull.BondTable.Exposure;
 import glanzen.route.Standard;
 import glanzen.setup.SetUp;
-import glanzen.transfer.Drying;
 import glanzen.transfer.Gelled;
 import glanzen.transfer.Transfer;
 import java.util.List;
@@ -30,6 +29,7 @@ public final class TransferModel implements PullModel {
     private final Pressing pressing;
     private final List<Band> bands;
     private final double need;
+    private final double wet;
     private final DoseScale.Wetting scale;
     private final double halfThroatMm;
     private final Places places;
@@ -41,6 +41,7 @@ public final class TransferModel implements PullModel {
         this.standard = setUp.route().standard().counting(artwork.counterMm());
         this.scale = scale(setUp);
         this.need = bonding(setUp).need() * setUp.stock().surface().need() * aged(setUp);
+        this.wet = setUp.gel() == null ? 0 : setUp.gel().stillWet(setUp.roomC());
         this.halfThroatMm = setUp.machine().throatMm() / 2;
         this.pressing = Pressing.of(setUp, artwork);
         this.bands = pressing.bands();
@@ -161,15 +162,12 @@ public final class TransferModel implements PullModel {
             }
         }
         double lift = Transfer.lift(artwork.solidShare(), bonds.peelC(rig));
-        return new DoseField(dose, places.share, scale, standard, lift, force, spoiled(rig, force, longest));
+        return new DoseField(dose, places.share, scale, standard, lift, force, spoiled(rig, force, longest), wet);
     }
 
     private @Nullable Trouble spoiled(Rig rig, double forceN, double dwellSeconds) {
         if (Handling.refused(setUp, forceN)) {
             return Trouble.REFUSED;
-        }
-        if (setUp.gel() != null && setUp.gel().dryness(setUp.roomC()) < Drying.BLOB) {
-            return Trouble.BLOB;
         }
         boolean checked = standard.hottestBondC() < Double.POSITIVE_INFINITY;
         return checked && hottestBondC(rig, dwellSeconds) > standard.hottestBondC() ? Trouble.BARE_SHEET : null;

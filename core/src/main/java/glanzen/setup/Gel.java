@@ -40,6 +40,11 @@ public record Gel(double coatMm, double driedSeconds, double humidity, boolean s
         return drying(roomC).dryness(driedSeconds);
     }
 
+    /** Share of such coats that are still too wet to be pressed, 0…1. */
+    public double stillWet(double roomC) {
+        return drying(roomC).stillWet(driedSeconds);
+    }
+
     /** The same, dried for another time, s. */
     public Gel dried(double seconds) {
         return new Gel(coatMm, seconds, humidity, sprayed);

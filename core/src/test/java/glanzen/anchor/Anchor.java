@@ -93,6 +93,10 @@ public record Anchor(String name, List<String> doing, List<String> expected) {
         if (s.heat() instanceof Heat.HotRollers hot) {
             s = s.withHeat(hot.on(Double.parseDouble(said("warm", "" + ((HeatedRollers) machine).warmUpSeconds()))));
         }
+        if (s.gel() != null) {
+            s = s.withGel(
+                    s.gel().dried(Double.parseDouble(said("dried", "" + s.gel().driedSeconds()))));
+        }
         s = s.withPeel(doing.contains("warm-peel") ? Peel.WARM : s.peel());
         Layout l = s.layout();
         if (l.laid()) {

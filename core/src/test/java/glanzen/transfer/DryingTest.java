@@ -40,4 +40,14 @@ class DryingTest {
         assertThrows(BadInput.class, () -> new Drying(0, 21, 0.5));
         assertThrows(BadInput.class, () -> new Drying(0.2, 21, 1));
     }
+
+    @Test
+    void nothingTurnsWithinMinutesOrMicrometres() {
+        Drying gel = new Drying(0.20, 21, 0.5);
+        double sound = gel.secondsTo(Drying.SOUND);
+        assertEquals(gel.stillWet(sound), gel.stillWet(sound - 60), 0.01);
+        assertEquals(gel.stillWet(sound), new Drying(0.201, 21, 0.5).stillWet(sound), 0.02);
+        assertEquals(1, gel.stillWet(0));
+        assertTrue(gel.stillWet(24 * 3600) < 1e-6, "a day does");
+    }
 }
