@@ -17,6 +17,11 @@ public final class FirstStack {
     /** From here on nobody would look for a better one: one pull of twenty. */
     private static final int GOOD_ENOUGH = 19;
 
+    private static final int TWENTY = 20;
+    private static final int MOST_STEPS = 3;
+    /** Half a pull of twenty. */
+    private static final double WORTH_A_CHANGE = 0.025;
+
     private FirstStack() {}
 
     /**
@@ -32,12 +37,37 @@ public final class FirstStack {
         if (now.twenty().clean() >= GOOD_ENOUGH) {
             return usual;
         }
-        return new Advisor(forecaster, shop)
+        SetUp searched = new Advisor(forecaster, shop)
                 .advise(usual, ensemble, ErrorBias.EVEN).proposals().stream()
                         .filter(p -> asFed(p.setUp(), usual))
                         .max(Comparator.comparingDouble(p -> p.forecast().clean()))
                         .map(Proposal::setUp)
                         .orElse(usual);
+        return climbed(searched, forecaster, shop, ensemble);
+    }
+
+    /** What a few more shims or another soak make of it: a search over all stacks may propose only such as are fed otherwise. */
+    private static SetUp climbed(SetUp from, Forecaster forecaster, Inventory shop, RigEnsemble ensemble) {
+        SetUp best = from;
+        double clean = forecaster.forecast(best, ensemble).clean();
+        for (int step = 0; step < MOST_STEPS && Math.round(TWENTY * clean) < GOOD_ENOUGH; step++) {
+            SetUp next = null;
+            double most = clean + WORTH_A_CHANGE;
+            for (SingleChanges.Change change : SingleChanges.of(best, new ShimChoices(best, shop.boards()).shims())) {
+                SetUp tried = change.setUp();
+                if (asFed(tried, from) && Rules.pullable(Rules.check(tried, shop))) {
+                    double then = forecaster.forecast(tried, ensemble).clean();
+                    next = then > most ? tried : next;
+                    most = Math.max(most, then);
+                }
+            }
+            if (next == null) {
+                break;
+            }
+            best = next;
+            clean = most;
+        }
+        return best;
     }
 
     private static boolean asFed(SetUp proposed, SetUp usual) {

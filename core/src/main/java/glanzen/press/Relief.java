@@ -14,6 +14,7 @@ public final class Relief {
     private static final double REFERENCE_RELIEF_MM = 0.8;
     private static final double NARROW_MM = 25;
     private static final double TEARING_DEPTH_POWER = 0.4;
+    private static final double BENDS_POWER = 1.5;
     private static final double FORMED_RATE = 3.5;
     private static final double TORN_MM = 0.20;
 
@@ -43,9 +44,16 @@ public final class Relief {
         };
     }
 
-    /** How much more than forming it fully it takes to crack a sheet: deep relief stretches it further. */
-    public static double tearing(double reliefMm) {
-        return Fitted.TEARING.value() * Math.pow(REFERENCE_RELIEF_MM / reliefMm, TEARING_DEPTH_POWER);
+    /**
+     * How much more than forming it fully it takes to crack a sheet: deep relief stretches it further. Paper thinner than the card that is
+     * usual forms at less, and does not crack at as much less: it bends where card breaks, the more so the shallower it is pressed.
+     *
+     * @param sheetMm thickness of all sheets together, mm
+     */
+    public static double tearing(double reliefMm, double sheetMm) {
+        return Fitted.TEARING.value()
+                * Math.pow(REFERENCE_RELIEF_MM / reliefMm, TEARING_DEPTH_POWER)
+                * Math.pow(Math.max(1, REFERENCE_MM / sheetMm), Math.pow(REFERENCE_RELIEF_MM / reliefMm, BENDS_POWER));
     }
 
     /** Share of the full depth at a share of the forming pressure: 97 % where it is reached. */

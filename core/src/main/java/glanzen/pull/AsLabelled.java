@@ -1,7 +1,6 @@
 package glanzen.pull;
 
 import glanzen.artwork.ArtworkShelf;
-import glanzen.press.Relief;
 import glanzen.route.Standard;
 import glanzen.setup.PressedArtwork;
 import glanzen.setup.SetUp;
@@ -81,6 +80,6 @@ public final class AsLabelled {
 
     /** Pressure over all passes where the relief gets much of it, against what cracks the stock: from 1 it is seen to crack. */
     public double tearing() {
-        return formed().most() / Relief.tearing(setUp.plate().kind().reliefMm());
+        return formed().most() / ReliefModel.tearing(setUp);
     }
 }

@@ -32,14 +32,23 @@ public final class ReliefModel implements PullModel {
         this.pressing = Pressing.of(setUp, artwork);
         this.bands = pressing.bands();
         this.reliefMm = setUp.plate().kind().reliefMm();
-        this.sheetMm = setUp.stack().all(Stock.class).stream()
-                .mapToDouble(Stock::thicknessMm)
-                .sum();
+        this.sheetMm = sheetMm(setUp);
         this.halfThroatMm = setUp.machine().throatMm() / 2;
         this.places = Places.of(bands, halfThroatMm);
         this.formingMpa = bands.stream()
                 .mapToDouble(b -> Relief.formingMpa(setUp.stock().kind(), sheetMm, reliefMm, b.widthMm()))
                 .toArray();
+    }
+
+    private static double sheetMm(SetUp s) {
+        return s.stack().all(Stock.class).stream()
+                .mapToDouble(Stock::thicknessMm)
+                .sum();
+    }
+
+    /** How much more than forming it takes to crack what lies in a set-up. */
+    static double tearing(SetUp s) {
+        return Relief.tearing(s.plate().kind().reliefMm(), sheetMm(s));
     }
 
     @Override
@@ -58,7 +67,7 @@ public final class ReliefModel implements PullModel {
         return new DoseField(
                 dose,
                 places.share,
-                new DoseScale.Forming(Relief.tearing(reliefMm)),
+                new DoseScale.Forming(tearing(setUp)),
                 Standard.RELIEF,
                 0,
                 force,

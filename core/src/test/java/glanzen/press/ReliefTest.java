@@ -31,9 +31,9 @@ class ReliefTest {
 
     @Test
     void deepReliefTearsSooner() {
-        assertEquals(Fitted.TEARING.value(), Relief.tearing(0.8), 1e-9);
-        assertTrue(Relief.tearing(1.6) < Relief.tearing(0.8));
-        assertTrue(Relief.tearing(1.6) > 1, "there is room between formed and torn");
+        assertEquals(Fitted.TEARING.value(), Relief.tearing(0.8, 0.34), 1e-9);
+        assertTrue(Relief.tearing(1.6, 0.34) < Relief.tearing(0.8, 0.34));
+        assertTrue(Relief.tearing(1.6, 0.34) > 1, "there is room between formed and torn");
         assertEquals(0.20, Relief.crackMm(1), 1e-9);
     }
 }
