@@ -73,6 +73,9 @@ class RigApiTest {
         double now = kept("presses", "old-iron").path("item").path("crown").asDouble();
         assertEquals(kept.json().path("crown").asDouble(), now, 0.0006);
         assertNotEquals(crown, now);
+        double openingMm =
+                kept("presses", "old-iron").path("item").path("openingMm").asDouble();
+        assertEquals(kept.json().path("openingMm").asDouble(), openingMm, 0.006, "what is measured replaces the label");
         Reply late = caller.put(STRIPS + "?version=" + before.path("version").asLong(), told);
         assertEquals(409, late.status());
     }
