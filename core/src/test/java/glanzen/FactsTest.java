@@ -188,15 +188,16 @@ class FactsTest {
                         found, new NextChange.Bench(s, FRESH, learned, forecaster, advisor, ErrorBias.EVEN));
                 Proposal proposal = best.proposal();
                 if (proposal != null) {
-                    assertTrue(found.likeliest().doses(), at + " asks for no other heat or pressure");
-                    Forecast then = forecaster.forecast(proposal.setUp(), learned);
+                    assertTrue(
+                            best.next().remedy().cures(found.likeliest()),
+                            at + ": " + found.likeliest() + " asks for no other heat or pressure");
+                    RigEnsemble rig = found.likeliest().doses() ? learned : FRESH;
+                    Forecast then = forecaster.forecast(proposal.setUp(), rig);
                     assertEquals(then.twenty().clean(), best.good(), at);
                     assertTrue(
-                            best.good()
-                                    > forecaster.forecast(s, learned).twenty().clean(),
-                            at);
+                            best.good() > forecaster.forecast(s, rig).twenty().clean(), at);
                     boolean more = then.dose().middle()
-                            > forecaster.forecast(s, learned).dose().middle();
+                            > forecaster.forecast(s, rig).dose().middle();
                     assertTrue(outcome != Outcome.OVER || !more, at + " is given less");
                     assertTrue(outcome != Outcome.UNDER || more, at + " is given more");
                 }
