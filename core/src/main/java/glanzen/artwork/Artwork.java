@@ -203,7 +203,7 @@ public final class Artwork {
         return line;
     }
 
-    /** What a blade runs along: the edges of a design, or both edges of a cutting line as it is drawn. */
+    /** The lines a blade runs along: the edges of a design, or both edges of a cutting line as it is drawn. */
     Geometry bladeEdges() {
         return edges == null ? raised.getBoundary() : edges;
     }

@@ -27,7 +27,7 @@ public record RigEnsemble(List<Rig> rigs) {
     /** Members of a fresh ensemble. */
     public static final int SIZE = 256;
 
-    /** What is drawn of a rig: set-point, opening, stiffness and contact, in this order. */
+    /** The number of figures drawn of a rig: set-point, opening, stiffness and contact, in this order. */
     public static final int DRAWN = 4;
 
     /** Luck is drawn from the dimension after those of the rig, how much rollers give from the last. */
@@ -90,7 +90,7 @@ public record RigEnsemble(List<Rig> rigs) {
         return quantiles;
     }
 
-    /** What is drawn of a rig with mean 0, deviation 1 and no correlation, to the last digit. */
+    /** Deviates of a rig with mean 0, deviation 1 and no correlation, to the last digit. */
     private static double[][] even() {
         double[][] raw = new double[SIZE][];
         for (int i = 0; i < SIZE; i++) {

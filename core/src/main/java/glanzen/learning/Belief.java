@@ -21,7 +21,7 @@ import org.apache.commons.math3.linear.RealMatrix;
 import org.apache.commons.math3.linear.RealVector;
 
 /**
- * What is believed of all things of a workshop: one normal distribution over everything that may be off about them. What a
+ * The belief of all things of a workshop: one normal distribution over everything that may be off about them. What a
  * press showed with one platform so counts with every other, what a film showed counts on every press, and what two of them
  * may share between them stays open between them. What is not in it is as far off as its label, and depends on nothing.
  *
@@ -30,16 +30,16 @@ import org.apache.commons.math3.linear.RealVector;
  */
 public record Belief(List<Known> known, List<Pulled> pulled) {
 
-    /** Nothing is known yet. */
+    /** The belief before anything is known. */
     public static final Belief NOTHING = new Belief(List.of(), List.of());
 
     /** More than a workshop has: a file that says more is none of ours. */
     private static final int MOST = 400;
-    /** What two quantities share is never all of either: a distribution needs some width in every direction. */
+    /** The part that two quantities share is never all of either: a distribution needs some width in every direction. */
     private static final double LEAST_SHARE = 1e-9;
 
     /**
-     * What is believed of one trait.
+     * The belief of one trait.
      *
      * @param trait what of which thing
      * @param mean how far it is off, in its own unit

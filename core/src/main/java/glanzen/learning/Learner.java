@@ -40,7 +40,7 @@ public final class Learner {
 
     private static final double STRANGERS = 0.25;
     private static final double FURTHER_OFF = 2;
-    /** Of the first pulls it is not known either whether a rig is further off than most: one in two hundred is. */
+    /** During the first pulls it is not known either whether a rig is further off than most: one in two hundred is. */
     private static final int FEW = 6;
 
     private static final double AT_FIRST = 0.005;
@@ -157,7 +157,7 @@ public final class Learner {
     }
 
     /**
-     * What a pull tells on one rig.
+     * The tale of a pull on one rig.
      *
      * @param likelihood how likely it was to see this, 0…1
      * @param lnNeed by how much what it needs is likely to be off what was thought, ln

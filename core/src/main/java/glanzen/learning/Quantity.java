@@ -7,7 +7,7 @@ import glanzen.pull.Doubt;
 import glanzen.pull.RigPriors;
 import org.jspecify.annotations.Nullable;
 
-/** What may be off about a thing: each has its own unit, and a figure it strays by before anything is known of it. */
+/** Properties that may be off about a thing: each has its own unit, and a figure it strays by before anything is known of it. */
 public enum Quantity {
     /** How much hotter what heats gets than its label says, K. */
     SET_POINT(RigPriors.SET_POINT_K),

@@ -12,7 +12,7 @@ import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
-/** What is believed of a rig, in words. */
+/** The belief of a rig, in words. */
 public final class RigReport {
 
     /** Less than this share of the first guess's spread is worth saying. */

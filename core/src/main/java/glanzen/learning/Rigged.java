@@ -22,7 +22,7 @@ public record Rigged(String machineId, String heaterId, String needKey) {
         return new Rigged(machineId, platformId.isEmpty() ? machineId : platformId, needKey);
     }
 
-    /** What is drawn of it, in the order in which rigs are drawn. */
+    /** Traits that are drawn of it, in the order in which rigs are drawn. */
     List<Trait> drawn() {
         return List.of(
                 new Trait(heaterId, Quantity.SET_POINT),

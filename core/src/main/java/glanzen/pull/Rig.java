@@ -24,7 +24,7 @@ public record Rig(
         double lnNeedDeviation,
         double weight) {
 
-    /** Of a need of which nothing is known: it strays as far as such needs do. */
+    /** The deviation of a need of which nothing is known: it strays as far as such needs do. */
     public static final double AS_ITS_KIND = Double.NaN;
 
     /** No rig is further off than this: 60 K, 3 mm, and factors of e⁵. */

@@ -157,7 +157,7 @@ public record SetUp(
         return needing().id();
     }
 
-    /** What is pressed: a film where there is one, else the stock. */
+    /** The thing that is pressed: a film where there is one, else the stock. */
     public StackItem needing() {
         return stack.first(Film.class).map(StackItem.class::cast).orElseGet(this::stock);
     }

@@ -6,7 +6,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 
-/** What is believed of all things of the workshop: there is one, or none before anything is known. */
+/** The belief of all things of the workshop: there is one, or none before anything is known. */
 @Entity
 @Table(name = "belief")
 class BeliefEntity {

@@ -22,7 +22,7 @@ import tools.jackson.databind.node.ObjectNode;
 @Component
 class OldBeliefs implements OldWriting {
 
-    /** What is known of anything is never surer than a hundredth of what was doubted at first. */
+    /** Knowledge is never surer than a hundredth of what was doubted at first. */
     private static final int LEAST = 100;
 
     private static final JsonNodeFactory JSON = JsonNodeFactory.instance;

@@ -110,7 +110,7 @@ public class RigService {
         return new Asked(Rigged.of(setUp), setUp.machine() instanceof Press press ? press.openingMm() - now : 0);
     }
 
-    /** What is believed, as against the label that a press had when a set-up was made. */
+    /** The belief, as against the label that a press had when a set-up was made. */
     private static Belief seen(Belief belief, Asked asked) {
         return belief.shifted(new Trait(asked.rigged.machineId(), Quantity.OPENING), -asked.labelledWiderMm);
     }
@@ -126,7 +126,7 @@ public class RigService {
     }
 
     /**
-     * What is worth saying of a machine, with a platform if it has one.
+     * Remarks worth making on a machine, with a platform if it has one.
      *
      * @param pressed a film or a stock of which it is said what it needs; nothing for none
      */
