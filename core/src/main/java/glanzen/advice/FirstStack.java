@@ -17,7 +17,6 @@ public final class FirstStack {
     /** From here on nobody would look for a better one: one pull of twenty. */
     private static final int GOOD_ENOUGH = 19;
 
-    private static final int TWENTY = 20;
     private static final int MOST_STEPS = 3;
     /** Half a pull of twenty. */
     private static final double WORTH_A_CHANGE = 0.025;
@@ -46,13 +45,13 @@ public final class FirstStack {
         return climbed(searched, forecaster, shop, ensemble);
     }
 
-    /** What a few more shims or another soak make of it: a search over all stacks may propose only such as are fed otherwise. */
+    /** Climbs by one shim or another soak at a time: a search over all stacks may propose only such as are fed otherwise. */
     private static SetUp climbed(SetUp from, Forecaster forecaster, Inventory shop, RigEnsemble ensemble) {
         SetUp best = from;
-        double clean = forecaster.forecast(best, ensemble).clean();
-        for (int step = 0; step < MOST_STEPS && Math.round(TWENTY * clean) < GOOD_ENOUGH; step++) {
+        Forecast now = forecaster.forecast(best, ensemble);
+        for (int step = 0; step < MOST_STEPS && now.twenty().clean() < GOOD_ENOUGH; step++) {
             SetUp next = null;
-            double most = clean + WORTH_A_CHANGE;
+            double most = now.clean() + WORTH_A_CHANGE;
             for (SingleChanges.Change change : SingleChanges.of(best, new ShimChoices(best, shop.boards()).shims())) {
                 SetUp tried = change.setUp();
                 if (asFed(tried, from) && Rules.pullable(Rules.check(tried, shop))) {
@@ -65,7 +64,7 @@ public final class FirstStack {
                 break;
             }
             best = next;
-            clean = most;
+            now = forecaster.forecast(best, ensemble);
         }
         return best;
     }

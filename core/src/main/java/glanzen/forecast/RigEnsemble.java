@@ -34,7 +34,7 @@ public record RigEnsemble(List<Rig> rigs) {
     private static final int LUCK = DRAWN;
 
     private static final int GIVE = DRAWN + 1;
-    private static final int DIMENSIONS = 65;
+    private static final int DIMENSIONS = GIVE + 1;
 
     private static final double[][] SPREAD = spread();
     private static final double[][] EVEN = even();

@@ -7,16 +7,13 @@ import glanzen.pull.Rig;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.IntStream;
+import java.util.TreeMap;
 import org.apache.commons.math3.linear.Array2DRowRealMatrix;
 import org.apache.commons.math3.linear.ArrayRealVector;
-import org.apache.commons.math3.linear.CholeskyDecomposition;
 import org.apache.commons.math3.linear.MatrixUtils;
-import org.apache.commons.math3.linear.NonPositiveDefiniteMatrixException;
 import org.apache.commons.math3.linear.RealMatrix;
 import org.apache.commons.math3.linear.RealVector;
 
@@ -35,8 +32,6 @@ public record Belief(List<Known> known, List<Pulled> pulled) {
 
     /** More than a workshop has: a file that says more is none of ours. */
     private static final int MOST = 400;
-    /** The part that two quantities share is never all of either: a distribution needs some width in every direction. */
-    private static final double LEAST_SHARE = 1e-9;
 
     /**
      * The belief of one trait.
@@ -75,6 +70,10 @@ public record Belief(List<Known> known, List<Pulled> pulled) {
                     .figure("strange", strange, 0, 100, "")
                     .done();
         }
+
+        private boolean of(Rigged rig) {
+            return machineId.equals(rig.machineId()) && heaterId.equals(rig.heaterId());
+        }
     }
 
     public Belief {
@@ -97,20 +96,11 @@ public record Belief(List<Known> known, List<Pulled> pulled) {
                         "say something twice",
                         "each trait once")
                 .holds(
-                        positive(known),
+                        JointNormal.of(covariance(known)),
                         "known.covariances",
                         "are those of no distribution",
                         "covariances of a normal distribution")
                 .done();
-    }
-
-    private static boolean positive(List<Known> known) {
-        try {
-            root(covariance(known));
-            return known.stream().allMatch(k -> k.covariances.get(k.covariances.size() - 1) >= 0);
-        } catch (NonPositiveDefiniteMatrixException none) {
-            return false;
-        }
     }
 
     private static RealMatrix covariance(List<Known> known) {
@@ -124,25 +114,6 @@ public record Belief(List<Known> known, List<Pulled> pulled) {
             }
         }
         return all;
-    }
-
-    /** The root of a covariance; quantities have units of very different size, so it is taken of correlations. */
-    private static RealMatrix root(RealMatrix covariance) {
-        int n = covariance.getRowDimension();
-        RealMatrix scaled = covariance.copy();
-        double[] sd = new double[n];
-        for (int i = 0; i < n; i++) {
-            sd[i] = Math.sqrt(Math.max(0, covariance.getEntry(i, i)));
-            sd[i] = sd[i] > 0 ? sd[i] : 1;
-        }
-        for (int i = 0; i < n; i++) {
-            for (int j = 0; j < n; j++) {
-                double one = i == j ? 1 + LEAST_SHARE : covariance.getEntry(i, j) / (sd[i] * sd[j]);
-                scaled.setEntry(i, j, one);
-            }
-        }
-        RealMatrix root = new CholeskyDecomposition(scaled, 1e-9, 1e-14).getL();
-        return MatrixUtils.createRealDiagonalMatrix(sd).multiply(root);
     }
 
     /** Whether anything was learned or measured of a trait, or is doubted otherwise than a label. */
@@ -191,24 +162,22 @@ public record Belief(List<Known> known, List<Pulled> pulled) {
 
     /** From how many pulls with just this machine and heater it was learned. */
     public int pulls(Rigged rig) {
-        return pulled.stream()
-                .filter(p -> p.machineId.equals(rig.machineId()) && p.heaterId.equals(rig.heaterId()))
-                .mapToInt(Pulled::pulls)
-                .sum();
+        return told(rig).map(Pulled::pulls).orElse(0);
     }
 
     /** How much better the last pulls of a rig are explained by one that was not thought of, ln of how many times. */
     double strange(Rigged rig) {
-        return pulled.stream()
-                .filter(p -> p.machineId.equals(rig.machineId()) && p.heaterId.equals(rig.heaterId()))
-                .mapToDouble(Pulled::strange)
-                .sum();
+        return told(rig).map(Pulled::strange).orElse(0.0);
+    }
+
+    private Optional<Pulled> told(Rigged rig) {
+        return pulled.stream().filter(p -> p.of(rig)).findFirst();
     }
 
     /** The same, told by one more pull. */
     Belief counting(Rigged rig, double strange) {
         List<Pulled> more = new ArrayList<>(pulled);
-        more.removeIf(p -> p.machineId.equals(rig.machineId()) && p.heaterId.equals(rig.heaterId()));
+        more.removeIf(p -> p.of(rig));
         more.add(new Pulled(rig.machineId(), rig.heaterId(), pulls(rig) + 1, strange));
         return new Belief(known, more);
     }
@@ -225,8 +194,26 @@ public record Belief(List<Known> known, List<Pulled> pulled) {
         return new Belief(more, pulled);
     }
 
+    /** The same with something said of all that is drawn of a rig. */
+    Belief meeting(Rigged rig) {
+        Belief met = this;
+        for (Trait trait : rig.drawn()) {
+            met = met.meeting(trait, trait.quantity().strays());
+        }
+        return met;
+    }
+
+    /** The same, where things that nothing has been said of are doubted as much as their figures deserve; by their keys. */
+    public Belief doubting(Map<String, Doubt> doubts) {
+        Belief told = this;
+        for (Map.Entry<String, Doubt> doubt : new TreeMap<>(doubts).entrySet()) {
+            told = told.doubting(doubt.getKey(), doubt.getValue());
+        }
+        return told;
+    }
+
     /** The same, where a thing that nothing has been said of is doubted as much as its figures deserve. */
-    public Belief doubting(String thingId, Doubt doubt) {
+    Belief doubting(String thingId, Doubt doubt) {
         Belief told = this;
         for (Quantity quantity : List.of(Quantity.SET_POINT, Quantity.OPENING, Quantity.STIFFNESS, Quantity.CONTACT)) {
             told = told.meeting(new Trait(thingId, quantity), quantity.strays(doubt));
@@ -236,11 +223,7 @@ public record Belief(List<Known> known, List<Pulled> pulled) {
 
     /** The same with an opinion on how much the rollers give, which depends on nothing else: until it is told of, they give as labelled. */
     public Belief giving(Rigged rigged, double lnMean, double lnDeviation) {
-        Belief met = meeting(rigged.give(), rigged.give().quantity().strays());
-        return met.replaced(
-                List.of(rigged.give()),
-                new ArrayRealVector(new double[] {lnMean}),
-                MatrixUtils.createRealDiagonalMatrix(new double[] {lnDeviation * lnDeviation}));
+        return meeting(rigged.give(), rigged.give().quantity().strays()).replaced(rigged.give(), lnMean, lnDeviation);
     }
 
     /**
@@ -252,52 +235,31 @@ public record Belief(List<Known> known, List<Pulled> pulled) {
      */
     public Belief measured(Trait trait, double value, double deviation) {
         Belief met = meeting(trait, trait.quantity().strays());
-        double sure = Math.max(deviation, Math.min(trait.quantity().strays(), met.deviation(trait)));
         return met.replaced(
-                List.of(trait),
-                new ArrayRealVector(new double[] {value}),
-                MatrixUtils.createRealDiagonalMatrix(new double[] {sure * sure}));
+                trait, value, Math.max(deviation, Math.min(trait.quantity().strays(), met.deviation(trait))));
     }
 
-    /**
-     * The same with another opinion on a few traits: what is believed of the rest, given them, stays as it was (Jeffrey 1965; for normal
-     * distributions that is regression).
-     */
-    Belief replaced(List<Trait> traits, RealVector mean, RealMatrix covariance) {
-        int n = known.size();
-        int[] few = traits.stream().mapToInt(this::index).toArray();
-        RealMatrix before = covariance(known);
-        RealMatrix ofFew = before.getSubMatrix(few, few);
-        int[] all = IntStream.range(0, n).toArray();
-        RealMatrix root = root(ofFew);
-        RealMatrix inverse = MatrixUtils.inverse(root);
-        RealMatrix gain =
-                before.getSubMatrix(all, few).multiply(inverse.transpose().multiply(inverse));
+    private Belief replaced(Trait trait, double mean, double deviation) {
+        return replaced(
+                List.of(trait),
+                new JointNormal(
+                        new ArrayRealVector(new double[] {mean}),
+                        MatrixUtils.createRealDiagonalMatrix(new double[] {deviation * deviation})));
+    }
+
+    /** The same with another opinion on a few traits: what is believed of the rest, given them, stays as it was. */
+    Belief replaced(List<Trait> traits, JointNormal now) {
         RealVector means =
                 new ArrayRealVector(known.stream().mapToDouble(Known::mean).toArray());
-        RealVector moved = mean.copy();
-        for (int i = 0; i < few.length; i++) {
-            moved.addToEntry(i, -means.getEntry(few[i]));
-        }
-        means = means.add(gain.operate(moved));
-        RealMatrix after = before.add(gain.multiply(covariance.subtract(ofFew)).multiply(gain.transpose()));
-        for (int i = 0; i < few.length; i++) {
-            means.setEntry(few[i], mean.getEntry(i));
-            for (int j = 0; j < few.length; j++) {
-                after.setEntry(few[i], few[j], covariance.getEntry(i, j));
-            }
-        }
-        return with(means, after);
-    }
-
-    private Belief with(RealVector means, RealMatrix covariance) {
+        JointNormal after = new JointNormal(means, covariance(known))
+                .replaced(traits.stream().mapToInt(this::index).toArray(), now);
         List<Known> changed = new ArrayList<>(known.size());
         for (int i = 0; i < known.size(); i++) {
             List<Double> row = new ArrayList<>(i + 1);
             for (int j = 0; j <= i; j++) {
-                row.add((covariance.getEntry(i, j) + covariance.getEntry(j, i)) / 2);
+                row.add((after.covariance().getEntry(i, j) + after.covariance().getEntry(j, i)) / 2);
             }
-            changed.add(new Known(known.get(i).trait, means.getEntry(i), known.get(i).doubted, row));
+            changed.add(new Known(known.get(i).trait, after.mean().getEntry(i), known.get(i).doubted, row));
         }
         return new Belief(changed, pulled);
     }
@@ -370,32 +332,27 @@ public record Belief(List<Known> known, List<Pulled> pulled) {
      * @param count how many of them; each fourth part of all is as even as all
      */
     List<Rig> drawn(Rigged of, double wider, int count) {
+        boolean needed = knows(of.need());
         List<Trait> traits = new ArrayList<>(of.drawn());
-        Belief met = this;
-        for (Trait trait : traits) {
-            met = met.meeting(trait, trait.quantity().strays());
-        }
-        boolean needed = of(of.need()).isPresent();
         traits.add(of.need());
-        met = met.meeting(of.need(), 1);
+        Belief met = meeting(of).meeting(of.need(), 1);
         int[] at = traits.stream().mapToInt(met::index).toArray();
-        RealMatrix root = root(covariance(met.known).getSubMatrix(at, at));
-        Map<Integer, Double> means = new HashMap<>();
-        for (int d = 0; d < at.length; d++) {
-            means.put(d, met.known.get(at[d]).mean);
-        }
+        RealMatrix root = JointNormal.root(covariance(met.known).getSubMatrix(at, at));
+        double[] mean = traits.stream().mapToDouble(met::mean).toArray();
+        double give = mean(of.give());
+        double giveDeviation = knows(of.give()) ? deviation(of.give()) : 0;
         int need = RigEnsemble.DRAWN;
         List<Rig> rigs = new ArrayList<>(count);
         for (int i = 0; i < count; i++) {
             RealVector even = new ArrayRealVector(RigEnsemble.even(i)).append(0);
             double[] off = root.operate(even).mapMultiply(wider).toArray();
             rigs.add(new Rig(
-                    means.get(0) + off[0],
-                    means.get(1) + off[1],
-                    means.get(2) + off[2],
-                    means.get(3) + off[3],
-                    of(of.give()).isPresent() ? mean(of.give()) + deviation(of.give()) * RigEnsemble.evenGive(i) : 0,
-                    needed ? means.get(need) + off[need] : 0,
+                    mean[0] + off[0],
+                    mean[1] + off[1],
+                    mean[2] + off[2],
+                    mean[3] + off[3],
+                    give + giveDeviation * RigEnsemble.evenGive(i),
+                    needed ? mean[need] + off[need] : 0,
                     needed ? wider * root.getEntry(need, need) : Rig.AS_ITS_KIND,
                     1.0 / count));
         }

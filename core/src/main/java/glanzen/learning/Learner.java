@@ -56,7 +56,7 @@ public final class Learner {
      */
     public static Belief learn(Belief belief, SetUp setUp, PullModel model, Observation seen) {
         Rigged rigged = Rigged.of(setUp);
-        Belief met = meeting(belief, rigged, model);
+        Belief met = belief.meeting(rigged.need(), model.lnNeedPrior()).meeting(rigged);
         Belief first = met.forgetting(List.of(rigged.machineId(), rigged.heaterId(), rigged.needKey()));
         List<Rig> rigs = met.drawn(rigged, 1, RigEnsemble.SIZE);
         List<Rig> strangers = first.drawn(rigged, FURTHER_OFF, RigEnsemble.SIZE / 4);
@@ -81,17 +81,9 @@ public final class Learner {
         if (!refused) {
             return belief;
         }
-        Belief met = meeting(belief, rigged, model);
+        Belief met = belief.meeting(rigged.need(), model.lnNeedPrior()).meeting(rigged);
         return Explained.by(met.drawn(rigged, 1, RigEnsemble.SIZE), model, Observation.WENT_THROUGH)
                 .believed(met, rigged);
-    }
-
-    private static Belief meeting(Belief belief, Rigged rigged, PullModel model) {
-        Belief met = belief.meeting(rigged.need(), model.lnNeedPrior());
-        for (Trait trait : rigged.drawn()) {
-            met = met.meeting(trait, trait.quantity().strays());
-        }
-        return met;
     }
 
     /** Sums over rigs, each as plausible as it was and as well as it explains what was seen. */
@@ -143,7 +135,7 @@ public final class Learner {
         Belief believed(Belief met, Rigged rigged) {
             List<Trait> traits = new ArrayList<>(rigged.drawn());
             traits.add(rigged.need());
-            return met.replaced(traits, mean(), covariance());
+            return met.replaced(traits, new JointNormal(mean(), covariance()));
         }
 
         RealVector mean() {

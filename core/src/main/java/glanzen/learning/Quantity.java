@@ -5,6 +5,7 @@ import glanzen.kit.Platform;
 import glanzen.kit.Press;
 import glanzen.pull.Doubt;
 import glanzen.pull.RigPriors;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** Properties that may be off about a thing: each has its own unit, and a figure it strays by before anything is known of it. */
@@ -38,15 +39,18 @@ public enum Quantity {
         return switch (this) {
             case SET_POINT ->
                 thing instanceof Platform platform
-                        ? platform.levels().stream()
-                                .map(Platform.Level::celsius)
-                                .toList()
-                        : thing instanceof HeatedRollers rollers ? rollers.settings() : null;
+                        ? celsius(platform.levels())
+                        : thing instanceof HeatedRollers rollers ? celsius(rollers.settings()) : null;
             case OPENING -> thing instanceof Press press ? press.openingMm() : null;
             case STIFFNESS -> thing instanceof Press press ? press.stiffnessNPerMm() : null;
             case GIVE -> thing instanceof Press press ? press.crown() : null;
             case CONTACT, NEED -> null;
         };
+    }
+
+    /** Renaming a level is no new figure. */
+    private static List<Double> celsius(List<Platform.Level> levels) {
+        return levels.stream().map(Platform.Level::celsius).toList();
     }
 
     /** How far it strays where a doubt says more; a standard deviation in its own unit. */

@@ -58,7 +58,8 @@ public final class BladeModel implements PullModel {
                 Standard.CUT,
                 0,
                 loads.greatestForceN(),
-                Handling.refused(setUp, loads.greatestForceN()) ? Trouble.REFUSED : null);
+                Handling.refused(setUp, loads.greatestForceN()) ? Trouble.REFUSED : null,
+                0);
     }
 
     /** Dose at every point of the blade, in the order of its points. */

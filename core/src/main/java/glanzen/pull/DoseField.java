@@ -51,19 +51,8 @@ public final class DoseField implements PullResponse {
      * @param lift share lost at peeling, 0…1
      * @param forceN greatest force in the nip, N
      * @param spoiled what spoils it whatever the dose, or nothing
+     * @param wet share of pulls whose gel is squeezed past its stencil, 0…1
      */
-    DoseField(
-            double[] dose,
-            double[] share,
-            DoseScale scale,
-            Standard standard,
-            double lift,
-            double forceN,
-            @Nullable Trouble spoiled) {
-        this(dose, share, scale, standard, lift, forceN, spoiled, 0);
-    }
-
-    /** @param wet share of pulls whose gel is squeezed past its stencil, 0…1 */
     DoseField(
             double[] dose,
             double[] share,

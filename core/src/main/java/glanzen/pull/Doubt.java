@@ -29,13 +29,4 @@ public record Doubt(double setPointK, double openingMm, double lnStiffness, doub
                 .figure("lnContact", lnContact, 0, 2, "")
                 .done();
     }
-
-    /** The doubt about two things that are used together. */
-    public Doubt with(Doubt other) {
-        return new Doubt(
-                Math.max(setPointK, other.setPointK),
-                Math.max(openingMm, other.openingMm),
-                Math.max(lnStiffness, other.lnStiffness),
-                Math.max(lnContact, other.lnContact));
-    }
 }

@@ -71,7 +71,8 @@ public final class ReliefModel implements PullModel {
                 Standard.RELIEF,
                 0,
                 force,
-                Handling.refused(setUp, force) ? Trouble.REFUSED : null);
+                Handling.refused(setUp, force) ? Trouble.REFUSED : null,
+                0);
     }
 
     private double perMpa(Rig rig, int band) {

@@ -25,7 +25,7 @@ public record Drying(double coatMm, double celsius, double humidity) {
     /** From this weight on, g/m², stock lies flat under drying gel: about 300, as it is sold. */
     public static final double LIES_FLAT_GSM = 280;
 
-    /** How far the time strays that it takes to dry, ln: a coat by 15 % alone makes 30 % of it, and half of that averages out over a sheet. */
+    /** How far the time strays that it takes to dry, ln: a coat by 15 % alone would make 30 % of it, what practice knows of the hours asks for a little less. */
     private static final double LN_TIME = 0.25;
 
     private static final double HOUR = 3600;

@@ -34,7 +34,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** What is believed is believed of things, wherever they are used. */
+/** A belief is one of things, wherever they are used. */
 class BeliefTest {
 
     private static final Forecaster FORECASTER = new Forecaster(new ArtworkShelf());

@@ -38,8 +38,9 @@ class ObservationTest {
             belief = belief.meeting(one.getKey(), sd)
                     .replaced(
                             List.of(one.getKey()),
-                            new ArrayRealVector(new double[] {one.getValue()}),
-                            MatrixUtils.createRealDiagonalMatrix(new double[] {narrow * narrow * sd * sd}));
+                            new JointNormal(
+                                    new ArrayRealVector(new double[] {one.getValue()}),
+                                    MatrixUtils.createRealDiagonalMatrix(new double[] {narrow * narrow * sd * sd})));
         }
         return belief;
     }

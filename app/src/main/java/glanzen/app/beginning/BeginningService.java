@@ -113,11 +113,7 @@ class BeginningService {
         if (usual == null) {
             return new Begun(made, null, null, first.missing(), null);
         }
-        Belief doubted = Belief.NOTHING;
-        for (Map.Entry<String, Doubt> doubt : doubts.entrySet()) {
-            doubted = doubted.doubting(doubt.getKey(), doubt.getValue());
-        }
-        RigEnsemble ensemble = doubted.rigs(Rigged.of(usual));
+        RigEnsemble ensemble = Belief.NOTHING.doubting(doubts).rigs(Rigged.of(usual));
         SetUp setUp = forecasts.first(usual, inventory(made), ensemble);
         return new Begun(
                 made, Drafts.draft(setUp), forecasts.answer(setUp, inventory(made), ensemble), List.of(), null);

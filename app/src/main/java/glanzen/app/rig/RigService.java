@@ -94,10 +94,9 @@ public class RigService {
     /** Plausible rigs under a set-up, as they were thought of before its press and platform were pulled. */
     @Transactional(readOnly = true)
     public RigEnsemble first(SetUp setUp) {
-        Rigged rigged = Rigged.of(setUp);
-        return read().belief
-                .forgetting(List.of(rigged.machineId(), rigged.heaterId()))
-                .rigs(rigged);
+        Asked asked = asked(setUp);
+        Belief forgotten = read().belief.forgetting(List.of(asked.rigged.machineId(), asked.rigged.heaterId()));
+        return seen(forgotten, asked).rigs(asked.rigged);
     }
 
     private Asked asked(SetUp setUp) {
@@ -168,7 +167,10 @@ public class RigService {
 
     /** Learns how far rollers give from a pull that was read off: how much less came out in the middle than at the sides. */
     public void learnGive(SetUp setUp, double coverage, Figure inMiddle) {
-        keep(RollerGive.learn(read().belief, setUp, forecaster.model(setUp), coverage, inMiddle));
+        Asked asked = asked(setUp);
+        keep(unseen(
+                RollerGive.learn(seen(read().belief, asked), setUp, forecaster.model(setUp), coverage, inMiddle),
+                asked));
     }
 
     /**
@@ -201,12 +203,7 @@ public class RigService {
 
     /** Doubts what nothing has been learned of yet as much as its figures deserve; by things. */
     public void doubt(Map<String, Doubt> doubts) {
-        Belief belief = read().belief;
-        for (Map.Entry<String, Doubt> doubt :
-                doubts.entrySet().stream().sorted(Map.Entry.comparingByKey()).toList()) {
-            belief = belief.doubting(doubt.getKey(), doubt.getValue());
-        }
-        keep(belief);
+        keep(read().belief.doubting(doubts));
     }
 
     /** Goes back to what was thought of a machine and what heats it before they were pulled. */
