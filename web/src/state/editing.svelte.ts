@@ -18,13 +18,15 @@ class Editing extends Drafts<Draft, SavedSetUp> {
   report = new Question<SetUpReport>();
   advised = new Question<Advice>();
   #adviceTimer = 0;
+  /** Advice will be asked for, as soon as the hand rests. */
+  #toAdvise = $state(false);
 
   saved = $derived(this.kept);
   draft = $derived(this.now);
   answer = $derived(this.report.answer);
   advice = $derived(this.answer?.computable ? this.advised.answer : undefined);
   asking = $derived(this.report.loading);
-  advising = $derived(this.advised.loading);
+  advising = $derived(this.#toAdvise || this.advised.loading);
   failed = $derived(this.report.trouble?.message ?? '');
 
   constructor() {
@@ -46,6 +48,7 @@ class Editing extends Drafts<Draft, SavedSetUp> {
   }
 
   override async open(id: string) {
+    this.#adviseNot();
     this.report.clear();
     this.advised.clear();
     await super.open(id);
@@ -70,16 +73,22 @@ class Editing extends Drafts<Draft, SavedSetUp> {
   async ask() {
     const draft = this.draft;
     if (!draft) return;
-    clearTimeout(this.#adviceTimer);
-    this.advised.abort();
+    this.#adviseNot();
     const answer = await this.report.ask((signal) =>
       asked(api.POST('/api/forecasts', { body: draft, signal })),
     );
     if (!answer?.computable) return;
-    this.#adviceTimer = window.setTimeout(
-      () => void this.advised.ask((signal) => asked(api.POST('/api/advice', { body: draft, signal }))),
-      ADVISE_AFTER_MS,
-    );
+    this.#toAdvise = true;
+    this.#adviceTimer = window.setTimeout(() => {
+      this.#toAdvise = false;
+      void this.advised.ask((signal) => asked(api.POST('/api/advice', { body: draft, signal })));
+    }, ADVISE_AFTER_MS);
+  }
+
+  #adviseNot() {
+    clearTimeout(this.#adviceTimer);
+    this.#toAdvise = false;
+    this.advised.abort();
   }
 
   rename(name: string) {
