@@ -1,9 +1,12 @@
 <script lang="ts">
   import { editing } from '../../state/editing.svelte';
   import { preferences } from '../../state/preferences.svelte';
+  import { routes } from '../../state/routes.svelte';
+  import { kit } from '../../state/kit.svelte';
   import Offer from './Offer.svelte';
 
   const advice = $derived(editing.advice);
+  const shelfOf = (thingId: string) => (kit.press(thingId) ? 'presses' : 'platforms');
 </script>
 
 <section class="mt-5" aria-busy={editing.advising} data-testid="advice">
@@ -28,6 +31,23 @@
     {#each advice.refusals as refusal, at (at)}
       <p class="border-ochre-line bg-ochre-wash border-l-4 px-4 py-2">{preferences.said(refusal)}</p>
     {/each}
+    {#if advice.wishes.length > 0}
+      <h4 class="label mt-3 mb-1 font-sans font-normal">Beyond your shelf</h4>
+      <ul class={editing.advising ? 'opacity-60' : ''}>
+        {#each advice.wishes as wish (wish.what)}
+          <li class="border-rule grid grid-cols-[64px_1fr_auto] items-center gap-3 border-t py-2">
+            <div class="leading-none">
+              <span class="figure text-clean text-heading">{wish.clean}</span>
+              <span class="text-soft text-tiny block"
+                >of 20 {routes.of(editing.draft?.route)?.good ?? 'clean'}</span
+              >
+            </div>
+            <strong class="leading-snug">{preferences.said(wish.what)}</strong>
+            {#if wish.thingId}<a class="press" href="#/kit/{shelfOf(wish.thingId)}">Measure</a>{/if}
+          </li>
+        {/each}
+      </ul>
+    {/if}
     {#if !advice.cheapest && advice.best.length === 0 && advice.refusals.length === 0}
       <p class="border-rule border-t py-2">Nothing on your shelf does clearly better than this.</p>
     {/if}

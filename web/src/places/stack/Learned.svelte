@@ -13,6 +13,18 @@
   const then = new Question<Twenty>();
   const rigged = $derived(draft.onPlatform ? 'press and platform' : 'machine');
 
+  const pulls = (n: number) => `${n} pull${n === 1 ? '' : 's'}`;
+  const learned = $derived(
+    [
+      rig.pulls > 0 ? `${pulls(rig.pulls)} on this ${rigged}` : '',
+      rig.elsewhere > 0
+        ? `${pulls(rig.elsewhere)} on other set-ups of this ${draft.onPlatform ? 'press or platform' : 'machine'}`
+        : '',
+    ]
+      .filter(Boolean)
+      .join(', and '),
+  );
+
   $effect(() => {
     if (sure && expected) {
       const body = $state.snapshot(draft);
@@ -38,11 +50,9 @@
 
 <section class="border-rule mt-5 border-t pt-3">
   <h3 class="label mb-1 font-sans font-normal">
-    {rig.pulls === 0
-      ? `Nothing learned of this ${rigged} yet: log a pull`
-      : `Learned from ${rig.pulls} pull${rig.pulls === 1 ? '' : 's'} on this ${rigged}`}
+    {learned ? `Learned from ${learned}` : `Nothing learned of this ${rigged} yet: log a pull`}
   </h3>
-  {#if rig.pulls > 0}
+  {#if learned}
     <ul class="list-disc pl-5">
       {#each rig.remarks as remark, at (at)}
         <li>{preferences.said(remark.text)}</li>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Expected, RouteView } from '../../api/client';
+  import type { Expected, RouteView, Schemas } from '../../api/client';
   import Fold from '../../parts/Fold.svelte';
   import { percent } from '../../parts/format';
   import { preferences } from '../../state/preferences.svelte';
@@ -12,11 +12,27 @@
   }
   let { expected, route, heated }: Props = $props();
   const mechanism = $derived(route.mechanism);
-  const nip = $derived(expected.nip);
+  const nip = $derived(expected.nip.middle);
   const pressed = $derived(nip.overfillMm !== 0);
   const cut = $derived(mechanism === 'CUT' || mechanism === 'CUT_AND_EMBOSS');
   const formed = $derived(mechanism === 'EMBOSS' || mechanism === 'CUT_AND_EMBOSS');
   const transfer = $derived(mechanism === 'TRANSFER');
+  /** A figure of the nip over plausible rigs, written once where its ends print alike. */
+  function between(figure: keyof Schemas['NipFigures'], print: (value: number) => string): string {
+    const low = print(expected.nip.low[figure]);
+    const high = print(expected.nip.high[figure]);
+    return low === high ? low : `${low} to ${high}`;
+  }
+  const whole = (figure: number) => `${Math.round(figure)}`;
+  const coverage = $derived.by(() => {
+    const [low, likeliest, high] = [
+      expected.coverage.low,
+      expected.coverage.middle,
+      expected.coverage.high,
+    ].map(percent);
+    return low === high ? low : `${low} to ${high}, likeliest ${likeliest}`;
+  });
+  const megapascals = (pressure: number) => pressure.toFixed(nip.pressureMpa < 1 ? 2 : 1);
   const share = $derived(transfer ? 'coverage' : cut ? 'cut through' : 'depth');
   const excess = $derived(
     transfer ? 'past the edge' : cut ? 'into the plate' : 'wide, cracks along the edges',
@@ -24,6 +40,7 @@
 </script>
 
 <Fold class="mt-1" title="Why: the sum behind it">
+  <p class="text-small text-soft mt-2">Eight pulls in ten lie within each of these ranges.</p>
   <dl class="text-small mt-2 grid grid-cols-[auto_1fr] gap-x-5 gap-y-1">
     {#if pressed}
       <dt class="text-soft">squeeze</dt>
@@ -33,27 +50,25 @@
     {/if}
     <dt class="text-soft">force</dt>
     <dd>
-      {Math.round(nip.forceN)} N{nip.pressureMpa > 0
-        ? `, ${nip.pressureMpa.toFixed(nip.pressureMpa < 1 ? 2 : 1)} MPa on the design`
+      {between('forceN', whole)} N{nip.pressureMpa > 0
+        ? `, ${between('pressureMpa', megapascals)} MPa on the design`
         : ''}{cut
-        ? `, ${nip.lineNPerMm.toFixed(1)} N on each mm of blade where most of it lies in the nip`
+        ? `, ${between('lineNPerMm', (load) => load.toFixed(1))} N on each mm of blade where most of it lies in the nip`
         : ''}
     </dd>
     {#if transfer}
       <dt class="text-soft">dwell</dt>
-      <dd>{nip.dwellSeconds.toFixed(2)} s under the rollers in a pass</dd>
+      <dd>{between('dwellSeconds', (seconds) => seconds.toFixed(2))} s under the rollers in a pass</dd>
       <dt class="text-soft">heat</dt>
       <dd>
         {heated
-          ? `${preferences.temperature(nip.bondC)} at the foil in the pass, ${preferences.temperature(nip.peelC)} at the peel`
+          ? `${between('bondC', preferences.temperature)} at the foil in the pass, ${between('peelC', preferences.temperature)} at the peel`
           : `none: ${preferences.temperature(nip.bondC)}, as the room`}
       </dd>
     {/if}
     <dt class="text-soft">{share}</dt>
     <dd>
-      {percent(expected.coverage.low)} to {percent(expected.coverage.high)}, likeliest {percent(
-        expected.coverage.middle,
-      )}; {percent(route.enough)} counts as {route.good}
+      {coverage}; {percent(route.enough)} counts as {route.good}
     </dd>
     <dt class="text-soft">too much</dt>
     <dd>
@@ -71,7 +86,7 @@
     {/if}
     {#if nip.debossMm > 0}
       <dt class="text-soft">{formed ? 'relief' : 'dent'}</dt>
-      <dd>{preferences.length(nip.debossMm)} stays in the stock</dd>
+      <dd>{between('debossMm', preferences.length)} stays in the stock</dd>
     {/if}
   </dl>
 </Fold>

@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param cheapest the cheapest single change that helps, if any
  * @param lesson while the rig is unknown: a pull nearly as good whose outcome would tell most of it
  * @param refusals why nothing can be proposed; empty if something can
+ * @param wishes what could be measured or got where too few pulls come out with all that, best first
  * @param considered how many set-ups were looked at
  */
 public record Advice(
@@ -19,11 +20,17 @@ public record Advice(
         @Nullable Proposal cheapest,
         @Nullable Proposal lesson,
         List<String> refusals,
+        List<Wish> wishes,
         int considered) {
 
     /** Everything proposed, in the order in which a person reads it: the cheapest change first. */
     public List<Proposal> proposals() {
         return Stream.concat(Stream.ofNullable(cheapest), best.stream()).toList();
+    }
+
+    /** The same without a lesson. */
+    Advice withoutLesson() {
+        return new Advice(best, cheapest, null, refusals, wishes, considered);
     }
 
     /** The one after which most pulls come out; nothing where nothing is better than what lies there. */

@@ -25,6 +25,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -100,7 +101,7 @@ public final class Advisor {
     private Advice advised(SetUp present, RigEnsemble ensemble, ErrorBias bias) {
         List<String> incurable = incurable(present);
         if (!incurable.isEmpty()) {
-            return new Advice(List.of(), null, null, incurable, 0);
+            return new Advice(List.of(), null, null, incurable, List.of(), 0);
         }
         Forecast now = forecaster.forecast(present, ensemble);
         ShimChoices choices = new ShimChoices(present, shop.boards());
@@ -119,10 +120,24 @@ public final class Advisor {
         List<String> refusals =
                 best.isEmpty() && cheapest == null && now.clean() < HOPELESS ? Reasons.hopeless(finalists) : List.of();
         Proposal lesson = lesson(present, now, finalists, ensemble, roughly);
-        Advice advice = new Advice(best, cheapest, lesson, refusals, judged.size());
+        Advice advice = new Advice(
+                best, cheapest, lesson, refusals, wishes(present, now, finalists, cheapest, roughly), judged.size());
         boolean said = lesson != null
                 && advice.proposals().stream().anyMatch(p -> p.changes().equals(lesson.changes()));
-        return said ? new Advice(best, cheapest, null, refusals, judged.size()) : advice;
+        return said ? advice.withoutLesson() : advice;
+    }
+
+    private List<Wish> wishes(
+            SetUp present, Forecast now, List<Proposal> finalists, @Nullable Proposal cheapest, Roughly roughly) {
+        List<Proposal> others =
+                Stream.concat(finalists.stream(), Stream.ofNullable(cheapest)).toList();
+        int clean = Stream.concat(Stream.of(now), others.stream().map(Proposal::forecast))
+                .mapToInt(f -> f.twenty().clean())
+                .max()
+                .orElse(0);
+        List<SetUp> found = Stream.concat(Stream.of(present), others.stream().map(Proposal::setUp))
+                .toList();
+        return new Beyond(roughly, shop, this::bearable).wishes(found, clean);
     }
 
     /**

@@ -16,7 +16,7 @@ final class Reasons {
     /** What is physically different, in the order in which it matters at the bench. */
     static String why(SetUp present, Forecast now, SetUp setUp, Forecast then) {
         List<String> reasons = new ArrayList<>();
-        double squeeze = then.nip().overfillMm() - now.nip().overfillMm();
+        double squeeze = then.nip().middle().overfillMm() - now.nip().middle().overfillMm();
         if (Math.abs(squeeze) > 0.01) {
             reasons.add(Figures.length(Math.abs(squeeze)) + (squeeze > 0 ? " more squeeze" : " less squeeze"));
         }
@@ -24,19 +24,19 @@ final class Reasons {
         if (Math.abs(soft) > 0.01) {
             reasons.add(soft < 0 ? "harder backing, wider clean window" : "softer backing, narrower clean window");
         }
-        double bond = then.nip().bondC() - now.nip().bondC();
+        double bond = then.nip().middle().bondC() - now.nip().middle().bondC();
         if (Math.abs(bond) > 0.5) {
             reasons.add(Figures.degrees(Math.abs(bond))
                     + (bond > 0 ? " hotter under the rollers" : " cooler under the rollers"));
         }
         double dwell = setUp.passes()
-                * then.nip().dwellSeconds()
-                / (present.passes() * now.nip().dwellSeconds());
+                * then.nip().middle().dwellSeconds()
+                / (present.passes() * now.nip().middle().dwellSeconds());
         if (dwell > 1.15 || dwell < 0.87) {
             reasons.add(dwell > 1 ? "longer under pressure" : "less time under pressure");
         }
-        double cooler = now.nip().peelC() - then.nip().peelC();
-        if (cooler > 5 && now.nip().peelC() > HOT_PEEL_C) {
+        double cooler = now.nip().middle().peelC() - then.nip().middle().peelC();
+        if (cooler > 5 && now.nip().middle().peelC() > HOT_PEEL_C) {
             reasons.add("peeled " + Figures.degrees(cooler) + " cooler");
         }
         return reasons.isEmpty() ? "much the same pull, more simply done" : String.join(", ", reasons);

@@ -204,12 +204,12 @@ public final class Artwork {
     }
 
     /** The lines a blade runs along: the edges of a design, or both edges of a cutting line as it is drawn. */
-    Geometry bladeEdges() {
+    public Geometry bladeEdges() {
         return edges == null ? raised.getBoundary() : edges;
     }
 
     /** How often each millimetre of blade is among those edges. */
-    int timesAlong() {
+    public int timesAlong() {
         return edges == null ? 2 : 1;
     }
 

@@ -1,7 +1,6 @@
 package glanzen.forecast;
 
 import glanzen.heat.HeatTrace;
-import glanzen.pull.NipFigures;
 import glanzen.pull.PullModel;
 import glanzen.pull.Trouble;
 import java.util.EnumMap;
@@ -21,7 +20,7 @@ import java.util.Map;
  * @param coverage quantiles of how much of the design comes out
  * @param spillMm quantiles of what shows of too much, mm
  * @param window where the clean zone lies
- * @param nip the middle of the ensemble in the nip
+ * @param nip what it comes to in the nip
  * @param strips strips across the throat against their need, where blades cut or relief is formed
  * @param heat bond temperature, phase by phase, on a rig as labelled
  */
@@ -36,7 +35,7 @@ public record Forecast(
         Quantiles coverage,
         Quantiles spillMm,
         Window window,
-        NipFigures nip,
+        NipRange nip,
         List<PullModel.StripDose> strips,
         List<HeatTrace> heat) {
 

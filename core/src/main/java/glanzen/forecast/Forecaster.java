@@ -102,15 +102,25 @@ public final class Forecaster {
         return all.doubtBits() - doubt;
     }
 
-    /** Forecasts a set-up that has been made ready already. */
-    public Forecast forecast(SetUp setUp, PullModel model, RigEnsemble ensemble) {
+    /** Share of clean pulls, and nothing else, of a set-up that has been made ready already. */
+    public double clean(SetUp setUp, PullModel model, RigEnsemble ensemble) {
+        return tally(setUp, model, ensemble).clean();
+    }
+
+    private static Tally tally(SetUp setUp, PullModel model, RigEnsemble ensemble) {
         Tally tally = new Tally(setUp, model.lnNeedPrior(), ensemble);
         for (Rig rig : ensemble.rigs()) {
             tally.add(rig, model.doses(rig));
         }
+        return tally;
+    }
+
+    /** Forecasts a set-up that has been made ready already. */
+    public Forecast forecast(SetUp setUp, PullModel model, RigEnsemble ensemble) {
+        Tally tally = tally(setUp, model, ensemble);
         Rig middle = ensemble.middle();
         return tally.forecast(
-                window(setUp, model.doses(middle)), model.figures(middle), model.strips(middle), model.heat());
+                window(setUp, model.doses(middle)), NipRange.of(model, ensemble), model.strips(middle), model.heat());
     }
 
     /** By which factor on dose the pull would just be complete, and by which too much would just show. */

@@ -3,12 +3,12 @@ package glanzen.forecast;
 import glanzen.forecast.Forecast.Window;
 import glanzen.heat.HeatTrace;
 import glanzen.pull.Handling;
-import glanzen.pull.NipFigures;
 import glanzen.pull.PullModel.StripDose;
 import glanzen.pull.PullOutcome;
 import glanzen.pull.PullResponse;
 import glanzen.pull.Rig;
 import glanzen.pull.RigPriors;
+import glanzen.pull.Spoiling;
 import glanzen.pull.Trouble;
 import glanzen.route.Standard;
 import glanzen.setup.SetUp;
@@ -46,17 +46,16 @@ final class Tally {
         double weight = weights[members];
         pulls[members] = doses.pull(Math.exp(spread * RigEnsemble.luck(members)));
         members++;
-        Trouble spoiled = doses.spoiled().orElse(null);
-        if (spoiled == Trouble.REFUSED) {
-            count(Trouble.REFUSED, weight);
-            return;
-        }
+        Spoiling spoiling = doses.spoiling();
+        count(Trouble.REFUSED, weight * spoiling.refused());
+        weight *= 1 - spoiling.refused();
         Standard standard = doses.standard();
         double least = doses.lnForKept(standard.enough());
         double bare = Normal.cdf(doses.lnFor(standard.enough()) / spread);
         double less = Normal.cdf(least / spread);
-        double dry = spoiled != null ? 0 : Normal.cdf(doses.lnForExcess(standard.mostExcessMm()) / spread);
-        double more = (1 - doses.wet()) * dry;
+        double within =
+                Normal.cdf(doses.lnForExcess(standard.mostExcessMm()) / Math.hypot(spread, RigPriors.LN_EXCESS));
+        double more = within * (1 - spoiling.bareSheet()) * (1 - spoiling.wet());
         double tooMuch = Math.min(1 - less, 1 - more);
         double ghosted = ghost * (1 - less);
         under += weight * (less + ghosted);
@@ -65,8 +64,9 @@ final class Tally {
         count(Trouble.BARE, weight * bare);
         count(Trouble.LIFTS, weight * Math.max(0, less - bare));
         count(Trouble.GHOST, weight * ghosted);
-        count(spoiled == null ? Trouble.EXCESS : spoiled, weight * (1 - dry));
-        count(Trouble.BLOB, weight * doses.wet());
+        count(Trouble.EXCESS, weight * (1 - within));
+        count(Trouble.BARE_SHEET, weight * spoiling.bareSheet());
+        count(Trouble.BLOB, weight * spoiling.wet());
     }
 
     private void count(Trouble trouble, double share) {
@@ -85,7 +85,11 @@ final class Tally {
 
     /** How unsure the word is that a pull will get, bits. */
     double doubtBits() {
-        return bits(under) + bits(over) + bits(refused()) + bits(1 - under - over - refused());
+        return bits(under) + bits(over) + bits(refused()) + bits(clean());
+    }
+
+    double clean() {
+        return Math.max(0, 1 - under - over - refused());
     }
 
     private double refused() {
@@ -96,10 +100,10 @@ final class Tally {
         return share <= 0 ? 0 : -share * Math.log(share) / Math.log(2);
     }
 
-    Forecast forecast(Window window, NipFigures nip, List<StripDose> strips, List<HeatTrace> heat) {
+    Forecast forecast(Window window, NipRange nip, List<StripDose> strips, List<HeatTrace> heat) {
         return new Forecast(
                 under,
-                Math.max(0, 1 - under - over - refused()),
+                clean(),
                 over,
                 both,
                 refused(),

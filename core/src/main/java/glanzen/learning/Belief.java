@@ -74,6 +74,10 @@ public record Belief(List<Known> known, List<Pulled> pulled) {
         private boolean of(Rigged rig) {
             return machineId.equals(rig.machineId()) && heaterId.equals(rig.heaterId());
         }
+
+        private boolean shares(Rigged rig) {
+            return machineId.equals(rig.machineId()) || heaterId.equals(rig.heaterId());
+        }
     }
 
     public Belief {
@@ -163,6 +167,15 @@ public record Belief(List<Known> known, List<Pulled> pulled) {
     /** From how many pulls with just this machine and heater it was learned. */
     public int pulls(Rigged rig) {
         return told(rig).map(Pulled::pulls).orElse(0);
+    }
+
+    /** From how many more it was learned with this machine and another heater, or this heater and another machine. */
+    public int pullsElsewhere(Rigged rig) {
+        return pulled.stream()
+                        .filter(p -> p.shares(rig))
+                        .mapToInt(Pulled::pulls)
+                        .sum()
+                - pulls(rig);
     }
 
     /** How much better the last pulls of a rig are explained by one that was not thought of, ln of how many times. */

@@ -5,6 +5,7 @@ import glanzen.pull.PullModel;
 import glanzen.pull.PullResponse;
 import glanzen.pull.Rig;
 import glanzen.pull.RigPriors;
+import glanzen.pull.Spoiling;
 import glanzen.pull.Trouble;
 import glanzen.setup.SetUp;
 import glanzen.transfer.Normal;
@@ -158,26 +159,25 @@ public final class Learner {
     private record Told(double likelihood, double lnNeed, double variance) {
 
         /**
-         * Whatever was seen went through, which a rig whose press refuses it does not explain, however it came out. Otherwise what was seen
-         * is a range of doses, and luck and need must have brought the pull into it. A person misreads one pull in twenty, and the model's
+         * Whatever was seen went through, which a rig whose press refuses it hardly explains, however it came out. Otherwise what was
+         * seen is a range of doses, and luck and need must have brought the pull into it. A person misreads one pull in twenty, and the model's
          * own edges are not exact either.
          */
         static Told of(PullResponse doses, double needDeviation, Observation seen) {
             double needVariance = needDeviation * needDeviation;
-            if (refuses(doses)) {
-                return new Told(SQUEEZED_THROUGH, 0, needVariance);
-            }
+            Spoiling spoiling = doses.spoiling();
             double spread = Math.hypot(Math.hypot(RigPriors.LN_LUCK, LN_ROOM), needDeviation);
             double misread = MISREAD / WORDS;
             Range range = range(doses, seen);
             double low = range.low / spread;
             double high = range.high / spread;
             double within = high > low ? Normal.cdf(high) - Normal.cdf(low) : 0;
-            double dry = (1 - doses.wet()) * within;
-            // What is squeezed past its stencil tells nothing of dose.
-            double squeezed = seen.tooMuch() ? doses.wet() : 0;
-            double likelihood = misread + (1 - MISREAD) * (dry + squeezed);
-            double right = (1 - MISREAD) * dry / likelihood;
+            double sound = (1 - spoiling.bareSheet()) * (1 - spoiling.wet());
+            // What is squeezed past its stencil, or holds on bare sheet, tells nothing of dose.
+            double spoiled = seen.tooMuch() || seen.tellsNothing() ? 1 - sound : 0;
+            double went = misread + (1 - MISREAD) * (sound * within + spoiled);
+            double likelihood = spoiling.refused() * SQUEEZED_THROUGH + (1 - spoiling.refused()) * went;
+            double right = (1 - spoiling.refused()) * (1 - MISREAD) * sound * within / likelihood;
             if (within < 1e-9) {
                 return new Told(likelihood, 0, needVariance);
             }
@@ -201,15 +201,14 @@ public final class Learner {
 
     /** Between which factors on dose, ln, it looks as it was seen. */
     private record Range(double low, double high) {
-        private static final Range ANY = new Range(Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY);
         private static final Range NONE = new Range(0, 0);
     }
 
     private static Range range(PullResponse doses, Observation seen) {
         boolean tooMuch = seen.spillLowMm() > 0;
         boolean counts = doses.standard().mostExcessMm() < Double.POSITIVE_INFINITY;
-        if (doses.spoiled().isPresent() || tooMuch && !counts) {
-            return doses.spoiled().isPresent() && (tooMuch || seen.tellsNothing()) ? Range.ANY : Range.NONE;
+        if (tooMuch && !counts) {
+            return Range.NONE;
         }
         double low = doses.lnForKept(seen.coverageLow());
         double high = seen.coverageHigh() >= 1 ? Double.POSITIVE_INFINITY : doses.lnForKept(seen.coverageHigh());

@@ -112,10 +112,9 @@ public final class RigReport {
         double off = Math.log(dose(model, learned) / dose(model, first));
         List<Remark> all = new ArrayList<>(said);
         if (Math.abs(off) > SHOWS_LN) {
-            String much = String.format(Locale.ROOT, "%.0f %%", 100 * Math.abs(Math.expm1(off)));
             all.add(new Remark(
                     "all",
-                    "All told, a pull gets about " + much + (off > 0 ? " more" : " less")
+                    "All told, a pull gets about " + percent(off) + (off > 0 ? " more" : " less")
                             + " than was thought at first",
                     off,
                     0,
@@ -149,7 +148,8 @@ public final class RigReport {
         return Math.round(value / step) * step;
     }
 
+    /** How much more or less a factor makes it. */
     private static String percent(double ln) {
-        return String.format(Locale.ROOT, "%.0f %%", 100 * (Math.exp(Math.abs(ln)) - 1));
+        return String.format(Locale.ROOT, "%.0f %%", 100 * Math.abs(Math.expm1(ln)));
     }
 }

@@ -29,7 +29,7 @@ public enum Fitted {
     FURTHER_SHEET(
             2.0, 0, 2.5, "", "a card that the blade has gone through wedges it on its way into the next: share more"),
     FORMING(4.9, 1.5, 12, "MPa", "to form 0.30 mm of card 0.8 mm deep"),
-    TEARING(3.15, 2, 6, "", "times the forming pressure at which card cracks");
+    TEARING(3.3, 2, 6, "", "times the forming pressure at which card cracks");
 
     private final double low;
     private final double high;

@@ -3,7 +3,6 @@ package glanzen.pull;
 import glanzen.artwork.Artwork;
 import glanzen.route.Standard;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * A folder with dies built in. It has to come out twice in one pass: cut through, and formed to its depth; the worse of
@@ -64,8 +63,8 @@ public record BladeAndReliefModel(BladeModel blade, ReliefModel relief) implemen
         }
 
         @Override
-        public Optional<Trouble> spoiled() {
-            return cut.spoiled().or(formed::spoiled);
+        public Spoiling spoiling() {
+            return cut.spoiling().and(formed.spoiling());
         }
     }
 

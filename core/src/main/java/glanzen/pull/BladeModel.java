@@ -58,8 +58,7 @@ public final class BladeModel implements PullModel {
                 Standard.CUT,
                 0,
                 loads.greatestForceN(),
-                Handling.refused(setUp, loads.greatestForceN()) ? Trouble.REFUSED : null,
-                0);
+                Handling.spoiling(setUp, loads.greatestForceN()));
     }
 
     /** Dose at every point of the blade, in the order of its points. */

@@ -16,9 +16,6 @@ public final class DoseField implements PullResponse {
 
     private static final double NEAR_LN = 0.015;
     private static final double SLOPE_LN = 0.02;
-    /** One pull by itself is wet where more are than not. */
-    private static final double LIKELY = 0.5;
-
     private static final int MOST_STEPS = 40;
     /** Less than this share lifted moves no figure. */
     private static final double UNFELT_LIFT = 1e-5;
@@ -29,8 +26,7 @@ public final class DoseField implements PullResponse {
     private final Standard standard;
     private final double lift;
     private final double forceN;
-    private final @Nullable Trouble spoiled;
-    private final double wet;
+    private final Spoiling spoiling;
     private final double mean;
     private final double variance;
     private final double leastLn;
@@ -50,8 +46,7 @@ public final class DoseField implements PullResponse {
      * @param standard what counts as good
      * @param lift share lost at peeling, 0…1
      * @param forceN greatest force in the nip, N
-     * @param spoiled what spoils it whatever the dose, or nothing
-     * @param wet share of pulls whose gel is squeezed past its stencil, 0…1
+     * @param spoiling what spoils it whatever the dose
      */
     DoseField(
             double[] dose,
@@ -60,9 +55,7 @@ public final class DoseField implements PullResponse {
             Standard standard,
             double lift,
             double forceN,
-            @Nullable Trouble spoiled,
-            double wet) {
-        this.wet = wet;
+            Spoiling spoiling) {
         this.lnDose = new double[dose.length];
         double sum = 0;
         double squares = 0;
@@ -85,7 +78,7 @@ public final class DoseField implements PullResponse {
         this.standard = standard;
         this.lift = lift;
         this.forceN = forceN;
-        this.spoiled = spoiled;
+        this.spoiling = spoiling;
     }
 
     @Override
@@ -93,8 +86,9 @@ public final class DoseField implements PullResponse {
         double ln = Math.log(factor);
         double kept = covered(ln) * (1 - lift);
         double excess = scale.excessMm(Math.exp(mostLn() + ln));
-        boolean under = spoiled != Trouble.REFUSED && standard.under(kept);
-        boolean over = spoiled != null || wet >= LIKELY || standard.over(excess);
+        Optional<Trouble> spoiled = spoiling.likely();
+        boolean under = spoiled.filter(Trouble.REFUSED::equals).isEmpty() && standard.under(kept);
+        boolean over = spoiled.isPresent() || spoiling.likelyWet() || standard.over(excess);
         return new PullOutcome(Math.exp(mean + ln), kept, excess, forceN, under, over);
     }
 
@@ -170,13 +164,8 @@ public final class DoseField implements PullResponse {
     }
 
     @Override
-    public Optional<Trouble> spoiled() {
-        return Optional.ofNullable(spoiled);
-    }
-
-    @Override
-    public double wet() {
-        return wet;
+    public Spoiling spoiling() {
+        return spoiling;
     }
 
     @Override

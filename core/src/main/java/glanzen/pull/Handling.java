@@ -10,9 +10,9 @@ public final class Handling {
 
     private Handling() {}
 
-    /** Whether the press stalls or must not be forced at a force in the nip, N. */
-    public static boolean refused(SetUp s, double forceN) {
-        return s.machine() instanceof Press press && forceN > press.maxForceN();
+    /** How often the press stalls, or must not be forced, at a force in the nip, N. */
+    static Spoiling spoiling(SetUp s, double forceN) {
+        return s.machine() instanceof Press press ? Spoiling.byForce(forceN, press.maxForceN()) : Spoiling.NONE;
     }
 
     /**

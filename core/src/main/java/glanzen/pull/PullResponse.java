@@ -27,11 +27,11 @@ public interface PullResponse {
     /** ln of the factor from which more than this shows of too much, mm; −∞ if always. */
     double lnForExcess(double mm);
 
-    /** What spoils it whatever the dose; nothing if nothing does. */
-    Optional<Trouble> spoiled();
+    /** What spoils it whatever the dose. */
+    Spoiling spoiling();
 
-    /** Share of pulls whose gel is still so wet that it is squeezed past its stencil, 0…1: it is not known how dry it is. */
-    default double wet() {
-        return 0;
+    /** What spoils most pulls whatever the dose; nothing if nothing does. */
+    default Optional<Trouble> spoiled() {
+        return spoiling().likely();
     }
 }

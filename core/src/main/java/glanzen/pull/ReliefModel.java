@@ -71,8 +71,7 @@ public final class ReliefModel implements PullModel {
                 Standard.RELIEF,
                 0,
                 force,
-                Handling.refused(setUp, force) ? Trouble.REFUSED : null,
-                0);
+                Handling.spoiling(setUp, force));
     }
 
     private double perMpa(Rig rig, int band) {

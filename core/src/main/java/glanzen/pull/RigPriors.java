@@ -21,6 +21,9 @@ public final class RigPriors {
     /** ln of dose from one pull to the next on the same rig: a hand is no machine, and no two sheets are alike. */
     public static final double LN_LUCK = 0.12;
 
+    /** ln of the dose from which too much shows: how a backing spreads foil, a plate is bitten, a sheet cracks. */
+    public static final double LN_EXCESS = 0.15;
+
     private RigPriors() {}
 
     /**

@@ -15,7 +15,6 @@ import glanzen.transfer.Transfer;
 import java.util.List;
 import java.util.function.DoubleBinaryOperator;
 import java.util.function.Function;
-import org.jspecify.annotations.Nullable;
 
 /**
  * Foil or flock that is to hold on where a bonding layer wets the sheet: nips are tabulated per band of the artwork, heat
@@ -162,15 +161,14 @@ public final class TransferModel implements PullModel {
             }
         }
         double lift = Transfer.lift(artwork.solidShare(), bonds.peelC(rig));
-        return new DoseField(dose, places.share, scale, standard, lift, force, spoiled(rig, force, longest), wet);
+        return new DoseField(dose, places.share, scale, standard, lift, force, spoiling(rig, force, longest));
     }
 
-    private @Nullable Trouble spoiled(Rig rig, double forceN, double dwellSeconds) {
-        if (Handling.refused(setUp, forceN)) {
-            return Trouble.REFUSED;
-        }
-        boolean checked = standard.hottestBondC() < Double.POSITIVE_INFINITY;
-        return checked && hottestBondC(rig, dwellSeconds) > standard.hottestBondC() ? Trouble.BARE_SHEET : null;
+    private Spoiling spoiling(Rig rig, double forceN, double dwellSeconds) {
+        Spoiling refused = Handling.spoiling(setUp, forceN).withWet(wet);
+        return standard.hottestBondC() < Double.POSITIVE_INFINITY
+                ? refused.withHeat(hottestBondC(rig, dwellSeconds), standard.hottestBondC())
+                : refused;
     }
 
     private double hottestBondC(Rig rig, double dwellSeconds) {

@@ -71,8 +71,10 @@ class LaidOutAdviceTest {
         double one = FORECASTER
                 .forecast(laid(Fixing.LOOSE), RigEnsemble.fresh())
                 .nip()
+                .middle()
                 .forceN();
-        double both = FORECASTER.forecast(two(), RigEnsemble.fresh()).nip().forceN();
+        double both =
+                FORECASTER.forecast(two(), RigEnsemble.fresh()).nip().middle().forceN();
         assertTrue(both > one, "a bee wants more force than a word: " + both + " after " + one);
     }
 

@@ -1,7 +1,7 @@
 package glanzen.anchor;
 
+import glanzen.advice.FirstStack;
 import glanzen.forecast.Forecast;
-import glanzen.forecast.Forecaster;
 import glanzen.forecast.RigEnsemble;
 import glanzen.kit.Board;
 import glanzen.kit.HeatedRollers;
@@ -103,7 +103,10 @@ public record Anchor(String name, List<String> doing, List<String> expected) {
             Fixing fixing = Fixing.valueOf(said("fix", l.method().name()));
             s = s.withLayout(new Layout(l.piece(), l.bed(), fixing, l.hangs(), l.plates(), l.cuts(), l.patches()));
         }
-        return shimmed(s);
+        s = shimmed(s);
+        return doing.contains("proposed")
+                ? FirstStack.of(s, AnchorBench.FORECASTER, AnchorBench.SHOP, RigEnsemble.fresh())
+                : s;
     }
 
     private SetUp shimmed(SetUp s) {
@@ -159,7 +162,7 @@ public record Anchor(String name, List<String> doing, List<String> expected) {
 
     /** What the forecast says with nothing learned. */
     public Forecast forecast() {
-        return new Forecaster(AnchorBench.SHOP.artworks()).forecast(setUp(), RigEnsemble.fresh());
+        return AnchorBench.FORECASTER.forecast(setUp(), RigEnsemble.fresh());
     }
 
     /**

@@ -2,6 +2,7 @@ package glanzen.anchor;
 
 import glanzen.artwork.ArtworkShelf;
 import glanzen.artwork.Motif;
+import glanzen.forecast.Forecaster;
 import glanzen.kit.Board;
 import glanzen.kit.Board.Kind;
 import glanzen.kit.Film;
@@ -17,6 +18,10 @@ import glanzen.setup.Inventory;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.util.AffineTransformation;
 
 /** The kit of the anchors: what is usual, as a person would choose it from a shelf. */
 public final class AnchorBench {
@@ -42,6 +47,8 @@ public final class AnchorBench {
                     board("folded", Kind.CARRIER, Material.CARD, 0.10, 10),
                     board("parchment", Kind.PARCHMENT, Material.CARD, 0.05, 6)),
             new ArtworkShelf());
+
+    static final Forecaster FORECASTER = new Forecaster(SHOP.artworks());
 
     static final Platform PLATFORM = new Platform(
             "platform",
@@ -79,6 +86,7 @@ public final class AnchorBench {
             tool("scallop", Plate.Kind.THIN_DIE, 1.1, 76, 76, Motif.Kind.SCALLOP),
             tool("lace", Plate.Kind.THIN_DIE, 1.1, 84, 60, Motif.Kind.COMB),
             tool("a6", Plate.Kind.THIN_DIE, 1.1, 105, 148, Motif.Kind.FRAME),
+            askew("a6-askew", 105, 148, 15),
             tool("a7", Plate.Kind.THIN_DIE, 1.1, 74, 105, Motif.Kind.FRAME),
             tool("edge", Plate.Kind.THIN_DIE, 1.1, 140, 30, Motif.Kind.FRAME),
             tool("long-oval", Plate.Kind.THIN_DIE, 1.1, 140, 70, Motif.Kind.OVAL),
@@ -95,6 +103,10 @@ public final class AnchorBench {
     static final Map<String, Stock> STOCKS = Map.ofEntries(
             stock("smooth", Stock.Kind.CARD, Surface.SMOOTH, 0.34, 300),
             stock("heavy", Stock.Kind.CARD, Surface.SMOOTH, 0.45, 400),
+            stock("light", Stock.Kind.CARD, Surface.SMOOTH, 0.21, 180),
+            stock("middling", Stock.Kind.CARD, Surface.SMOOTH, 0.29, 250),
+            stock("stout", Stock.Kind.CARD, Surface.SMOOTH, 0.38, 350),
+            stock("watercolour", Stock.Kind.CARD, Surface.TEXTURED, 0.42, 300),
             stock("copy", Stock.Kind.CARD, Surface.SMOOTH, 0.10, 80),
             stock("satin", Stock.Kind.RIBBON, Surface.SATIN, 0.22, 0),
             stock("acetate", Stock.Kind.ACETATE, Surface.ACETATE, 0.20, 0),
@@ -139,6 +151,19 @@ public final class AnchorBench {
     private static Map.Entry<String, Plate> tool(
             String id, Plate.Kind kind, double mm, double width, double height, Motif.Kind motif) {
         return Map.entry(id, new Plate(id, id, kind, kind.usual(), mm, width, height, Motif.of(motif)));
+    }
+
+    /** A rectangular die as it lies on its bed, turned by a few degrees. */
+    private static Map.Entry<String, Plate> askew(String id, double widthMm, double heightMm, double degrees) {
+        double cos = Math.cos(Math.toRadians(degrees));
+        double sin = Math.sin(Math.toRadians(degrees));
+        double width = widthMm * cos + heightMm * sin;
+        double height = widthMm * sin + heightMm * cos;
+        Geometry lying = AffineTransformation.rotationInstance(sin, cos)
+                .translate(heightMm * sin, 0)
+                .transform(new GeometryFactory().toGeometry(new Envelope(0, widthMm, 0, heightMm)));
+        Plate.Kind kind = Plate.Kind.THIN_DIE;
+        return Map.entry(id, new Plate(id, id, kind, kind.usual(), 1.1, width, height, Motif.outlined(lying)));
     }
 
     private static Map.Entry<String, Stock> stock(String id, Stock.Kind kind, Surface surface, double mm, double gsm) {

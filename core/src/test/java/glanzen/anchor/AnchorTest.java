@@ -1,13 +1,16 @@
 package glanzen.anchor;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.finding.Weight;
 import glanzen.forecast.Forecast;
 import glanzen.rules.Rules;
 import glanzen.setup.SetUp;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -31,6 +34,21 @@ class AnchorTest {
                         20 * f.clean(),
                         20 * f.over(),
                         f.troubles()));
+    }
+
+    /** Over-foil in small text comes of too thick a shim, seldom of too long a soak. */
+    @Test
+    void aLongSoakFillsNoFewerAndAShimFloods() {
+        Forecast usual = smallText("soak=20");
+        Forecast longer = smallText("soak=180");
+        assertTrue(longer.under() <= usual.under());
+        assertTrue(smallText("soak=20", "+paper").over() > 2 * longer.over());
+    }
+
+    private static Forecast smallText(String... more) {
+        List<String> doing = new ArrayList<>(List.of("HOT_PLATE", "small"));
+        doing.addAll(List.of(more));
+        return new Anchor("small text", doing, List.of()).forecast();
     }
 
     /** What a route begins with, on every machine that can do it, is what hands know: no rule stops it. */

@@ -30,6 +30,7 @@ public final class Converged {
     private static final double SLICE_MM = 0.25;
     private static final int AWAY_BINS = 24;
     private static final double TIP = 0.10;
+    private static final double GREATEST_FORCE_LN = 0.08;
 
     private final SetUp setUp;
     private final Artwork artwork;
@@ -111,8 +112,10 @@ public final class Converged {
             }
             covered = covered / all * (1 - Transfer.lift(artwork.solidShare(), heat.peelC()));
             boolean under = standard.under(covered);
-            boolean over = Transfer.spillMm(spilling(places, all), lambda) > mostMm;
-            if (Handling.refused(setUp, force)) {
+            double shows = Math.exp(-RigPriors.LN_EXCESS * random.nextGaussian());
+            boolean over = Transfer.spillMm(shows * spilling(places, all), lambda) > mostMm;
+            double greatest = setUp.press().maxForceN() * Math.exp(GREATEST_FORCE_LN * random.nextGaussian());
+            if (force > greatest) {
                 counts[2]++;
             } else {
                 counts[under ? 0 : over ? 2 : 1]++;

@@ -65,6 +65,7 @@ class QuantilesTest {
         "0.025, 0.95, 0.025"
     })
     void twentyIsAlwaysTwenty(double under, double clean, double over) {
+        NipFigures nip = new NipFigures(0, 0, 0, 0, 0, 0, 0, 0);
         Forecast f = new Forecast(
                 under,
                 clean,
@@ -76,7 +77,7 @@ class QuantilesTest {
                 new Quantiles(1, 1, 1),
                 new Quantiles(0, 0, 0),
                 new Forecast.Window(1.9, 6, true),
-                new NipFigures(0, 0, 0, 0, 0, 0, 0, 0),
+                new NipRange(nip, nip, nip),
                 List.of(),
                 List.of());
         Twenty twenty = f.twenty();

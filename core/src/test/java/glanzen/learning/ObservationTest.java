@@ -59,7 +59,7 @@ class ObservationTest {
                 "0 | 0.1   | 0    | 0    | Old Iron runs about {mm:0.1} wider than its label, give or take {mm:0.03}",
                 "6 | 0     | 0    | 0    | A5 platform runs about {k:6} hotter than it says, give or take {k:2.5}",
                 "-6 | 0    | 0    | 0    | A5 platform runs about {k:6} cooler than it says, give or take {k:2.5}",
-                "0 | 0     | 0    | -0.3 | Copper foil needs about 35 % less than usual, give or take 16 %"
+                "0 | 0     | 0    | -0.3 | Copper foil needs about 26 % less than usual, give or take 16 %"
             })
     void whatWasFoundIsSaidWithItsSpread(
             double setPoint, double opening, double contact, double need, String sentence) {

@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 class DoseFieldTest {
 
     private static DoseField field(double[] dose, double[] share, double lift) {
-        return new DoseField(dose, share, new DoseScale.Wetting(0.1, 0), Standard.FOIL, lift, 700, null, 0);
+        return new DoseField(dose, share, new DoseScale.Wetting(0.1, 0), Standard.FOIL, lift, 700, Spoiling.NONE);
     }
 
     @Test

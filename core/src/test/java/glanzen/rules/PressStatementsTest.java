@@ -176,8 +176,8 @@ class PressStatementsTest {
     @Test
     void aFolderWithDiesHasToComeOutTwice() {
         SetUp both = Crafts.started(Route.CUTTING_FOLDER);
-        assertTrue(Crafts.forecast(both).nip().lineNPerMm() > 0);
-        assertTrue(Crafts.forecast(both).nip().debossMm() > 0);
+        assertTrue(Crafts.forecast(both).nip().middle().lineNPerMm() > 0);
+        assertTrue(Crafts.forecast(both).nip().middle().debossMm() > 0);
         Stock two = Crafts.sheet("thick", Stock.Kind.CARD, Surface.SMOOTH, 0.6, 500);
         int stock = both.stack().indexOf(Stock.class);
         SetUp thick = both.withStack(both.stack().replaced(stock, new Layer(two, Facing.DOWN)));

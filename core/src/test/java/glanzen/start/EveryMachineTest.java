@@ -104,12 +104,18 @@ class EveryMachineTest {
 
     @Test
     void aLaminatorPressesWeaklyAndAHeatedPressHarder() {
-        double weak =
-                Crafts.forecast(started(Route.TONER, Crafts.LAMINATOR)).nip().pressureMpa();
-        double usual =
-                Crafts.forecast(started(Route.TONER, Crafts.ROLLERS)).nip().pressureMpa();
-        double strong =
-                Crafts.forecast(started(Route.TONER, Crafts.HEATED_PRESS)).nip().pressureMpa();
+        double weak = Crafts.forecast(started(Route.TONER, Crafts.LAMINATOR))
+                .nip()
+                .middle()
+                .pressureMpa();
+        double usual = Crafts.forecast(started(Route.TONER, Crafts.ROLLERS))
+                .nip()
+                .middle()
+                .pressureMpa();
+        double strong = Crafts.forecast(started(Route.TONER, Crafts.HEATED_PRESS))
+                .nip()
+                .middle()
+                .pressureMpa();
         assertTrue(weak < usual && usual < strong, weak + " " + usual + " " + strong);
     }
 }

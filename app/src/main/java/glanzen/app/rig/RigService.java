@@ -118,10 +118,20 @@ public class RigService {
         return belief.shifted(new Trait(asked.rigged.machineId(), Quantity.OPENING), asked.labelledWiderMm);
     }
 
-    /** How many pulls a machine was learned from with what heats it. */
+    /**
+     * How many pulls a set-up was learned from.
+     *
+     * @param here with its machine and what heats it
+     * @param elsewhere with one of the two and another
+     */
+    public record Told(int here, int elsewhere) {}
+
+    /** How many pulls a set-up was learned from. */
     @Transactional(readOnly = true)
-    public int pulls(String machineId, String platformId) {
-        return read().belief.pulls(Rigged.of(machineId, platformId, ""));
+    public Told told(String machineId, String platformId) {
+        Rigged rigged = Rigged.of(machineId, platformId, "");
+        Belief belief = read().belief;
+        return new Told(belief.pulls(rigged), belief.pullsElsewhere(rigged));
     }
 
     /**

@@ -142,12 +142,13 @@ public class ForecastService {
     }
 
     private RigView rig(SetUp setUp, boolean pullable, RigEnsemble ensemble) {
-        int pulls = rigs.pulls(setUp.machine().id(), setUp.platformId());
+        RigService.Told told = rigs.told(setUp.machine().id(), setUp.platformId());
         List<RigReport.Remark> said =
                 rigs.remarks(setUp.machine(), setUp.platform().orElse(null), setUp.needing());
         return new RigView(
-                pulls,
-                pulls > 0 && pullable
+                told.here(),
+                told.elsewhere(),
+                told.here() + told.elsewhere() > 0 && pullable
                         ? RigReport.with(said, forecaster.onceARig(setUp), ensemble, rigs.first(setUp))
                         : said);
     }
@@ -191,6 +192,7 @@ public class ForecastService {
                 advice.cheapest() == null ? null : view(advice.cheapest()),
                 advice.lesson() == null ? null : view(advice.lesson()),
                 advice.refusals(),
+                advice.wishes(),
                 advice.considered());
     }
 

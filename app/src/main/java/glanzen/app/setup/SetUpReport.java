@@ -1,12 +1,13 @@
 package glanzen.app.setup;
 
+import glanzen.advice.Wish;
 import glanzen.finding.Weight;
+import glanzen.forecast.NipRange;
 import glanzen.forecast.Quantiles;
 import glanzen.forecast.Twenty;
 import glanzen.heat.HeatTrace.Phase;
 import glanzen.learning.Observation;
 import glanzen.learning.RigReport;
-import glanzen.pull.NipFigures;
 import glanzen.pull.PullModel;
 import glanzen.pull.Trouble;
 import glanzen.setup.Difference;
@@ -104,7 +105,7 @@ public record SetUpReport(
             Quantiles coverage,
             Quantiles spillMm,
             WindowView window,
-            NipFigures nip,
+            NipRange nip,
             List<PullModel.StripDose> strips,
             List<HeatView> heat) {}
 
@@ -162,8 +163,13 @@ public record SetUpReport(
     /** Bond temperature over one phase; times since the plate went on. */
     public record HeatView(Phase phase, List<Double> seconds, List<Double> celsius) {}
 
-    /** What has been learned of a rig. */
-    public record RigView(int pulls, List<RigReport.Remark> remarks) {}
+    /**
+     * What has been learned of a rig.
+     *
+     * @param pulls with its machine and what heats it
+     * @param elsewhere pulls with one of the two and another
+     */
+    public record RigView(int pulls, int elsewhere, List<RigReport.Remark> remarks) {}
 
     /** A proposal as it is drawn. */
     public record ProposalView(Draft draft, Expected expected, double seconds, List<Difference> changes, String why) {}
@@ -180,5 +186,6 @@ public record SetUpReport(
             @Nullable ProposalView cheapest,
             @Nullable ProposalView lesson,
             List<String> refusals,
+            List<Wish> wishes,
             int considered) {}
 }
