@@ -49,13 +49,13 @@
     <Pick label="Top plate" bind:value={boardId} items={plates} />
     <QuantityField
       kind="LENGTH"
-      label="Cut as far as, from the leading edge"
+      label="Cut this far from the leading edge"
       name="stop"
       value={stopMm}
       onvalue={(v) => (stopMm = v)}
     />
     <NumberField
-      label="Plate turned, for a corner"
+      label="Turn the top plate, for a corner"
       unit="°"
       name="degrees"
       value={degrees}

@@ -87,7 +87,7 @@
     <p>
       {work.scraps.length === 1 ? 'One scrap covers' : `${work.scraps.length} scraps cover`}
       {Math.round(work.coverage * 100)} %{work.gaps && Math.round(work.coverage * 100) < 100
-        ? '; what is outlined stays bare'
+        ? '; the outlined part stays bare'
         : ''}.
     </p>
     <ol class="text-soft text-small list-decimal pl-5">

@@ -116,8 +116,10 @@
         tabindex="0"
         aria-pressed={b.task === chosen}
         aria-label="{b.job}: {b.title}, {b.count}, {time(new Date(b.from))} to {time(new Date(b.to))}{b.fixed
-          ? ', put there by hand'
-          : ''}{b.late ? ', late' : ''}. Left and right move it{b.otherBoards ? '; other boards first' : ''}."
+          ? ', moved by you'
+          : ''}{b.late ? ', late' : ''}. Left and right move it{b.otherBoards
+          ? '; the boards are changed first'
+          : ''}."
         onpointerdown={(e) => grab(e, b)}
         onpointermove={(e) => drag && (drag = { ...drag, by: e.clientX - drag.x })}
         onpointerup={drop}
@@ -161,7 +163,7 @@
       {#each used as b (b.task)}
         {#if b.otherBoards}
           <path d="M{at(b.from)} {top + 12}v24" stroke="var(--steel)" stroke-width="2"
-            ><title>other boards are laid first</title></path
+            ><title>the boards are changed first</title></path
           >
         {/if}
         {#each passes(b) as px, k (k)}

@@ -8,7 +8,7 @@ const twenty: Twenty = {
   refused: 3,
   reasons: [
     { label: "the press won't take it", side: 'REFUSED', pulls: 3 },
-    { label: 'not all comes out', side: 'UNDER', pulls: 2 },
+    { label: 'part of it is missing', side: 'UNDER', pulls: 2 },
     { label: 'too much shows', side: 'OVER', pulls: 1 },
   ],
 };
@@ -19,7 +19,7 @@ describe('twenty pulls', () => {
     expect(marks(twenty).filter((m) => m === 'REFUSED')).toHaveLength(3);
     expect(sentence(twenty)).toBe("14 of 20 should come out clean, 1 over, 2 under, the press won't take 3");
     expect(reasons(twenty)).toBe(
-      "In 3 of 20 the press won't take it; in 2 of 20 not all comes out; in 1 of 20 too much shows",
+      "In 3 of 20 the press won't take it; in 2 of 20 part of it is missing; in 1 of 20 too much shows",
     );
   });
 

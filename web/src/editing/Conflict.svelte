@@ -10,9 +10,9 @@
 </script>
 
 <Modal open={drafts.conflict} permanent title="This {what} was changed in another tab" size="sm">
-  <p class="text-ink">Nothing is lost yet: choose which one goes on. Undo brings the other back.</p>
+  <p class="text-ink">Nothing is lost yet: choose which one to keep. Undo brings the other back.</p>
   <div class="flex gap-2">
     <button class="press press-strong" onclick={() => drafts.keepMine()}>Keep this page's</button>
-    <button class="press" onclick={() => drafts.takeTheirs()}>Take the other tab's</button>
+    <button class="press" onclick={() => drafts.takeTheirs()}>Use the other tab's</button>
   </div>
 </Modal>

@@ -44,7 +44,7 @@
 
 {#if trouble?.status === 404 || trouble?.status === 400}
   <Nowhere title="This set-up is not in your workshop">
-    <p class="text-lead mt-3">It was thrown away, or this address belongs to another workshop.</p>
+    <p class="text-lead mt-3">It was deleted, or this address belongs to another workshop.</p>
   </Nowhere>
 {:else if trouble}
   <div role="alert" class="p-8">

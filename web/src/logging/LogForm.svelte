@@ -93,7 +93,7 @@
     busy = true;
     try {
       if (!(await reading.settled())) {
-        general = 'Something typed here cannot be read. Nothing was logged.';
+        general = "One of the entries can't be read. Nothing was logged.";
         return;
       }
       const id = await log($state.snapshot(entry));
@@ -123,11 +123,11 @@
         />
       </div>
       {#if readAt}<a class="press" href={readAt}>Read it from a picture</a>{/if}
-      {#if readOff}<button class="press" onclick={scan}>Read it off the simulated scanner</button>{/if}
+      {#if readOff}<button class="press" onclick={scan}>Read it with the simulated scanner</button>{/if}
     </div>
     {#each cut as said, at (at)}
       <p class="border-ochre-line bg-ochre-wash border-l-4 px-3 py-2">
-        <strong>Cut short in this run:</strong>
+        <strong>Shortened in this run:</strong>
         {preferences.said(said)}.
       </p>
     {/each}
@@ -209,7 +209,7 @@
         {general}
       </p>{/if}
     <button class="press press-strong" disabled={busy} onclick={save}
-      >{busy ? 'Logging…' : 'Put it in the logbook'}</button
+      >{busy ? 'Logging…' : 'Log this pull'}</button
     >
   </div>
 </FormDialog>

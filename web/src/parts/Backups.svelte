@@ -9,7 +9,7 @@
 
   const WHY: Record<Schemas['Backup']['kind'], string> = {
     DAILY: 'of the day',
-    BEFORE: 'before a workshop was taken in',
+    BEFORE: 'before an import',
     ASKED: 'by you',
   };
   let sure = $state('');
@@ -49,15 +49,15 @@
       <p>
         {all.answer.setAside}
         {all.answer.backups.length > 0
-          ? 'Bring back the youngest backup below.'
-          : 'There is no backup to bring back.'}
+          ? 'Restore the newest backup below.'
+          : 'There is no backup to restore.'}
       </p>
       <button class="press press-quiet" disabled={busy} onclick={letBe}>I do not need it</button>
     </div>
   {/if}
   <p class="text-soft">
-    Made by itself once a day and before a workshop is taken in, and read back to be sure. They lie in the
-    folder of your data.
+    Glanzen makes a backup once a day and before each import, and checks it. Backups are kept in your data
+    folder.
   </p>
   <ul class="mt-2">
     {#each all.answer?.backups.slice(0, SHOWN) ?? [] as backup (backup.id)}
@@ -66,21 +66,20 @@
         {#if sure === backup.id}
           <span class="flex gap-2">
             <button class="press press-strong" disabled={busy} onclick={() => restore(backup.id)}
-              >{busy ? 'Bringing it back…' : 'Replace what is here'}</button
+              >{busy ? 'Restoring…' : 'Replace what is here'}</button
             >
-            <button class="press press-quiet" disabled={busy} onclick={() => (sure = '')}>Leave it</button>
+            <button class="press press-quiet" disabled={busy} onclick={() => (sure = '')}>Cancel</button>
           </span>
         {:else}
-          <button class="press press-quiet" disabled={busy} onclick={() => (sure = backup.id)}
-            >Bring it back</button
+          <button class="press press-quiet" disabled={busy} onclick={() => (sure = backup.id)}>Restore</button
           >
         {/if}
       </li>
     {:else}
       <li class="text-soft border-rule border-t py-1">
-        None yet: the first is made a minute after the start.
+        No backup yet. The first is made one minute after Glanzen starts.
       </li>
     {/each}
   </ul>
-  <button class="press mt-2" disabled={busy} onclick={make}>{busy ? 'A moment…' : 'Make one now'}</button>
+  <button class="press mt-2" disabled={busy} onclick={make}>{busy ? 'Saving…' : 'Back up now'}</button>
 </section>

@@ -14,7 +14,7 @@
   const asked = $derived(findings.filter((f) => f.weight !== 'FACT'));
   const facts = $derived(findings.filter((f) => f.weight === 'FACT'));
   const shown = $derived(all ? asked : asked.slice(0, most));
-  const WORDS = { STOP: 'Stops it', WARN: 'Take care', NOTE: 'Note' } as const;
+  const WORDS = { STOP: 'Fix first', WARN: 'Take care', NOTE: 'Note' } as const;
 </script>
 
 {#each shown as found, i (`${found.rule} ${i}`)}

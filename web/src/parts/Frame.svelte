@@ -43,7 +43,7 @@
   onclick={(e) => {
     e.preventDefault();
     document.getElementById('main')?.focus();
-  }}>Skip to the work</a
+  }}>Skip to main content</a
 >
 <div
   class="grid min-h-screen grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr_auto] md:grid-cols-[92px_1fr] md:grid-rows-[52px_1fr]"

@@ -8,14 +8,14 @@
     ['Up, Down', 'choose a layer on the Stack'],
     ['Alt + Up, Down', 'move the chosen layer'],
     ['F', 'turn the chosen layer over'],
-    ['Delete', 'take the chosen layer or plate out'],
+    ['Delete', 'remove the chosen layer or plate'],
     ['Arrows', 'nudge the chosen plate on the Layout; with Alt finer'],
     ['R', 'turn the chosen plate a quarter on the Layout'],
     ['Ctrl + Z, Ctrl + Shift + Z', 'undo, redo on Layout and Stack'],
     ['Space', 'next step in a run'],
     ['L', 'log the pull'],
     ['S', 'log a pull of a batch like the last'],
-    ['Enter, Backspace, S', 'go on, take back, be sure in Drills'],
+    ['Enter, Backspace, S', 'next, undo and “I am sure” in Drills'],
     ['?', 'this list'],
   ];
 </script>

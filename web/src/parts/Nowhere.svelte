@@ -15,5 +15,5 @@
   {#if children}{@render children()}{:else}
     <p class="text-lead mt-3">It may have been mistyped, or belong to another workshop.</p>
   {/if}
-  <a class="press press-strong mt-6 inline-block" href="#/bench">To the bench</a>
+  <a class="press press-strong mt-6 inline-block" href="#/bench">Go to Bench</a>
 </div>

@@ -55,7 +55,7 @@
     else {
       const number = plainNumber(text);
       if (number === undefined || (whole && !Number.isInteger(number)) || number < min || number > max) {
-        unread = `cannot be read so. Accepted: ${accepted}.`;
+        unread = `can't be read. Accepted: ${accepted}.`;
         return false;
       }
       onvalue(number);

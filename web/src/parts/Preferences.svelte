@@ -10,10 +10,10 @@
   import Workshop from './Workshop.svelte';
 
   const THUMB = [
-    ['gelWaste', 'Gel spread for each that stays', ''],
-    ['tapeCm', 'Tape for a plate', 'cm'],
-    ['pullsAParchment', 'Pulls a sheet of parchment lasts', ''],
-    ['inkMlPerCm2', 'Ink on a cm² of stamp', 'ml'],
+    ['gelWaste', 'Gel used per gel that remains', ''],
+    ['tapeCm', 'Tape per plate', 'cm'],
+    ['pullsAParchment', 'Pulls per sheet of parchment', ''],
+    ['inkMlPerCm2', 'Ink per cm² of stamp', 'ml'],
   ] as const;
   let open = $state(false);
   const now = $derived(preferences.now);
@@ -54,7 +54,7 @@
       onchoose={(weight) => preferences.change({ weight })}
     />
     <Choice
-      label="Light"
+      label="Theme"
       value={now.theme}
       options={[
         ['LIGHT', 'light'],
@@ -73,25 +73,25 @@
       onchoose={(sound) => preferences.change({ sound })}
     />
     <Choice
-      label="If it must err"
+      label="Rather too little or too much foil?"
       value={now.bias}
       options={[
-        ['BY_CONTRAST', 'as the colours contrast'],
-        ['OVER', 'too much: erasable'],
+        ['BY_CONTRAST', 'depends on the colours'],
+        ['OVER', 'rather too much: it rubs off'],
         ['EVEN', 'either'],
-        ['UNDER', 'too little: clean edges'],
+        ['UNDER', 'rather too little: clean edges'],
       ]}
       onchoose={(bias) => preferences.change({ bias })}
     />
     <QuantityField
       kind="TEMPERATURE"
-      label="Your room"
+      label="Room temperature"
       name="roomC"
       value={now.roomC}
       onvalue={(roomC) => preferences.change({ roomC })}
     />
     <TextField
-      label="Money is written with"
+      label="Currency"
       name="money"
       value={now.money ?? ''}
       onchange={(e) => preferences.change({ money: e.currentTarget.value })}

@@ -74,8 +74,8 @@
   <h3 class="text-lead mb-2">Your workshop as one file</h3>
   {#if taken}
     <p role="status">
-      Taken in: {taken.setUps} set-ups, {taken.pulls} pulls, {taken.pictures} pictures. Every page open on the old
-      workshop is to be opened anew.
+      Imported: {taken.setUps} set-ups, {taken.pulls} pulls, {taken.pictures} pictures. Reload any other page that
+      is open.
     </p>
     <!-- Nothing of the workshop that is gone may stay on the page. -->
     <button
@@ -92,24 +92,24 @@
       class="border-ochre-line bg-ochre-wash border-l-4 p-3"
     >
       <p>
-        “{file.name}” takes the place of everything here: kit, set-ups, logbook and pictures. Export what is
-        here first, so that you can go back.
+        “{file.name}” replaces everything here: kit, set-ups, logbook and pictures. Export what is here first,
+        so that you can go back.
       </p>
       <div class="mt-2 flex flex-wrap gap-2">
         <button class="press" disabled={busy} onclick={give}
           >{exported ? 'Exported' : 'Export what is here'}</button
         >
         <button class="press press-strong" disabled={busy} onclick={take}
-          >{busy ? 'Reading…' : exported ? 'Replace it' : 'Replace it without exporting'}</button
+          >{busy ? 'Reading…' : exported ? 'Replace' : 'Replace without exporting'}</button
         >
-        <button class="press press-quiet" disabled={busy} onclick={() => put(true)}>Leave it as it is</button>
+        <button class="press press-quiet" disabled={busy} onclick={() => put(true)}>Cancel</button>
       </div>
     </div>
   {:else}
     <div class="flex flex-wrap items-center gap-3">
       <button class="press" disabled={busy} onclick={give}>{exported ? 'Exported' : 'Export'}</button>
       <label class="press has-focus-visible:outline-verdigris cursor-pointer has-focus-visible:outline-3">
-        Import, replacing what is here
+        Import…
         <input
           bind:this={chooser}
           class="sr-only"
@@ -123,7 +123,7 @@
   {#if busy}
     <div class="mt-2 flex items-center gap-3">
       <label class="grow" role="status"
-        >{stage?.stage || 'A moment'}…
+        >{stage?.stage || 'Loading…'}…
         <progress
           class="accent-verdigris block w-full"
           max={stage?.of || 1}

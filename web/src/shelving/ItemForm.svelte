@@ -64,7 +64,7 @@
   async function save() {
     [wrong, general] = [[], ''];
     if (!(await reading.settled())) {
-      general = 'Something typed here cannot be read. Nothing was kept.';
+      general = "One of the entries can't be read. Nothing was saved.";
       return;
     }
     try {
@@ -144,7 +144,7 @@
     {/if}
     {#if curious.length > 0}
       <div class="col-span-full">
-        <Fold title="Figures for the curious" bind:open={opened}>
+        <Fold title="Technical figures" bind:open={opened}>
           <div class="mt-2 grid gap-4 sm:grid-cols-2">
             {#each curious as field (path(field))}
               {@render asked(field)}
@@ -157,8 +157,8 @@
         {general}
       </p>{/if}
     <div class="col-span-full flex gap-2">
-      <button type="submit" class="press press-strong">Keep it</button>
-      <button type="button" class="press press-quiet" onclick={onclose}>Leave it</button>
+      <button type="submit" class="press press-strong">Save</button>
+      <button type="button" class="press press-quiet" onclick={onclose}>Cancel</button>
     </div>
   </form>
 </FormDialog>

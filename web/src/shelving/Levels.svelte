@@ -38,7 +38,7 @@
         type="button"
         class="press press-quiet"
         disabled={levels.length === 1}
-        onclick={() => onlevels(levels.filter((_, at) => at !== i))}>Take out</button
+        onclick={() => onlevels(levels.filter((_, at) => at !== i))}>Remove</button
       >
     </div>
   {/each}

@@ -57,7 +57,7 @@
 </script>
 
 <fieldset class="border-rule col-span-full border-y py-3">
-  <legend class="label px-1">How quick it is: a clock tells what it holds and gives</legend>
+  <legend class="label px-1">Time how fast it heats</legend>
   <div class="grid gap-4 sm:grid-cols-2">
     <NumberField
       label="From cold to its ready light"

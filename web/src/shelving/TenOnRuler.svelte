@@ -9,7 +9,7 @@
 <div class="col-span-full sm:col-span-1">
   <QuantityField
     kind="LENGTH"
-    label="No caliper? Ten of them on a ruler are"
+    label="No caliper? Thickness of ten sheets"
     name="ten"
     value={undefined}
     onvalue={(mm) => onthickness(Math.round((1000 * mm) / TEN) / 1000)}

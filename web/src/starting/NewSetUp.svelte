@@ -175,7 +175,7 @@
     </Pick>
     <p class="text-soft mt-1">{route?.says}</p>
     {#if route && route.waits.length > 0}
-      <p class="text-soft text-small">Waits: {route.waits.join(', ')}.</p>
+      <p class="text-soft text-small">Not possible yet: {route.waits.join(', ')}.</p>
     {/if}
   </div>
   <div class="text-ink grid gap-5 {route?.film ? 'md:grid-cols-3' : 'md:grid-cols-2'}">

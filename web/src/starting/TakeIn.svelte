@@ -32,7 +32,7 @@
     } catch (trouble) {
       wrong =
         trouble instanceof SyntaxError
-          ? `“${file.name}” is not a job or recipe that was sent from Glanzen.`
+          ? `“${file.name}” is not a job or recipe file from Glanzen.`
           : refusal(trouble);
     } finally {
       if (chooser) chooser.value = '';
@@ -48,7 +48,7 @@
       open = false;
       await push(arrived.jobId ? `/job/${arrived.jobId}` : `/stack/${arrived.setUpIds[0]}`);
     } catch (trouble) {
-      wrong = `${refusal(trouble)} Nothing was taken in.`;
+      wrong = `${refusal(trouble)} Nothing was imported.`;
     } finally {
       busy = false;
     }
@@ -68,7 +68,7 @@
           hideLabel
           value={answers[thing.id]}
           none="add theirs to my kit"
-          items={thing.standIns.map((s) => ({ id: s.id, name: s.same ? `${s.name}, just so` : s.name }))}
+          items={thing.standIns.map((s) => ({ id: s.id, name: s.same ? `${s.name}, the same` : s.name }))}
           onchoose={(id) => (answers[thing.id] = id)}
         />
       </li>
@@ -79,18 +79,18 @@
 <label
   class="press press-quiet has-focus-visible:outline-verdigris cursor-pointer has-focus-visible:outline-3"
 >
-  Take one in
+  Import…
   <input
     bind:this={chooser}
     class="sr-only"
     type="file"
     accept=".json,application/json"
-    aria-label="Take in a job or recipe that was sent"
+    aria-label="Open a job or recipe file"
     onchange={(e) => look(e.currentTarget.files?.[0])}
   />
 </label>
 
-<Modal bind:open title={found ? `Take in “${found.title}”` : 'Take in what was sent'} size="md">
+<Modal bind:open title={found ? `Import “${found.title}”` : 'Import a job or recipe'} size="md">
   <div class="text-ink">
     {#if found}
       <p>
@@ -101,17 +101,17 @@
       <div class="mt-3 max-h-[50vh] overflow-y-auto">
         {@render list(asking)}
         {#if plain.length > 0}
-          <Fold title={`${plain.length} of ${found.things.length} you have just so`}
+          <Fold title={`You already have ${plain.length} of these ${found.things.length}`}
             >{@render list(plain)}</Fold
           >
         {/if}
       </div>
       <div class="mt-3 flex gap-2">
-        <button class="press press-strong" disabled={busy} onclick={take}>Take it in</button>
-        <button class="press press-quiet" onclick={() => (open = false)}>Leave it</button>
+        <button class="press press-strong" disabled={busy} onclick={take}>Import</button>
+        <button class="press press-quiet" onclick={() => (open = false)}>Cancel</button>
       </div>
     {:else if !wrong}
-      <p class="text-soft">Reading it…</p>
+      <p class="text-soft">Loading…</p>
     {/if}
     {#if wrong}<p class="text-ochre mt-2" role="alert">{wrong}</p>{/if}
   </div>

@@ -50,7 +50,7 @@
   <Asked question={asking} />
   {#if bench}
     {#if bench.eveningId && !planned && !known}
-      <p class="text-soft">Laying out the evening…</p>
+      <p class="text-soft">Loading…</p>
     {:else if planned}
       {#if bench.runs.length > 0}<NextAction {bench} onstart={() => (starting = true)} />{/if}
       <PlannedEvening plan={planned} onchange={() => (planning = true)} />
@@ -68,7 +68,7 @@
       </div>
     </div>
   {:else}
-    <p class="text-soft">Laying out the bench…</p>
+    <p class="text-soft">Loading…</p>
   {/if}
 </div>
 <NewSetUp bind:open={starting} />

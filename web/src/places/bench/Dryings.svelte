@@ -81,7 +81,7 @@
     <h2 id="drying-title" class="text-heading">Drying</h2>
     <span class="flex gap-1">
       {#if lying.length > 0}
-        <a class="press press-quiet" href="/api/dryings.ics" download="gel.ics">To the calendar</a>
+        <a class="press press-quiet" href="/api/dryings.ics" download="gel.ics">Add to calendar</a>
       {/if}
       <button class="press press-quiet" onclick={() => (spreading = true)}>Gel spread</button>
     </span>
@@ -137,7 +137,7 @@
             <button
               class="press press-quiet min-h-8"
               aria-label="Take {panel.name} off the bench"
-              onclick={() => takeOff(panel)}>Take it off</button
+              onclick={() => takeOff(panel)}>Remove</button
             >
           </div>
         </div>

@@ -32,9 +32,7 @@
     {:else if next}
       <p class="figure text-display leading-tight">Pull “{next.name}”</p>
       <p class="text-soft">
-        {next.proven
-          ? 'Your proven recipe. Heat the platform, cut foil and stock.'
-          : 'The set-up you touched last.'}
+        {next.proven ? 'Your proven recipe. Heat the platform, cut foil and stock.' : 'Your latest set-up.'}
       </p>
     {:else}
       <p class="figure text-display leading-tight">Start your first set-up</p>
@@ -43,9 +41,9 @@
   </div>
   <div class="flex gap-2">
     {#if run}
-      <a class="press press-strong" href="#/run/{run.id}">Carry on</a>
+      <a class="press press-strong" href="#/run/{run.id}">Continue</a>
     {:else if next}
-      <a class="press press-strong" href="#/stack/{next.id}">Open its stack</a>
+      <a class="press press-strong" href="#/stack/{next.id}">Open stack</a>
     {/if}
     <button class="press" onclick={onstart}>New set-up</button>
   </div>

@@ -12,7 +12,7 @@
   function says(way: Schemas['Way']): string {
     switch (way.kind) {
       case 'HELPER':
-        return 'a second pair of hands';
+        return 'a second person';
       case 'LONGER':
         return `${duration(way.seconds)} more at the end`;
       case 'EARLIER':
@@ -48,9 +48,7 @@
     </p>
     {#each plan.left.filter((l) => l.why === 'BY_HAND') as l (l.task)}
       <p>
-        <button class="text-verdigris underline" onclick={() => ontake(l.task)}
-          >Take in again: {l.title}</button
-        >
+        <button class="text-verdigris underline" onclick={() => ontake(l.task)}>Add again: {l.title}</button>
       </p>
     {/each}
     {#if plan.ways.length > 0}
@@ -60,6 +58,6 @@
 {/if}
 {#if late.length > 0}
   <p class="text-ochre mt-2">
-    Late for when it is due: {[...new Set(late.map((b) => b.job))].join(', ')}.
+    Late: {[...new Set(late.map((b) => b.job))].join(', ')}.
   </p>
 {/if}

@@ -98,7 +98,7 @@
     }}
   >
     <fieldset>
-      <legend class="label">Jobs, and by when, if it matters</legend>
+      <legend class="label">Jobs, and when each is due (optional)</legend>
       {#each jobs as job (job.id)}
         <div class="mt-1 flex flex-wrap items-center justify-between gap-x-4">
           <Tick bind:checked={wanted[job.id]!}>{job.job.name}, {job.job.cards}</Tick>
@@ -125,7 +125,7 @@
           <input type="time" class="px-2 py-1" aria-label="To" bind:value={row.to} required />
           {#if rows.length > 1}
             <button type="button" class="press press-quiet text-soft" onclick={() => rows.splice(n, 1)}
-              >Leave out</button
+              >Remove</button
             >
           {/if}
         </div>
@@ -133,13 +133,13 @@
       <button type="button" class="press press-quiet mt-1" onclick={another}>More hours</button>
     </fieldset>
     <label class="max-w-60">
-      <span class="label block">No motor and no beep from, if it matters</span>
+      <span class="label block">Quiet from (optional)</span>
       <input type="time" class="px-2 py-1" bind:value={quietFrom} />
     </label>
     <div class="max-w-40">
-      <NumberField label="Pairs of hands" name="people" whole value={people} onvalue={(n) => (people = n)} />
+      <NumberField label="People" name="people" whole value={people} onvalue={(n) => (people = n)} />
     </div>
     {#if wrong}<p role="alert" class="text-ochre">{wrong}</p>{/if}
-    <button class="press press-strong justify-self-start">Plan it</button>
+    <button class="press press-strong justify-self-start">Make the plan</button>
   </form>
 </FormDialog>

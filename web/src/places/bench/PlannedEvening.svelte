@@ -48,6 +48,16 @@
   const look = () => evening.take(asked(api.POST('/api/evenings/{id}/search', { params: { path } })));
   const stop = () => evening.take(asked(api.POST('/api/evenings/{id}/stop', { params: { path } })));
 
+  const ends = (at: string) =>
+    `${plan.left.length === 0 ? 'All done by' : 'Part of it done by'} ${new Date(at).toLocaleDateString([], { weekday: 'long' })} ${time(new Date(at))}`;
+  const quickest = $derived(
+    plan.gapSeconds === undefined || plan.gapSeconds === null
+      ? ''
+      : plan.gapSeconds < 60
+        ? 'No plan is quicker.'
+        : `The best plan may end up to ${duration(plan.gapSeconds)} earlier.`,
+  );
+
   /** What a change by hand costs is said. */
   async function costing(work: Promise<Schemas['EveningView']>) {
     const before = { end: plan.endAt, heatUps: plan.heatUps };
@@ -60,10 +70,10 @@
         ? [`ends ${duration(Math.abs(later) / 1000)} ${later > 0 ? 'later' : 'earlier'}`]
         : []),
       ...(more !== 0
-        ? [`${Math.abs(more)} heat-up${Math.abs(more) === 1 ? '' : 's'} ${more > 0 ? 'more' : 'fewer'}`]
+        ? [`has ${Math.abs(more)} ${more > 0 ? 'more' : 'fewer'} heat-up${Math.abs(more) === 1 ? '' : 's'}`]
         : []),
     ];
-    tell(said.length > 0 ? `It ${said.join(', ')}.` : 'It costs nothing.');
+    tell(said.length > 0 ? `The plan now ${said.join(', ')}.` : 'The plan takes no longer.');
   }
 
   function fix(task: string, at: Date | undefined) {
@@ -92,7 +102,7 @@
     const params = { path: { id }, query: { sequence } };
     throwing.away(
       id,
-      'The plan is gone; its jobs stay.',
+      'Plan deleted. Its jobs stay.',
       () => asked(api.DELETE('/api/evenings/{id}', { params, keepalive: true })),
       () => evening.forget(id),
     );
@@ -116,25 +126,25 @@
             ? `; while each waits: ${next.meanwhile.join(', ')}`
             : ''}{next.waitSeconds > 0
             ? `, and ${duration(next.waitSeconds)} for the platform to get hot again`
-            : ''}{next.otherBoards ? '; other boards first' : ''}.
+            : ''}{next.otherBoards ? '; change the boards first' : ''}.
         </p>
       </div>
       <div class="flex flex-wrap gap-2">
         {#if next.begunAt}
-          <button class="press press-strong" onclick={() => say(next.task, true)}>It is done</button>
+          <button class="press press-strong" onclick={() => say(next.task, true)}>Done</button>
         {:else}
-          <button class="press press-strong" onclick={() => say(next.task, false)}>Begin it</button>
+          <button class="press press-strong" onclick={() => say(next.task, false)}>Start</button>
         {/if}
         {#if next.setUpId}
-          <button class="press" onclick={() => push(`/stack/${next.setUpId}`)}>Open its stack</button>
+          <button class="press" onclick={() => push(`/stack/${next.setUpId}`)}>Open stack</button>
         {/if}
         {#if plan.behindSeconds > 0}
-          <button class="press" onclick={again}>Plan the rest anew</button>
+          <button class="press" onclick={again}>Plan the rest again</button>
         {/if}
       </div>
     </div>
   {:else}
-    <p class="figure text-display leading-tight">All that was planned is done</p>
+    <p class="figure text-display leading-tight">Everything planned is done</p>
   {/if}
   {#if all.length > 1}
     <div class="mt-4 flex flex-wrap gap-x-4" role="group" aria-label="Days">
@@ -168,16 +178,12 @@
           new Date(block.to),
         )}.
         {#if block.fixed}
-          Put there by hand.
-          <button class="text-verdigris underline" onclick={() => fix(block.task, undefined)}
-            >Let it go</button
-          >
+          Moved by you.
+          <button class="text-verdigris underline" onclick={() => fix(block.task, undefined)}>Unpin</button>
         {/if}
-        <button class="text-verdigris underline" onclick={() => leaveOut(block.task, true)}
-          >Leave it out</button
-        >
+        <button class="text-verdigris underline" onclick={() => leaveOut(block.task, true)}>Skip</button>
         {#if block.ready.length > 0}<span class="text-soft"
-            >Lay ready: {preferences.said(block.ready.join('; '))}.</span
+            >Get ready: {preferences.said(block.ready.join('; '))}.</span
           >{/if}
       </p>
     {/if}
@@ -189,44 +195,36 @@
   >
     {#if plan.endAt}
       <p>
-        <span class="figure text-large font-bold">{time(new Date(plan.endAt))}</span>
-        <span class="text-soft">
-          {new Date(plan.endAt).toLocaleDateString([], { weekday: 'long' })}, {plan.left.length === 0
-            ? 'all done'
-            : 'but not all'}{plan.gapSeconds === undefined || plan.gapSeconds === null
-            ? ''
-            : plan.gapSeconds < 60
-              ? '; none ends earlier'
-              : `; at most ${duration(plan.gapSeconds)} from the best there is`}
-        </span>
+        <span class="figure text-large font-bold">{ends(plan.endAt)}.</span>
+        <span class="text-soft">{quickest}</span>
       </p>
     {/if}
     <p>
       <span class="figure text-large font-bold">{plan.heatUps}</span>
       <span class="text-soft">
-        heat-up{plan.heatUps === 1 ? '' : 's'}, {plan.swaps} swapped while hot, other boards {plan.boards ===
+        heat-up{plan.heatUps === 1 ? '' : 's'} · plates swapped while hot: {plan.swaps} · boards changed {plan.boards ===
         1
           ? 'once'
-          : `${plan.boards} times`}, {duration(plan.idleSeconds)} hot with nothing on it
+          : `${plan.boards} times`} · {duration(plan.idleSeconds)} heating unused
       </span>
     </p>
     <div class="flex flex-wrap gap-x-4">
       {#if plan.searching}
-        <span class="text-soft" aria-live="polite">Looking for better…</span>
+        <span class="text-soft" aria-live="polite">Improving…</span>
         <button class="text-verdigris underline" onclick={stop}>Stop</button>
       {:else if plan.solver && !plan.proven}
-        <button class="text-verdigris underline" onclick={look}>Look for better</button>
+        <button class="text-verdigris underline" onclick={look}>Improve this plan</button>
       {:else if !plan.solver}
-        <span class="text-soft">Only the quick plan: nothing better can be looked for on this machine.</span>
+        <span class="text-soft">This is the quick plan. This computer can't improve it.</span>
       {/if}
-      <button class="text-verdigris underline" onclick={onchange}>Plan another</button>
-      <a class="text-verdigris underline" href="/api/evenings/{plan.id}.ics">To the calendar</a>
+      <button class="text-verdigris underline" onclick={onchange}>New plan</button>
+      <a class="text-verdigris underline" href="/api/evenings/{plan.id}.ics">Add to calendar</a>
       <a
         class="text-verdigris underline"
         href="/api/evenings/{plan.id}.pdf?paper=A4&zone={Intl.DateTimeFormat().resolvedOptions().timeZone}"
         >Evening sheet</a
       >
-      <button class="text-soft underline" onclick={throwAway}>Throw it away</button>
+      <button class="text-soft underline" onclick={throwAway}>Delete plan</button>
     </div>
   </div>
   <NotInTheHours {plan} ontake={(task) => leaveOut(task, false)} />

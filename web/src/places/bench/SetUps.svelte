@@ -50,7 +50,7 @@
     const params = { path: { id }, query: { version } };
     throwing.away(
       id,
-      `“${name}” is gone. Its pulls stay in the logbook.`,
+      `“${name}” is deleted. Its pulls stay in the logbook.`,
       () => asked(api.DELETE('/api/set-ups/{id}', { params, keepalive: true })),
       () => void onchanged(),
     );
@@ -67,7 +67,7 @@
   </div>
   {#if there.length > MANY}
     <div class="-ml-2 flex flex-wrap" role="group" aria-label="Show set-ups">
-      {#each [{ group: '' as const, inShort: '', name: 'all of them', setUps: there }, ...groups] as g (g.group)}
+      {#each [{ group: '' as const, inShort: '', name: 'all', setUps: there }, ...groups] as g (g.group)}
         <button
           class="press press-quiet min-h-8 {g.group === shown
             ? 'underline underline-offset-4'
@@ -80,7 +80,7 @@
     </div>
     <TextField
       class="mt-1 max-w-72"
-      label="Look for a set-up"
+      label="Search set-ups"
       name="sought"
       value={sought}
       oninput={(text) => (sought = text)}
@@ -113,15 +113,17 @@
           <DropdownItem
             aria-label="Send “{setUp.name}” as a file"
             href="/api/set-ups/{setUp.id}/parcel"
-            download>Send as a file</DropdownItem
+            download>Export…</DropdownItem
           >
           <DropdownItem aria-label="Throw “{setUp.name}” away" onclick={() => remove(setUp)}
-            >Throw away</DropdownItem
+            >Delete</DropdownItem
           >
         </Dropdown>
       </li>
     {:else}
-      <li class="border-rule text-soft border-t py-3">{sought ? 'None is called so.' : 'None yet.'}</li>
+      <li class="border-rule text-soft border-t py-3">
+        {sought ? 'No set-up with that name.' : 'No set-ups yet.'}
+      </li>
     {/each}
   </ul>
 </section>

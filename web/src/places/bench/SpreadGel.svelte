@@ -57,7 +57,7 @@
     <Pick label="On" none="something else" bind:value={stockId} items={kit.inUse('stocks')} />
     <QuantityField
       kind="LENGTH"
-      label="Coat, as thick as the stencil"
+      label="Coat thickness (same as the stencil)"
       name="coatMm"
       value={coatMm}
       onvalue={(v) => (coatMm = v)}
@@ -85,6 +85,6 @@
       left over goes back in the pot.
     </p>
     {#if wrong}<p role="alert" class="text-ochre">{wrong}</p>{/if}
-    <button class="press press-strong" disabled={name.trim() === ''}>It begins to dry</button>
+    <button class="press press-strong" disabled={name.trim() === ''}>Start drying</button>
   </form>
 </FormDialog>

@@ -72,14 +72,14 @@
     onchoose={(grain) => put({ grain })}
   />
   <Pick
-    label="It is the piece"
+    label="The base is this piece"
     none="none of them"
     value={card.base.piece}
     items={job.pieces.map((p) => ({ id: p.name, name: p.name }))}
     onchoose={(piece) => put({ piece })}
   />
   <Pick
-    label="Sent in"
+    label="Envelope"
     none="no envelope"
     value={card.envelope?.name ?? ''}
     items={envelopes}
@@ -89,7 +89,7 @@
     {@const envelope = card.envelope}
     <QuantityField
       kind="LENGTH"
-      label="It takes"
+      label="Takes up to"
       name="envelope.takesMm"
       value={envelope.takesMm}
       onvalue={(takesMm) => onchange({ ...card, envelope: { ...envelope, takesMm } })}

@@ -129,7 +129,7 @@
 
 {#if missing}
   <Nowhere title="This card is not in your workshop">
-    <p class="text-lead mt-3">Its job was thrown away, or this address belongs to another workshop.</p>
+    <p class="text-lead mt-3">Its job was deleted, or this address belongs to another workshop.</p>
   </Nowhere>
 {:else if job}
   <div class="grid min-h-full grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_400px]">
@@ -138,7 +138,9 @@
         <div class="min-w-0 flex-1 basis-[240px]">
           <h1 class="text-title">{job.name}</h1>
           {#if card && view}
-            <p class="text-soft">{job.cards} of them · {preferences.said(view.title)}</p>
+            <p class="text-soft">
+              {job.cards} card{job.cards === 1 ? '' : 's'}, {preferences.said(view.title)}
+            </p>
           {/if}
         </div>
         <Pick
@@ -159,9 +161,9 @@
       </div>
       {#if !card}
         <p class="text-lead mt-6 max-w-[56ch]">
-          Nobody has thought yet how its pieces go together. Put them together here before anything is glued.
+          The pieces are not arranged yet. Arrange them here before anything is glued.
         </p>
-        <button class="press press-strong mt-4" onclick={begin}>Put it together</button>
+        <button class="press press-strong mt-4" onclick={begin}>Arrange the pieces</button>
       {:else if view}
         <div class={looked.stale ? 'opacity-80' : ''}>
           <CardInSpace
@@ -200,9 +202,9 @@
             >{over ? 'Face up again' : 'Turn it over'}</button
           >
           {#if aside}
-            <button class="press press-quiet" onclick={swap}>Change places with the other</button>
+            <button class="press press-quiet" onclick={swap}>Swap with the saved version</button>
           {:else}
-            <button class="press press-quiet" onclick={() => (aside = card)}>Keep this one aside</button>
+            <button class="press press-quiet" onclick={() => (aside = card)}>Save this version</button>
           {/if}
           {#if notMounted.length > 0}
             <Pick
@@ -253,7 +255,8 @@
         <div>
           <BottomUp steps={view.steps} {chosen} onchoose={(key) => (chosen = key)} />
           {#if !led}
-            <button class="press press-strong mt-2" onclick={() => (led = true)}>Lead my hands</button>
+            <button class="press press-strong mt-2" onclick={() => (led = true)}>Guide me step by step</button
+            >
           {/if}
         </div>
         <FoamToCut cuts={view.foam} />
@@ -273,7 +276,7 @@
   <div class="mx-auto max-w-[60ch] px-6 py-14">
     <h1 class="text-display">No card yet</h1>
     <p class="text-lead mt-3">A card is put together from the pieces of a job.</p>
-    <a class="press press-strong mt-6" href="#/job">Begin a job</a>
+    <a class="press press-strong mt-6" href="#/job">New job</a>
   </div>
 {/if}
 <Conflict what="job" drafts={planning} />

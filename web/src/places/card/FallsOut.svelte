@@ -14,7 +14,7 @@
     try {
       for (const piece of pieces) await put('offcuts', { ...piece });
       await kit.changed();
-      tell('Kept. A job with a piece that fits says so.');
+      tell('Kept. A job with a piece that fits will offer it.');
     } catch (trouble) {
       tell(trouble);
     }

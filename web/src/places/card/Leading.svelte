@@ -78,11 +78,11 @@
     <p class="text-lead mt-1">{preferences.said(step.detail)}</p>
     {#if left > 0}
       <p class="mt-2">
-        <strong>Under its weight for {clock(left)} more.</strong> Go on with what it does not carry.
+        <strong>Under its weight for {clock(left)} more.</strong> Meanwhile go on with what does not rest on it.
       </p>
     {/if}
     <div class="mt-3 flex gap-2">
-      <button class="press press-strong" onclick={on}>Done, go on</button>
+      <button class="press press-strong" onclick={on}>Done, next</button>
       <button class="press press-quiet" disabled={at === 0 && card === 1} onclick={back}>Back</button>
       <button class="press press-quiet" onclick={onend}>Stop</button>
     </div>

@@ -79,7 +79,7 @@
     />
     <QuantityField
       kind="LENGTH"
-      label="Showing all round"
+      label="Border visible"
       name="mounted.showingMm"
       value={mounted.showingMm ?? undefined}
       onvalue={(showingMm) => put({ showingMm })}
@@ -88,7 +88,7 @@
     {#if mounted.foamMm > 0}
       <QuantityField
         kind="LENGTH"
-        label="Shaken behind it"
+        label="Loose filling"
         name="mounted.fillingMm"
         value={mounted.fillingMm || undefined}
         onvalue={(fillingMm) => put({ fillingMm })}
@@ -105,7 +105,7 @@
   </div>
   <form class="mt-2 flex flex-wrap items-end gap-x-2 gap-y-2" onsubmit={place}>
     <div class="min-w-0 flex-1 basis-[260px]">
-      <label class="label block" for="card-words">Place it in words</label>
+      <label class="label block" for="card-words">Position in words</label>
       <input
         id="card-words"
         class="w-full px-2 py-1.5"
@@ -121,7 +121,7 @@
       type="button"
       onclick={() => put({ quarterTurns: (mounted.quarterTurns + 1) % 4 })}>Turn</button
     >
-    <button class="press press-quiet text-soft" type="button" onclick={onremove}>Take off</button>
+    <button class="press press-quiet text-soft" type="button" onclick={onremove}>Remove</button>
   </form>
   {#if wrong}<p id="card-words-wrong" role="alert" class="text-ochre text-fine mt-1">
       {wrong}

@@ -9,9 +9,9 @@
   const percent = (share: number) => `${Math.round(100 * share)} %`;
 </script>
 
-<h2 class="text-heading">How far you are</h2>
+<h2 class="text-heading">Your progress</h2>
 <p class="text-soft">
-  {progress.met} of {progress.topics} things met, {progress.due} due now. Nothing here reaches your logbook, your
+  {progress.met} of {progress.topics} topics tried, {progress.due} due now. Nothing here reaches your logbook, your
   stock or what is learned of your rig.
 </p>
 {#if met.length > 0}
@@ -39,7 +39,7 @@
   </table>
 {/if}
 {#if progress.calibration.length > 0}
-  <h3 class="label mt-4 font-sans font-normal">Guesses of twenty against what came</h3>
+  <h3 class="label mt-4 font-sans font-normal">Your guesses of twenty and what came out</h3>
   <svg
     viewBox="-26 -6 {SIDE + 40} {SIDE + 30}"
     class="mt-1 w-full max-w-[240px]"

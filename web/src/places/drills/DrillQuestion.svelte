@@ -75,7 +75,7 @@
           </p>
         {/if}
         <button class="press press-quiet -ml-2" disabled={laid.length === 0} onclick={() => answering.back()}
-          >Take the last back (Backspace)</button
+          >Undo last (Backspace)</button
         >
       </div>
     {/if}

@@ -76,7 +76,7 @@
       <p class="text-soft">Loading…</p>
     {/if}
   </section>
-  <aside class="border-rule bg-paper px-5 py-5 lg:border-l" aria-label="How far you are">
+  <aside class="border-rule bg-paper px-5 py-5 lg:border-l" aria-label="Your progress">
     {#if answering.progress}<DrillProgress progress={answering.progress} />{/if}
   </aside>
 </div>

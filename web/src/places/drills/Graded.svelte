@@ -36,9 +36,9 @@
     <div
       class="border-l-4 px-3 py-1 {i > 0 ? 'mt-3' : ''} {part.right ? 'border-clean' : 'border-ochre-line'}"
     >
-      <h2 class="text-lead">{part.right ? '✓ Right' : '✗ Not so'}: {drill.questions[i]?.asks}</h2>
+      <h2 class="text-lead">{part.right ? '✓ Right' : '✗ Not quite'}: {drill.questions[i]?.asks}</h2>
       <p>You said: {said(i, answers[i] ?? [])}</p>
-      {#if !part.right}<p>Better: <strong>{said(i, part.best)}</strong></p>{/if}
+      {#if !part.right}<p>Answer: <strong>{said(i, part.best)}</strong></p>{/if}
       {#if part.says}<p>{preferences.said(part.says)}</p>{/if}
       {#if part.after.length > 0}
         <div class="mt-2 flex flex-wrap gap-4">
@@ -68,7 +68,7 @@
       {/if}
     </div>
   {/each}
-  <p class="text-soft mt-3">It comes back {back}.</p>
+  <p class="text-soft mt-3">You’ll see this again {back}.</p>
 </div>
 <button
   bind:this={on}

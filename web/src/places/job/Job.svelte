@@ -67,7 +67,7 @@
     const query = { path: { id }, query: { version } };
     throwing.away(
       id,
-      `“${gone.job.name}” is thrown away. Its set-ups and pulls stay.`,
+      `“${gone.job.name}” is deleted. Its set-ups and pulls stay.`,
       () => asked(api.DELETE('/api/jobs/{id}', { params: query, keepalive: true })),
       () => void planning.load(params.id).catch(tell),
     );
@@ -97,7 +97,7 @@
 
 {#if missing}
   <Nowhere title="This job is not in your workshop">
-    <p class="text-lead mt-3">It was thrown away, or this address belongs to another workshop.</p>
+    <p class="text-lead mt-3">It was deleted, or this address belongs to another workshop.</p>
   </Nowhere>
 {:else if job && !throwing.gone.includes(planning.saved?.id ?? '')}
   <div class="grid min-h-full grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_340px]">
@@ -148,11 +148,9 @@
           {:else}
             <button class="press press-quiet -ml-2" onclick={addPiece}>Add a piece on top</button>
           {/if}
-          <a class="press press-quiet" href="#/card/{planning.saved?.id ?? ''}">Put it together</a>
-          <a class="press press-quiet" href="/api/jobs/{planning.saved?.id ?? ''}/parcel" download
-            >Send as a file</a
-          >
-          <button class="press press-quiet text-soft" onclick={remove}>Throw this job away</button>
+          <a class="press press-quiet" href="#/card/{planning.saved?.id ?? ''}">Arrange the card</a>
+          <a class="press press-quiet" href="/api/jobs/{planning.saved?.id ?? ''}/parcel" download>Export…</a>
+          <button class="press press-quiet text-soft" onclick={remove}>Delete job</button>
         </div>
         {#if piece}
           <PieceSteps
@@ -166,11 +164,11 @@
             }}
           />
         {:else}
-          <p class="text-soft">A card is made of pieces. Add the lowest first.</p>
+          <p class="text-soft">Add the bottom piece first.</p>
         {/if}
       </div>
     </section>
-    <aside class="border-rule bg-paper px-5 py-5 lg:border-l" aria-label="What it takes">
+    <aside class="border-rule bg-paper px-5 py-5 lg:border-l" aria-label="Supplies needed">
       {#if look}<SuppliesList {look} {job} id={planning.saved?.id ?? ''} />{/if}
     </aside>
   </div>
@@ -181,7 +179,7 @@
       A job is one card design, or a batch of it: its pieces and what is done to them.
     </p>
     <div class="mt-6 flex gap-2">
-      <button class="press press-strong" onclick={begin}>Begin a job</button>
+      <button class="press press-strong" onclick={begin}>New job</button>
       <TakeIn />
     </div>
   </div>

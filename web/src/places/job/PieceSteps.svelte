@@ -120,7 +120,7 @@
       onvalue={(heightMm) => put({ heightMm })}
     />
     <NumberField
-      label="To a card"
+      label="Per card"
       name="perCard"
       whole
       min={1}
@@ -128,9 +128,9 @@
       value={piece.perCard}
       onvalue={(perCard) => put({ perCard })}
     />
-    <button class="press press-quiet text-soft self-end" onclick={onremove}>Take out</button>
+    <button class="press press-quiet text-soft self-end" onclick={onremove}>Remove</button>
   </div>
-  <h2 class="label mt-4 font-sans font-normal">What is done to it</h2>
+  <h2 class="label mt-4 font-sans font-normal">Operations</h2>
   <ol>
     {#each piece.operations as operation, i (i)}
       <li class="border-rule border-t py-1.5">
@@ -152,7 +152,7 @@
           <button
             class="press press-quiet min-h-8 px-2"
             aria-label="Leave {word(operation.kind)} out"
-            onclick={() => steps(piece.operations.filter((_, k) => k !== i))}>Leave out</button
+            onclick={() => steps(piece.operations.filter((_, k) => k !== i))}>Remove</button
           >
         </div>
         {#if done(operation.kind)}
@@ -184,7 +184,7 @@
                     here.pieceHeightMm,
                   )}.
                   <button class="text-verdigris underline" onclick={() => relay(operation)}
-                    >Set it up for this piece</button
+                    >Fit it to this piece</button
                   >
                   or
                   <button

@@ -58,7 +58,7 @@
   {/each}
 </ul>
 {#if look.offcuts.length > 0}
-  <h3 class="label mt-4 font-sans font-normal">From what was kept</h3>
+  <h3 class="label mt-4 font-sans font-normal">From your offcuts</h3>
   {#each look.offcuts as fit, at (at)}
     <p>
       {fit.piece} fits on {fit.offcut.name}, {preferences.lengthFigure(fit.offcut.widthMm)} ×
@@ -72,4 +72,4 @@
   <h3 class="label mt-3 font-sans font-normal">Plates and boards</h3>
   <p>{look.tools.join(', ')}</p>
 {/if}
-{#if id}<a class="press mt-4" href="/api/jobs/{id}/supplies.csv" download>Supplies as CSV</a>{/if}
+{#if id}<a class="press mt-4" href="/api/jobs/{id}/supplies.csv" download>Export CSV</a>{/if}

@@ -65,7 +65,7 @@
   <p class="label">{first ? 'First, what' : 'What else'} stands on your bench?</p>
   <h1 class="text-display leading-tight">Choose what looks like yours</h1>
   <p class="text-soft mt-1">
-    Its usual figures come with it. Measure later; until then Glanzen says less surely.
+    Its usual figures come with it. Measure later; until then the forecast is less certain.
   </p>
 
   {#each beginning.groups as { group, label, kinds } (group)}
@@ -123,9 +123,7 @@
     <Fold title="Draw a plate from a file">
       <SvgOutline onread={drawn} />
       {#if beginning.plate}
-        <button class="press press-quiet" onclick={() => (beginning.plate = undefined)}
-          >Leave it out again</button
-        >
+        <button class="press press-quiet" onclick={() => (beginning.plate = undefined)}>Remove</button>
       {/if}
     </Fold>
   </div>
@@ -136,7 +134,7 @@
     <button
       class="press press-strong text-lead min-h-12 px-6"
       disabled={beginning.chosen.length === 0 || (first && !begun?.draft) || keeping}
-      onclick={keep}>{first ? 'See the first pull' : 'Put it on the shelves'}</button
+      onclick={keep}>{first ? 'See the first pull' : 'Save to my shelves'}</button
     >
     <div class="min-w-0 flex-1 basis-[320px]" role="status" data-testid="first-pull">
       {#if beginning.asking.trouble}
@@ -159,7 +157,7 @@
       {/each}
     </div>
     <div class="flex gap-2">
-      <a class="press press-quiet" href="#/kit/presses">I know my figures</a>
+      <a class="press press-quiet" href="#/kit/presses">Enter my own figures</a>
       <button class="press press-quiet" onclick={demoShelf}>Take the demo’s shelf</button>
     </div>
   </div>

@@ -59,8 +59,8 @@
   <div class="flex flex-wrap items-end justify-between gap-3">
     <h1 class="text-title">Kit</h1>
     <div class="flex flex-wrap gap-2">
-      <a class="press press-quiet" href="/api/kit.csv" download="kit.csv">As a table</a>
-      <a class="press" href="#/kit/begin">Choose by what it looks like</a>
+      <a class="press press-quiet" href="/api/kit.csv" download="kit.csv">Export CSV</a>
+      <a class="press" href="#/kit/begin">Choose from pictures</a>
       {#each onRack as s (s)}
         <button
           class="press {onRack.length === 1 ? 'press-strong' : ''}"
@@ -115,7 +115,7 @@
     {/each}
     {#if rack.home === 'boards'}<BoardCare />{/if}
     {#if retired > 0}
-      <div class="text-soft mt-4"><Tick bind:checked={retiredToo}>show {retired} retired</Tick></div>
+      <div class="text-soft mt-4"><Tick bind:checked={retiredToo}>show {retired} put away</Tick></div>
     {/if}
   </div>
 </div>

@@ -65,8 +65,8 @@
         {/if}
       </p>
       <div class="flex flex-wrap gap-1">
-        <button class="press" aria-label="Change {kept.item.name}" onclick={() => onedit(kept.item.id)}
-          >Change</button
+        <button class="press" aria-label="Edit {kept.item.name}" onclick={() => onedit(kept.item.id)}
+          >Edit</button
         >
         {#if view?.secondLife === 'ON_TONER' && !kept.retired}
           <button
@@ -83,9 +83,9 @@
         >
         <button
           class="press press-quiet"
-          aria-label="{kept.retired ? 'Use again' : 'Retire'} {kept.item.name}"
+          aria-label="{kept.retired ? 'Use again' : 'Put away'} {kept.item.name}"
           onclick={() => change(retire('leftovers', kept.item.id, kept.version, !kept.retired))}
-          >{kept.retired ? 'Use again' : 'Retire'}</button
+          >{kept.retired ? 'Use again' : 'Put away'}</button
         >
       </div>
     </li>

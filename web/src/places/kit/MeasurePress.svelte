@@ -25,6 +25,9 @@
   const reading = readings();
   let counts = $state<Record<string, number>>({});
   let trials = $state<Schemas['Trial'][]>([]);
+  /** Wide enough to hold, narrow enough to tell one place from the next. */
+  const STRIP_MM = 15;
+
   let now = $state<Schemas['Trial']>({ stripMm: 0.3, left: 'DRAGS', middle: 'DRAGS', right: 'DRAGS' });
   const boards = $derived(
     kit.inUse('boards').filter((b) => b.thicknessMm >= vocabulary.now.limits.carriesMm),
@@ -103,8 +106,8 @@
     <section>
       <h3 class="text-lead">2. Pull three strips</h3>
       <p class="text-soft">
-        Card strips of 15 mm on top, at the left, in the middle and at the right, their ends looking out. Let
-        the rollers hold them and pull each. Never force the press.
+        Card strips {preferences.length(STRIP_MM)} wide on top, at the left, in the middle and at the right, their
+        ends looking out. Let the rollers hold them and pull each. Never force the press.
       </p>
       <div class="mt-2 grid gap-2">
         <QuantityField
@@ -123,11 +126,13 @@
           />
         {/each}
         <div class="flex gap-2">
-          <button class="press" disabled={boardIds.length === 0 || !measured} onclick={note}>Note it</button>
+          <button class="press" disabled={boardIds.length === 0 || !measured} onclick={note}
+            >Add this trial</button
+          >
           <button
             class="press press-quiet"
             disabled={trials.length === 0}
-            onclick={() => (trials = trials.slice(0, -1))}>Take the last back</button
+            onclick={() => (trials = trials.slice(0, -1))}>Undo last</button
           >
         </div>
       </div>
@@ -157,7 +162,7 @@
         Try {preferences.length(measured.nextMm)} next: it tells most.
       </p>
       <button class="press press-strong mt-2" disabled={trials.length === 0} onclick={keep}
-        >Keep it for this press</button
+        >Save for this press</button
       >
     </section>
   {/if}

@@ -22,14 +22,14 @@
 <div class="mt-2 flex flex-wrap items-end gap-x-5 gap-y-3">
   <QuantityField
     kind="LENGTH"
-    label="Out of a panel so wide"
+    label="Panel width"
     name="panelWidth"
     value={widthMm}
     onvalue={(v) => (widthMm = v)}
   />
   <QuantityField
     kind="LENGTH"
-    label="and so high"
+    label="Panel height"
     name="panelHeight"
     value={heightMm}
     onvalue={(v) => (heightMm = v)}

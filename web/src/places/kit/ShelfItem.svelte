@@ -153,11 +153,11 @@
         >Measure</button
       >
     {/if}
-    <button class="press" aria-label="Change {item.name}" onclick={onedit}>Change</button>
+    <button class="press" aria-label="Edit {item.name}" onclick={onedit}>Edit</button>
     <button
       class="press press-quiet"
-      aria-label="{kept.retired ? 'Use again' : 'Retire'} {item.name}"
-      onclick={toggle}>{kept.retired ? 'Use again' : 'Retire'}</button
+      aria-label="{kept.retired ? 'Use again' : 'Put away'} {item.name}"
+      onclick={toggle}>{kept.retired ? 'Use again' : 'Put away'}</button
     >
   </div>
 </section>

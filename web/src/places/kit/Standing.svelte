@@ -25,7 +25,7 @@
         onclick={() => onhold(on ? '' : kept.item.id)}
       >
         <span class="text-fine max-w-36 text-center leading-tight {on ? 'font-bold' : ''}"
-          >{kept.item.name}{kept.retired ? ', retired' : ''}</span
+          >{kept.item.name}{kept.retired ? ', put away' : ''}</span
         >
         <ThingDrawing {shelf} item={kept.item} />
       </button>

@@ -30,7 +30,7 @@
 </script>
 
 <section aria-labelledby="held-title">
-  <h2 id="held-title" class="label font-sans font-normal">Held true</h2>
+  <h2 id="held-title" class="label font-sans font-normal">Position</h2>
   <ul>
     {#each all as plate (plate.key)}
       {@const on = laying.chosen.includes(plate.key)}
@@ -86,7 +86,7 @@
       <button
         class="press press-quiet"
         disabled={view.plates.filter((p) => !laying.chosen.includes(p.key)).length === 0}
-        onclick={() => laying.do({ kind: 'REMOVE' })}>Take off</button
+        onclick={() => laying.do({ kind: 'REMOVE' })}>Remove</button
       >
     </div>
   {:else}

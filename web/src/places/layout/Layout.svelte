@@ -38,7 +38,7 @@
           : `its ${routes.of(draft.route)?.toolWord} has laid the design already.`} Layouts are for what is pressed
         on a heated platform.
       </p>
-      <a class="press press-strong mt-6 inline-block" href="#/stack/{editing.saved?.id}">To the stack</a>
+      <a class="press press-strong mt-6 inline-block" href="#/stack/{editing.saved?.id}">Open stack</a>
     </div>
   {:else if draft && laying.view}
     <div class="grid min-h-full grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_300px]">
@@ -55,7 +55,7 @@
             <button class="press press-quiet" disabled={!editing.canRedo} onclick={() => editing.redo()}
               >Redo</button
             >
-            <a class="press press-strong" href="#/stack/{editing.saved?.id}">To the stack</a>
+            <a class="press press-strong" href="#/stack/{editing.saved?.id}">Open stack</a>
           </div>
         </div>
         <Bench view={laying.view} {trial} />
@@ -69,6 +69,6 @@
       <Panel view={laying.view} {draft} ontrial={(path) => (trial = path)} />
     </div>
   {:else}
-    <p class="text-soft p-8">Laying it out…</p>
+    <p class="text-soft p-8">Loading…</p>
   {/if}
 </OpenedSetUp>

@@ -38,7 +38,7 @@
   {#if now}<div class="[&_h2]:text-body! mt-3"><TwentyPulls expected={now} /></div>{/if}
   {#if view.layout.patches.length > 0}
     <button class="press press-quiet mt-2 -ml-2" onclick={() => laying.part({ patches: [] })}
-      >Take the patches out</button
+      >Remove the patches</button
     >
   {/if}
   <Asked question={asking} />

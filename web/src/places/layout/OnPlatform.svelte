@@ -68,7 +68,7 @@
     />
     <QuantityField
       kind="LENGTH"
-      label="Beyond the middle"
+      label="Above the middle"
       name="bedUp"
       value={bed.upMm}
       onvalue={(upMm) => laying.part({ bed: { ...bed, upMm } })}

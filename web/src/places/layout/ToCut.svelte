@@ -21,7 +21,7 @@
 </script>
 
 <section aria-labelledby="cut-title">
-  <h2 id="cut-title" class="sr-only">What to cut</h2>
+  <h2 id="cut-title" class="sr-only">Cut list</h2>
   <div class="flex items-end gap-4">
     <NumberField
       label="How many cards"
@@ -55,7 +55,7 @@
       {/each}
     </dl>
     {#if id}<a class="press press-quiet -ml-2" href="/api/layouts/{id}/cuts.csv?cards={cards}" download
-        >As a table</a
+        >Export CSV</a
       >{/if}
     <SheetDrawing plan={plan.stock} unit="sheet" />
     {#if plan.foil}<SheetDrawing plan={plan.foil} unit="length" />{/if}

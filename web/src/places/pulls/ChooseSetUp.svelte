@@ -36,7 +36,7 @@
           <li class="py-2">There is no set-up yet.</li>
         {/each}
       </ul>
-      <button class="press mt-2" onclick={() => (starting = true)}>It was another: new set-up…</button>
+      <button class="press mt-2" onclick={() => (starting = true)}>None of these: new set-up…</button>
     {/snippet}
   </Asked>
 </Modal>

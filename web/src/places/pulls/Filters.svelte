@@ -114,7 +114,7 @@
       /></label
     >
   {:else}
-    <button class="press press-quiet" onclick={() => (opened = true)}>More to look for</button>
+    <button class="press press-quiet" onclick={() => (opened = true)}>More filters</button>
   {/if}
   {#if any}<button class="press press-quiet" onclick={() => onchange({})}>Show all</button>{/if}
   <span class="text-soft ml-auto" aria-live="polite">{total} pull{total === 1 ? '' : 's'}</span>

@@ -75,7 +75,7 @@
 <svelte:window onpointerup={() => (held = undefined)} />
 <div class="mb-2 flex flex-wrap items-end justify-between gap-4">
   <Choice
-    label="What of it do you see?"
+    label="What is in the picture?"
     value={kind}
     options={[
       ['corners', 'all four corners of the sheet'],

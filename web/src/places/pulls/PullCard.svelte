@@ -35,7 +35,7 @@
         class="border-rule aspect-3/2 h-auto w-full border object-cover"
       />
       {#if !pull.pictured}<span class="bg-paper text-soft text-tiny absolute right-0 bottom-0 px-1.5"
-          >drawn, no photograph</span
+          >Drawing (no photo)</span
         >{/if}
     </span>
     <span class="mt-1 flex items-center gap-2">

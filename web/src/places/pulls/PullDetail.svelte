@@ -105,7 +105,7 @@
         class="border-rule mt-2 h-auto w-full border"
       />
       {#if !pull.pictured}<p class="text-soft text-tiny">
-          Drawn from what was logged; there is no photograph.
+          A drawing of what you logged; there is no photo.
         </p>{/if}
       <p class="text-lead mt-2 flex items-center gap-2">
         <OutcomeMark outcome={pull.outcome} size={20} />{words[pull.outcome]}{pull.outcome !== 'CLEAN'
@@ -142,7 +142,7 @@
       </dl>
       {#each pull.cut as said, at (at)}
         <p class="border-ochre-line bg-ochre-wash mt-2 border-l-4 px-3 py-1.5" data-testid="cut-short">
-          <strong>Cut short:</strong>
+          <strong>Shortened:</strong>
           {preferences.said(said)}.
         </p>
       {/each}
@@ -159,7 +159,7 @@
           {pull.read.lesson}
         </p>{/if}
       {#if pull.outcome !== 'CLEAN' && !pull.read?.verdict}
-        <Fold title="Why it came out so"><WhyTicked {pull} onnext={next} /></Fold>
+        <Fold title="Why it came out like this"><WhyTicked {pull} onnext={next} /></Fold>
       {/if}
       <Fold title="This recipe over time"><Trend {id} /></Fold>
       <div class="mt-4 flex flex-wrap gap-2">

@@ -75,7 +75,7 @@
   <div class="flex flex-wrap items-end justify-between gap-3">
     <h1 class="text-title">Pulls</h1>
     <div class="flex flex-wrap items-center gap-2">
-      <a class="press press-quiet" href="/api/pulls.csv" download="logbook.csv">As a table</a>
+      <a class="press press-quiet" href="/api/pulls.csv" download="logbook.csv">Export CSV</a>
       <button class="press" onclick={() => (reading = true)}>Read a picture</button>
       <button class="press" onclick={() => (logging = true)}>Log a pull by hand (L)</button>
     </div>
@@ -107,7 +107,7 @@
                 oncompare={() => compare(pull)}
               />
             {:else}
-              <li class="text-soft col-span-full py-6">No pull fits.</li>
+              <li class="text-soft col-span-full py-6">No pull matches.</li>
             {/each}
           </ul>
         {/snippet}

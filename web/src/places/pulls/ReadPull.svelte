@@ -147,7 +147,7 @@
       </p>
       {#each run?.cut ?? pull?.cut ?? [] as said, at (at)}
         <p class="border-ochre-line bg-ochre-wash my-3 border-l-4 px-4 py-2">
-          <strong>Cut short in its run:</strong>
+          <strong>Shortened in its run:</strong>
           {preferences.said(said)}.
         </p>
       {/each}
@@ -163,7 +163,7 @@
       {#if read.refused}
         <div role="alert" class="border-ochre-line bg-ochre-wash my-3 border-l-4 px-4 py-2">
           {#each read.refused.fields as field, at (at)}
-            <p>The {field.field} {field.message}. What would do: {field.accepted}.</p>
+            <p>The {field.field} {field.message}. Accepted: {field.accepted}.</p>
           {:else}<p>{read.refused.message}</p>{/each}
         </div>
       {/if}
@@ -183,7 +183,7 @@
       {#if reading}
         <div class="mt-4 flex flex-wrap gap-2">
           <button class="press press-strong" disabled={busy} onclick={log}
-            >{pull ? 'Keep the picture with the pull' : 'Log it so'}</button
+            >{pull ? 'Keep the picture with the pull' : 'Log this reading'}</button
           >
           {#if !pull}<button class="press" onclick={() => (correcting = true)}>Correct it by hand</button
             >{/if}

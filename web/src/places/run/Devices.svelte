@@ -17,7 +17,7 @@
     IDLE: 'open, nothing in it',
     FEEDING: 'pressing',
     THROUGH: 'through',
-    STALLED: 'refuses the stack',
+    STALLED: "won't take the stack",
   };
 
   /** The lights of what heats. Only what heats is ember. */

@@ -8,7 +8,7 @@
     time, with its timers, and waits wherever you leave it.
   </p>
   <div class="mt-6 flex gap-3">
-    <a class="press press-strong" href="#/stack">To the stack</a>
-    <a class="press" href="#/bench">To the bench</a>
+    <a class="press press-strong" href="#/stack">Open stack</a>
+    <a class="press" href="#/bench">Go to Bench</a>
   </div>
 </div>

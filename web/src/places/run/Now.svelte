@@ -66,7 +66,7 @@
   {#if !over && (many || run.scrap || run.trial)}
     <p class="label">
       {run.trial
-        ? 'A walk-through with simulated machines: nothing of it is logged'
+        ? 'Practice with simulated machines: nothing is logged'
         : run.scrap
           ? 'On scrap'
           : `Pull ${run.batch.pull}, for ${run.batch.wanted} good ones`}
@@ -201,7 +201,7 @@
         {:else}
           {#if run.trial}
             <button class="press press-strong text-large min-h-14 px-8" onclick={() => running.act('LEAVE')}
-              >End the walk-through</button
+              >End practice</button
             >
           {:else}
             <button class="press press-strong text-large min-h-14 px-8" onclick={onlog}>Log the pull</button>
@@ -214,9 +214,7 @@
           >{/if}
         {#if run.step > 0}<button class="press min-h-14" onclick={() => running.act('BACK')}>Back</button
           >{/if}
-        <button class="press press-quiet min-h-14" onclick={() => running.act('LEAVE')}
-          >Give this run up</button
-        >
+        <button class="press press-quiet min-h-14" onclick={() => running.act('LEAVE')}>Stop this run</button>
       </div>
     </div>
   {/if}

@@ -120,5 +120,5 @@
 {:else if idle}
   <Idle />
 {:else}
-  <p class="text-soft p-8">Looking for the run…</p>
+  <p class="text-soft p-8">Loading…</p>
 {/if}

@@ -3,7 +3,7 @@
 
   let { run }: { run: RunView } = $props();
   const WORDS: Record<RunView['steps'][number]['kind'], string> = {
-    PREPARE: 'Lay ready',
+    PREPARE: 'Get ready',
     HEAT_UP: 'Heat to ready',
     KEY: 'Ink keys',
     PLACE: 'Plate on',

@@ -30,7 +30,7 @@
 {#if expected && editing.draft}
   <div class={editing.asking ? 'opacity-80' : ''}>
     {#if editing.report.slow}<p role="status" class="text-soft">
-        Calculating… What stands here is of before.
+        Calculating… These figures are from before your change.
       </p>{/if}
     <TwentyPulls {expected} {route} />
     <div class="mt-3">

@@ -116,7 +116,7 @@
         </optgroup>
       {/if}
       {#if sheets > 0 && sheets < (route?.sheets ?? 1)}
-        <optgroup label="One sheet more">
+        <optgroup label="One more sheet">
           {#each stocks as s (s.id)}<option value="SHEET:{s.id}">{s.name} too</option>{/each}
         </optgroup>
       {/if}
@@ -137,7 +137,7 @@
         >Turn over</button
       >
       <button class="press press-quiet" onclick={() => editing.change(removed(draft, selected))}
-        >Take out</button
+        >Remove</button
       >
       {#if others.length > 1}
         <Pick

@@ -73,7 +73,7 @@
     <p class="text-ink">This stack: {then.answer.clean} of 20 then, {expected.twenty.clean} of 20 now.</p>
   {/if}
   <div class="flex gap-2">
-    <button class="press press-strong" onclick={forget}>Forget it</button>
-    <button class="press press-quiet" onclick={() => (sure = false)}>Keep it</button>
+    <button class="press press-strong" onclick={forget}>Forget</button>
+    <button class="press press-quiet" onclick={() => (sure = false)}>Cancel</button>
   </div>
 </Modal>

@@ -24,7 +24,7 @@
     if (!id) return;
     try {
       // What is still being read belongs to the run.
-      if (form && !(await form.settled())) return tell('Something typed here cannot be read yet.');
+      if (form && !(await form.settled())) return tell("One of the entries can't be read yet.");
       await editing.settle();
       const query = { setUpId: id, wanted, scrap, trial };
       const begun = await asked(api.POST('/api/runs', { params: { query } }));
@@ -71,7 +71,7 @@
     <button
       class="press press-strong"
       disabled={stopped || !answer}
-      title={stopped ? 'Mend what stops it first' : ''}
+      title={stopped ? 'Fix what stops it first' : ''}
       onclick={() => run()}>{wanted > 1 ? `Run ${wanted}` : 'Run it'}</button
     >
   </div>
@@ -85,9 +85,7 @@
       >
     {/if}
     {#if !vocabulary.now.simulated}
-      <button class="text-verdigris underline" onclick={() => run(false, true)}
-        >Walk through it with simulated machines</button
-      >
+      <button class="text-verdigris underline" onclick={() => run(false, true)}>Practise this run</button>
     {/if}
   </p>
 {/if}

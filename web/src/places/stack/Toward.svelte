@@ -19,13 +19,13 @@
 <div class="border-verdigris mb-3 border px-3 pt-2">
   <div class="flex items-center justify-between">
     <span class="label">The cheapest change that gets there</span>
-    <button class="press press-quiet min-h-8" onclick={onclose}>Leave it</button>
+    <button class="press press-quiet min-h-8" onclick={onclose}>Cancel</button>
   </div>
   <Asked question={asking} waiting="Trying…">
     {#snippet children(offers)}
       <ul>
         {#each offers as offer, at (at)}<Offer {offer} />{:else}<li class="pb-2">
-            Nothing you own moves it there.
+            Nothing on your shelf gets it there.
           </li>{/each}
       </ul>
     {/snippet}

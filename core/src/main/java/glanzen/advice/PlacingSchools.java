@@ -52,7 +52,7 @@ final class PlacingSchools {
         List<Way> ways = new ArrayList<>();
         ways.add(make.way(
                 "by grid and eye",
-                "nothing in between; as true as your eye",
+                "nothing in between; as exact as your eye",
                 method(untraced(now), Fixing.LOOSE),
                 !traced && method == Fixing.LOOSE));
         tracedSheet()
@@ -63,7 +63,7 @@ final class PlacingSchools {
                         traced)));
         ways.add(make.way(
                 "hinged to the sheet",
-                "lifted and let down again just so, foil slipped under; nothing moves between passes",
+                "lifted and let down again in the same place, foil slipped under; nothing moves between passes",
                 method(untraced(now), Fixing.HINGED),
                 method == Fixing.HINGED));
         return ways;

@@ -32,6 +32,6 @@ public final class ScrapTest {
         if (expected.clean() < SURE) {
             return Optional.of("The forecast is not sure, and one pull on scrap tells more than anything else");
         }
-        return pulled ? Optional.empty() : Optional.of("This tool, film and stock were not pulled together before");
+        return pulled ? Optional.empty() : Optional.of("You haven't used this plate, foil and card together yet");
     }
 }

@@ -5,13 +5,13 @@ import java.util.List;
 
 /** One change for the next pull. */
 public enum Remedy {
-    SAME_AGAIN("pull it once more just so", 0, Cause.AS_SET),
+    SAME_AGAIN("pull it again without a change", 0, Cause.AS_SET),
     BRUSH("brush both faces once more", 0.5, Cause.DUST),
     FRESH_FOIL("cut a fresh piece of film", 0.5, Cause.SPENT),
     FLIP("check: colour side the right way, ready light on, timer started", 0.5, Cause.REVERSED),
     COOL("let it cool before you peel", 1, Cause.HOT_PEEL),
-    MORE("give it more %s", 1, Cause.TOO_LITTLE, Cause.TEXTURE, Cause.SHEETS),
-    LESS("give it less %s", 1, Cause.TOO_MUCH, Cause.STIFF),
+    MORE("use more %s", 1, Cause.TOO_LITTLE, Cause.TEXTURE, Cause.SHEETS),
+    LESS("use less %s", 1, Cause.TOO_MUCH, Cause.STIFF),
     TURN_BOARDS("turn the boards end for end", 1, Cause.ONE_SIDE, Cause.BOARD_WORN),
     QUARTER_TURN("a second pass a quarter turn round", 1, Cause.MIDDLE_GIVES),
     PATCH("patch it behind where too little came out", 4, Cause.MIDDLE_GIVES, Cause.ONE_SIDE),

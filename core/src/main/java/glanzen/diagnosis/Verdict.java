@@ -25,12 +25,12 @@ public record Verdict(Action action, List<String> steps) {
 
     /** What may be done with a pull. */
     public enum Action {
-        KEEP("Keep it"),
-        MEND("Mend it"),
-        CUT_AROUND("Keep what stays"),
+        KEEP("Good"),
+        MEND("Touch it up"),
+        CUT_AROUND("Good once it is cut"),
         OVER_AGAIN("Pull again over it"),
-        ELSEWHERE("Use it elsewhere"),
-        REPEAT("Repeat it");
+        ELSEWHERE("Use it for something else"),
+        REPEAT("Pull it again");
 
         private final String label;
 

@@ -53,7 +53,7 @@ public final class Building {
             steps.add(new CardStep(
                     "", "Keep what fell out", kept + ": pieces for another card, or a mask for a stencil", LOOK_S, 0));
         }
-        steps.add(new CardStep("", "Close it and look", "every edge lies, nothing shows through", LOOK_S, 0));
+        steps.add(new CardStep("", "Close the card and look", "every edge lies, nothing shows through", LOOK_S, 0));
         return steps;
     }
 

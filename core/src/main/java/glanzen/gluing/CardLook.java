@@ -140,12 +140,12 @@ public final class CardLook {
 
     /** How thick it is, and what it goes into. */
     public String says() {
-        String thick = assembly.pieces().size() + (assembly.pieces().size() == 1 ? " piece · " : " pieces · ")
+        String thick = assembly.pieces().size() + (assembly.pieces().size() == 1 ? " piece, " : " pieces, ")
                 + Figures.length(heights.thickestMm()) + " at its thickest";
         Envelope envelope = assembly.plan().envelope();
         return envelope == null
                 ? thick
-                : thick + " · " + envelope.name() + " takes " + Figures.length(envelope.takesMm());
+                : thick + "; " + envelope.name() + " takes " + Figures.length(envelope.takesMm());
     }
 
     /** How a piece is held: its foam, or its glue. */

@@ -93,8 +93,8 @@ public final class CardRules {
             say(
                     RuleId.GAPES,
                     keys,
-                    "Its leaves stand " + Figures.length(look.heights().apartMm()) + " apart when it is closed",
-                    "It will not lie closed by itself",
+                    "The leaves stand " + Figures.length(look.heights().apartMm()) + " apart when it is closed",
+                    "The card will not lie closed by itself",
                     lower(keys));
         }
     }
@@ -109,7 +109,7 @@ public final class CardRules {
             say(
                     RuleId.ENVELOPE_SMALL,
                     List.of(),
-                    "It does not go into " + envelope.name() + ", " + Figures.length(envelope.widthMm()) + " by "
+                    "The card does not fit into " + envelope.name() + ", " + Figures.length(envelope.widthMm()) + " by "
                             + Figures.length(envelope.heightMm()) + " inside",
                     "A card wants " + Figures.length(Envelope.ROOM_MM) + " of room to slide in",
                     larger().orElse(null));
@@ -122,7 +122,7 @@ public final class CardRules {
                     keys,
                     String.format(
                             Locale.ROOT,
-                            "It is %s at its thickest; %s takes %s",
+                            "The card is %s at its thickest; %s takes %s",
                             Figures.length(thick),
                             envelope.name(),
                             Figures.length(envelope.takesMm())),
@@ -234,7 +234,7 @@ public final class CardRules {
                 say(
                         RuleId.NEVER_SEEN,
                         List.of(seen.key()),
-                        "Nobody will see " + seen.decor().name() + " on " + name,
+                        "No one will see " + seen.decor().name() + " on " + name,
                         "It could stay plain: that saves " + foil
                                 + Figures.duration(seen.decor().seconds()) + " a card",
                         null);

@@ -152,7 +152,7 @@ public final class Ideas {
             if (lighter > WHITE_EDGE && !p.sheet().clear()) {
                 ideas.add(new Idea(
                         "Run a dark marker round the edge of " + p.name(),
-                        "Its white edge shows on what is dark; a marker spares dear coloured stock",
+                        "Its white edge shows on dark ground; a marker saves coloured stock",
                         null));
                 return;
             }

@@ -69,17 +69,17 @@ public record Reading(Measures all, Measures stays, Place place, List<View> view
         /** Where it lies, in words. */
         public String says() {
             if (!known) {
-                return "found by its design; where it lies on the sheet is not known";
+                return "found by its design: its place on the sheet is not known";
             }
             List<String> parts = new ArrayList<>();
             if (shifted(rightMm)) {
-                parts.add(Figures.length(Math.abs(rightMm.value())) + (rightMm.value() > 0 ? " right" : " left"));
+                parts.add(Figures.length(Math.abs(rightMm.value()))
+                        + (rightMm.value() > 0 ? " too far right" : " too far left"));
             }
             if (shifted(upMm)) {
-                parts.add(Figures.length(Math.abs(upMm.value())) + (upMm.value() > 0 ? " above" : " below"));
+                parts.add(Figures.length(Math.abs(upMm.value())) + (upMm.value() > 0 ? " too high" : " too low"));
             }
-            String shift =
-                    parts.isEmpty() ? "lying in its place" : "lying " + String.join(" and ", parts) + " of its place";
+            String shift = parts.isEmpty() ? "in the right place" : String.join(", ", parts);
             return turned() ? shift + String.format(Locale.ROOT, ", turned %.1f°", turnDegrees.value()) : shift;
         }
     }

@@ -27,6 +27,20 @@ public record Observation(double coverageLow, double coverageHigh, double spillL
         OVER,
         BOTH;
 
+        /**
+         * The everyday words.
+         *
+         * @param standard what outcomes are called on the route that was pulled
+         */
+        public String label(Standard standard) {
+            return switch (this) {
+                case UNDER -> standard.under();
+                case CLEAN -> standard.good();
+                case OVER -> standard.over();
+                case BOTH -> standard.under() + " and " + standard.over();
+            };
+        }
+
         /** The word for a pull that was read off. */
         public static Outcome of(PullOutcome pull) {
             return pull.under() ? pull.over() ? BOTH : UNDER : pull.over() ? OVER : CLEAN;
@@ -35,8 +49,19 @@ public record Observation(double coverageLow, double coverageHigh, double spillL
 
     /** How far off, in a word. */
     public enum Amount {
-        A_LITTLE,
-        A_LOT;
+        A_LITTLE("a little"),
+        A_LOT("a lot");
+
+        private final String label;
+
+        Amount(String label) {
+            this.label = label;
+        }
+
+        /** The everyday word. */
+        public String label() {
+            return label;
+        }
 
         /** The word for a pull that was read off. */
         public static Amount of(PullOutcome pull, Standard standard) {

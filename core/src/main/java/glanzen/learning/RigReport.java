@@ -114,13 +114,13 @@ public final class RigReport {
         if (Math.abs(off) > SHOWS_LN) {
             all.add(new Remark(
                     "all",
-                    "All told, a pull gets about " + percent(off) + (off > 0 ? " more" : " less")
-                            + " than was thought at first",
+                    "In all, a pull gets about " + percent(off) + (off > 0 ? " more" : " less")
+                            + " heat and pressure than expected at first",
                     off,
                     0,
                     1));
         } else if (said.isEmpty()) {
-            all.add(new Remark("all", "So far it runs about as its label says", off, 0, 1));
+            all.add(new Remark("all", "So far your machine behaves as its maker says", off, 0, 1));
         }
         return all;
     }

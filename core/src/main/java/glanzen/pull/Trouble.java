@@ -2,9 +2,9 @@ package glanzen.pull;
 
 /** Why a pull is not as a person wants it. */
 public enum Trouble {
-    BARE("not all comes out", Side.UNDER),
-    LIFTS("it lifts at the peel", Side.UNDER),
-    GHOST("it has a ghost edge", Side.UNDER),
+    BARE("part of it is missing", Side.UNDER),
+    LIFTS("foil lifts at the peel", Side.UNDER),
+    GHOST("there is a ghost edge", Side.UNDER),
     EXCESS("too much shows", Side.OVER),
     BLOB("gel is squeezed past its stencil", Side.OVER),
     BARE_SHEET("foil sticks to bare sheet", Side.OVER),

@@ -127,7 +127,7 @@ final class CraftRules {
                                 Finding.at(
                                         s.stack().indexOf(Film.class),
                                         RuleId.SOLID_PEEL,
-                                        "A solid is to be peeled warm",
+                                        "This solid would be peeled while warm",
                                         "Hot foil comes back off in patches",
                                         new Mend<>("Peel cold", s.withPeel(Peel.COLD)))),
                         when(

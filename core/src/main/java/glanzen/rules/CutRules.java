@@ -57,10 +57,10 @@ final class CutRules {
         int sheets = s.stack().all(Stock.class).size();
         double squeeze = Blade.squeezeMm(s.stack(), s.press().openingMm());
         String what = squeeze <= 0
-                ? "The blade does not get through: there is no squeeze left for it"
+                ? "There is no squeeze left for the blade: it does not cut"
                 : String.format(
                         Locale.ROOT,
-                        "Where it gets least, the die has %.0f %% of what %s",
+                        "At its weakest place the die has %.0f %% of what %s",
                         100 * margin,
                         sheets > 1 ? sheets + " sheets need" : "the stock needs");
         return Stream.of(Finding.at(

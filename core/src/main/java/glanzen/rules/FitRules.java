@@ -58,7 +58,7 @@ final class FitRules {
         return Stream.of(Finding.at(
                 -1,
                 RuleId.TOO_THICK,
-                "The stack is " + Figures.length(s.overfillMm()) + " too thick: the press would refuse it",
+                "The stack is " + Figures.length(s.overfillMm()) + " too thick: the press won't take it",
                 why,
                 new Thickness(s, shop).thinner()));
     }

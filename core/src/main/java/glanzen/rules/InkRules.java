@@ -53,7 +53,7 @@ final class InkRules {
                         -1,
                         RuleId.INK_SLOW,
                         "Reactive ink wants a slow pass",
-                        "It has to melt through before foil takes to it",
+                        "The ink must melt before foil sticks to it",
                         new Mend<>("Feed slowly", s.withFeed(Pace.SLOW, s.passes()))));
     }
 

@@ -29,7 +29,7 @@ final class TonerRules {
                 : Stream.of(Finding.at(
                         s.stack().indexOf(Film.class),
                         RuleId.TONER_PEEL,
-                        "The foil is to be peeled warm",
+                        "The foil would be peeled while warm",
                         "Warm toner is soft and comes off with the foil again",
                         new Mend<>("Peel cold", s.withPeel(Peel.COLD))));
     }

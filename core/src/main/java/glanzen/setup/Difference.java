@@ -74,11 +74,11 @@ public record Difference(String what, String before, String after, String change
                 return "Add " + all(in);
             }
             if (in.isEmpty()) {
-                return "Take out " + all(out);
+                return "Remove " + all(out);
             }
             return out.size() == 1 && in.size() == 1
                     ? "Swap " + all(out) + " for " + all(in)
-                    : "Take out " + all(out) + ", add " + all(in);
+                    : "Remove " + all(out) + ", add " + all(in);
         }
 
         private static String all(List<String> names) {
@@ -262,8 +262,7 @@ public record Difference(String what, String before, String after, String change
         boolean middle = bed.rightMm() == 0 && bed.upMm() == 0;
         return (middle
                         ? "in the middle"
-                        : Figures.length(bed.rightMm()) + " right, " + Figures.length(bed.upMm())
-                                + " beyond the middle")
+                        : Figures.length(bed.rightMm()) + " right, " + Figures.length(bed.upMm()) + " above the middle")
                 + turned
                 + ", "
                 + s.layout().method().name().toLowerCase(Locale.ROOT);

@@ -28,7 +28,7 @@ final class PlatformSteps {
         List<Step> steps = new ArrayList<>();
         steps.add(Step.of(
                 Kind.PREPARE,
-                "Lay everything ready",
+                "Get everything ready",
                 "Tick off the list; once the plate is hot there is no time for it.",
                 0));
         steps.add(new Step(
@@ -149,6 +149,6 @@ final class PlatformSteps {
             return cover(s) + "Lift the sheet on its hinge, slip the foil under it colour down, and let it down again";
         }
         String stock = s.stock().kind() == Stock.Kind.ACETATE ? "smooth the sheet down" : "stock good side down";
-        return cover(s) + "Foil colour down on the plate, " + stock + ", dull face meets it";
+        return cover(s) + "Foil coloured side down on the plate, " + stock + ", on the foil's dull side";
     }
 }

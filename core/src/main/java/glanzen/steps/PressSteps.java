@@ -20,7 +20,7 @@ final class PressSteps {
 
     static List<Step> of(SetUp s) {
         List<Step> steps = new ArrayList<>();
-        steps.add(Step.of(Kind.PREPARE, "Lay everything ready", "Tick off the list; look at the plates for wear.", 0));
+        steps.add(Step.of(Kind.PREPARE, "Get everything ready", "Tick off the list; look at the plates for wear.", 0));
         steps.add(new Step(
                 Kind.LAY,
                 lay(s),
@@ -91,7 +91,8 @@ final class PressSteps {
     private static String look(SetUp s) {
         return switch (s.route().mechanism()) {
             case TRANSFER -> "Look at the pull: edges, middle, bare spots";
-            case CUT -> "Lift a corner: is it through, in the middle too? If not, lay it back just so and pass again";
+            case CUT ->
+                "Lift a corner: is it through, in the middle too? If not, lay it back in the same place and pass again";
             case EMBOSS -> "Look at it in raking light: depth, cracks along the edges";
             case CUT_AND_EMBOSS -> "Is it through all round, and deep enough?";
         };

@@ -38,9 +38,10 @@ public record Reminder(Kind kind, String text) {
             heated(kind, bench.elapsedSeconds(), bench.heater(), reminders);
         }
         if (bench.stalled()) {
-            reminders.add(new Reminder(
-                    Kind.STALLED,
-                    "The press refuses the stack. Reverse it out, never force it; then take the thickest shim out."));
+            reminders.add(
+                    new Reminder(
+                            Kind.STALLED,
+                            "The press won't take the stack. Reverse it out, never force it; then take the thickest shim out."));
         }
         double usual = setUp.heat().warmUpSeconds(setUp.roomC());
         if (kind == Step.Kind.HEAT_UP

@@ -22,7 +22,7 @@ final class RollerSteps {
     static List<Step> of(SetUp s, HeatedRollers rollers) {
         List<Step> steps = new ArrayList<>();
         steps.add(Step.of(
-                Kind.PREPARE, "Lay everything ready", "Tick off the list while there is nothing hot about.", 0));
+                Kind.PREPARE, "Get everything ready", "Tick off the list while there is nothing hot about.", 0));
         steps.add(new Step(
                 Kind.HEAT_UP,
                 "Switch " + rollers.name() + " on at "

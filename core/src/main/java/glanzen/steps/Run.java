@@ -151,7 +151,7 @@ public final class Run {
             commands.add(new DeviceCommand.Dock(true));
         } else if (kind == Step.Kind.PASS) {
             if (bench.stalled()) {
-                throw new RunRefused("The press refuses the stack. Reverse it out first.");
+                throw new RunRefused("The press won't take the stack. Reverse it out first.");
             }
             commands.add(new DeviceCommand.Clear());
             return lastPass(now) ? now.wentThrough() : now;

@@ -17,16 +17,16 @@ public record Step(
 
     /** What happens in a step. */
     public enum Kind {
-        PREPARE("Everything lies ready"),
+        PREPARE("Everything is ready"),
         HEAT_UP("The ready light is on"),
         KEY("It is keyed"),
-        PLACE("It is on: start the soak"),
+        PLACE("The plate is on: start the soak"),
         SOAK("It has soaked"),
         LAY("It is laid"),
-        HOLD("It is at the rollers"),
+        HOLD("The stack is at the rollers"),
         PASS("It is through"),
         TURN("It is turned"),
-        REDOCK("It is back in its dock"),
+        REDOCK("The platform is back in its dock"),
         COOL("It is cool"),
         PEEL("It is peeled"),
         LOOK("Log it");

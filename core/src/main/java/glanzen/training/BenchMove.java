@@ -8,7 +8,7 @@ import java.util.List;
 public enum BenchMove {
     LIGHT_OUT(
             "In the middle of a soak the platform's light goes out.",
-            "Switch it off and on again, wait until it is ready, and begin the soak anew",
+            "Switch it off and on again, wait until it is ready, and start the soak again",
             "Platforms switch themselves off after a while. What has cooled since nobody knows, so the soak counts for nothing",
             "Go on: it is still hot enough",
             "Press at once, before it gets colder",
@@ -16,7 +16,7 @@ public enum BenchMove {
     STALLS(
             "Half-way through, the press stops and the handle will not turn.",
             "Turn it back out and take the thickest shim out",
-            "A stack that the press refuses is too thick. Forcing it bends rollers and breaks gears",
+            "A stack that the press won't take is too thick. Forcing it bends rollers and breaks gears",
             "Lean on the handle until it gives",
             "Leave it in until it has cooled and is thinner",
             "Open the press with a screwdriver"),

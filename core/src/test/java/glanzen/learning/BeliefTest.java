@@ -194,10 +194,12 @@ class BeliefTest {
                         .stream()
                         .map(RigReport.Remark::text)
                         .toList();
-        assertTrue(said.get(0).matches("All told, a pull gets about \\d+ % less than was thought at first"), said + "");
+        assertTrue(
+                said.get(0).matches("In all, a pull gets about \\d+ % less heat and pressure than expected at first"),
+                said + "");
         Belief nothing = Belief.NOTHING;
         assertEquals(
-                "So far it runs about as its label says",
+                "So far your machine behaves as its maker says",
                 RigReport.with(List.of(), FORECASTER.model(setUp), nothing.rigs(Rigged.of(setUp)), RigEnsemble.fresh())
                         .get(0)
                         .text());

@@ -167,7 +167,7 @@ class SetUpTest {
                 List.of("on the platform"),
                 Difference.between(laid, aside).stream().map(Difference::what).toList());
         assertEquals(
-                "{mm:20} right, {mm:0} beyond the middle, turned 90°, loose",
+                "{mm:20} right, {mm:0} above the middle, turned 90°, loose",
                 Difference.between(laid, aside).get(0).after());
     }
 }

@@ -35,14 +35,14 @@ class ArchiveController {
         this.keeper = keeper;
     }
 
-    @Operation(summary = "How far a workshop is that is being written or taken in")
+    @Operation(summary = "How far a workshop is that is being exported or imported")
     @GetMapping("/transfer")
     Stage stage() {
         return transfers.now();
     }
 
     @AnyTime
-    @Operation(summary = "Gives up writing a workshop or taking it in; nothing is changed then")
+    @Operation(summary = "Cancels an export or import of a workshop; nothing is changed then")
     @DeleteMapping("/transfer")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void cancel() {

@@ -12,6 +12,7 @@ import glanzen.app.web.Csv;
 import glanzen.app.web.Csv.Separator;
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
+import java.util.Locale;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -77,10 +78,10 @@ class CuttingController {
                 "cut-list-" + saved.name(),
                 separator,
                 marked,
-                List.of("kind", "what", "widthMm", "heightMm", "count", "trimmedShort"),
+                List.of("Kind", "What", "Width, mm", "Height, mm", "Pieces", "Trimmed short for tape"),
                 cuts.lines().stream()
                         .map(l -> List.of(
-                                l.kind(),
+                                l.kind().name().toLowerCase(Locale.ROOT),
                                 l.what(),
                                 l.widthMm(),
                                 l.heightMm(),

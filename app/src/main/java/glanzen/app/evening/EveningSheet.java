@@ -42,7 +42,7 @@ final class EveningSheet {
             sheet.line(clock.format(b.from()) + " to " + clock.format(b.to()) + "  " + b.job() + ": " + b.title() + ", "
                     + b.count());
             if (b.otherBoards()) {
-                sheet.line("      other boards first");
+                sheet.line("      change the boards first");
             }
             if (b.lay() != null) {
                 b.lay().things().forEach(t -> sheet.line("      " + t.tool() + ": " + t.piece() + ", " + t.job()));
@@ -61,7 +61,7 @@ final class EveningSheet {
             sheet.heading("Before you begin");
             view.missing().stream().map(Missing::text).map(printer::said).forEach(sheet::line);
         }
-        sheet.heading("Lay ready");
+        sheet.heading("Get ready");
         ready().stream().map(printer::said).forEach(sheet::line);
         return sheet.template("The evening");
     }

@@ -71,7 +71,7 @@ class JobController {
                 "supplies-" + jobs.get(id).job().name(),
                 separator,
                 marked,
-                List.of("what", "name", "needed", "unit", "have", "missing", "cost"),
+                List.of("What", "Name", "Needed", "Unit", "In stock", "Missing", "Cost"),
                 jobs.supplyRows(id).stream());
     }
 }

@@ -10,7 +10,7 @@ import java.util.stream.Stream;
 final class KitTable {
 
     static final List<String> HEADER =
-            List.of("shelf", "name", "kind", "widthMm", "heightMm", "thicknessMm", "left", "unit", "retired");
+            List.of("Shelf", "Name", "Kind", "Width, mm", "Height, mm", "Thickness, mm", "Left", "Unit", "Put away");
 
     private KitTable() {}
 
@@ -23,65 +23,71 @@ final class KitTable {
     static Stream<List<?>> rows(KitView kit) {
         return Stream.of(
                         shelf(
-                                "presses",
+                                "Presses",
                                 kit.presses(),
-                                p -> new Said(p.name(), p.kind(), p.throatMm(), NONE, NONE, NONE, NONE)),
+                                p -> new Said(p.name(), p.kind().label(), p.throatMm(), NONE, NONE, NONE, NONE)),
                         shelf(
-                                "rollers",
+                                "Roller machines",
                                 kit.rollers(),
-                                r -> new Said(r.name(), r.kind(), r.throatMm(), NONE, NONE, NONE, NONE)),
+                                r -> new Said(r.name(), r.kind().label(), r.throatMm(), NONE, NONE, NONE, NONE)),
                         shelf(
-                                "platforms",
+                                "Platforms",
                                 kit.platforms(),
                                 p -> new Said(p.name(), NONE, p.widthMm(), p.heightMm(), p.thicknessMm(), NONE, NONE)),
                         shelf(
-                                "boards",
+                                "Boards",
                                 kit.boards(),
                                 b -> new Said(
                                         b.name(),
-                                        b.kind(),
+                                        b.kind().label(),
                                         b.widthMm(),
                                         b.heightMm(),
                                         b.thicknessMm(),
                                         Math.max(0, b.lifePasses() - b.passes()),
                                         "passes")),
                         shelf(
-                                "plates",
+                                "Plates and dies",
                                 kit.plates(),
                                 p -> new Said(
-                                        p.name(), p.kind(), p.widthMm(), p.heightMm(), p.thicknessMm(), NONE, NONE)),
+                                        p.name(),
+                                        p.kind().label(),
+                                        p.widthMm(),
+                                        p.heightMm(),
+                                        p.thicknessMm(),
+                                        NONE,
+                                        NONE)),
                         shelf(
-                                "stocks",
+                                "Card stock",
                                 kit.stocks(),
                                 s -> new Said(
                                         s.name(),
-                                        s.kind(),
+                                        s.kind().label(),
                                         s.widthMm(),
                                         s.heightMm(),
                                         s.thicknessMm(),
                                         s.left(),
                                         "sheets")),
                         shelf(
-                                "films",
+                                "Foils",
                                 kit.films(),
                                 f -> new Said(
                                         f.name(),
-                                        f.kind(),
+                                        f.kind().label(),
                                         f.widthMm(),
                                         f.heightMm(),
                                         f.thicknessMm(),
                                         f.leftCm2(),
                                         "cm²")),
                         shelf(
-                                "leftovers",
+                                "Leftovers",
                                 kit.leftovers(),
                                 l -> new Said(l.name(), NONE, l.widthMm(), l.heightMm(), NONE, NONE, NONE)),
                         shelf(
-                                "offcuts",
+                                "Offcuts",
                                 kit.offcuts(),
                                 o -> new Said(o.name(), NONE, o.widthMm(), o.heightMm(), NONE, o.left(), "pieces")),
                         shelf(
-                                "foams",
+                                "Foam",
                                 kit.foams(),
                                 f -> new Said(
                                         f.name(),
@@ -92,7 +98,7 @@ final class KitTable {
                                         f.left(),
                                         "sheets")),
                         shelf(
-                                "envelopes",
+                                "Envelopes",
                                 kit.envelopes(),
                                 e -> new Said(e.name(), NONE, e.widthMm(), e.heightMm(), NONE, NONE, NONE)))
                 .flatMap(rows -> rows);

@@ -1,6 +1,8 @@
 package glanzen.app.pull;
 
 import glanzen.learning.Fault;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -9,39 +11,43 @@ import java.util.stream.Collectors;
 final class PullTable {
 
     static final List<String> HEADER = List.of(
-            "number",
-            "logged",
-            "what",
-            "route",
-            "machine",
-            "plate",
-            "film",
-            "stock",
-            "outcome",
-            "amount",
-            "coverage",
-            "spillMm",
-            "faults",
-            "note",
-            "expectedUnder",
-            "expectedClean",
-            "expectedOver",
-            "recipe");
+            "No.",
+            "Logged",
+            "Pull",
+            "Route",
+            "Machine",
+            "Plate or tool",
+            "Foil or flock",
+            "Stock",
+            "Came out",
+            "How far off",
+            "Coverage, 0 to 1",
+            "Past the edge, mm",
+            "Faults",
+            "Note",
+            "Forecast of 20: too little",
+            "Forecast of 20: good",
+            "Forecast of 20: too much",
+            "Proven recipe");
+
+    /** As spreadsheets read a time; the reader's clock is this computer's. */
+    private static final DateTimeFormatter LOGGED =
+            DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm").withZone(ZoneId.systemDefault());
 
     private PullTable() {}
 
     static List<?> row(PullView p) {
         return Arrays.asList(
                 p.number(),
-                p.loggedAt(),
+                LOGGED.format(p.loggedAt()),
                 p.title(),
-                p.route(),
+                p.route().label(),
                 p.press(),
                 p.plate(),
                 p.film(),
                 p.stock(),
-                p.outcome(),
-                p.amount(),
+                p.outcome().label(p.route().standard()),
+                p.amount() == null ? null : p.amount().label(),
                 p.coverage(),
                 p.spillMm(),
                 p.faults().stream().map(Fault::label).collect(Collectors.joining("; ")),

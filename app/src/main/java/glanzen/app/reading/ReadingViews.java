@@ -35,10 +35,10 @@ record ReadingViews(SetUp setUp, Expected expected, Reading reading, DesignView 
             String uneven,
             ReadLog log,
             Photograph photograph) {
-        String title = "%s: what %s is %.1f %% covered"
+        String title = "%1$s: %3$.0f %% of %2$s is covered"
                 .formatted(
                         verdict.action().label(),
-                        expected.stays() == null ? "was pulled" : "stays",
+                        expected.stays() == null ? "the design" : "what stays",
                         100 * reading.stays().coverage().value());
         return new ReadingView(
                 title,

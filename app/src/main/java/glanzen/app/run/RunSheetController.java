@@ -32,7 +32,7 @@ class RunSheetController {
         RunView run = runs.get(id);
         Printer printer = new Printer(preferences.get().length());
         TextSheet sheet = new TextSheet();
-        sheet.heading("Lay ready");
+        sheet.heading("Get ready");
         run.preflight().forEach(line -> sheet.line("□ " + printer.said(line.text())));
         sheet.heading(
                 "Step by step" + (run.batch().wanted() > 1 ? ", " + run.batch().wanted() + " times" : ""));

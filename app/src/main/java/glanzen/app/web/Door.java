@@ -38,7 +38,7 @@ class Door implements WebMvcConfigurer, HandlerInterceptor {
         }
         Lock mine = alone ? lock.writeLock() : lock.readLock();
         if (!mine.tryLock(LONGEST_SECONDS, TimeUnit.SECONDS)) {
-            throw new Conflict("A whole workshop is being taken in. Try again in a moment; nothing was changed.");
+            throw new Conflict("A workshop is being imported. Try again in a moment; nothing was changed.");
         }
         request.setAttribute(HELD, mine);
         return true;

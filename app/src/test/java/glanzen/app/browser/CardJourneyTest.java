@@ -37,7 +37,7 @@ class CardJourneyTest extends BrowserTest {
     void aRaisedPieceIsTooThickForItsEnvelopeUntilItsFoamIsThinner() {
         String id = caller.post("/api/jobs", JOB).json().path("id").asString();
         browser.open("/card/" + id);
-        browser.press("button", "Put it together");
+        browser.press("button", "Arrange the pieces");
         browser.press("[role=button][aria-label^='Panel']");
         browser.fill("input[name='mounted.showingMm']", "6 mm" + Keys.TAB);
         browser.until(
@@ -67,7 +67,7 @@ class CardJourneyTest extends BrowserTest {
         browser.see("circle[aria-label^='Where the cut begins']").sendKeys(Keys.ARROW_UP);
         browser.see("button", "Through the middle again");
         assertTrue(across.contains("at its thickest"), across);
-        browser.press("button", "Lead my hands");
+        browser.press("button", "Guide me step by step");
         browser.see("h2", "Score and fold the base");
         browser.script("document.activeElement.blur()");
         browser.keys(" ");
@@ -76,7 +76,7 @@ class CardJourneyTest extends BrowserTest {
         browser.open("/kit/foams");
         browser.see("h1", "Kit");
         browser.open("/card/" + id);
-        browser.press("button", "Lead my hands");
+        browser.press("button", "Guide me step by step");
         browser.see("h2", "Panel on the base");
         String link = browser.see("a[href*='paper.pdf?kind=ASSEMBLY']").getDomAttribute("href");
         assertTrue(caller.get(String.valueOf(link)).bytes().length > 1000);

@@ -39,13 +39,13 @@ class CraftJourneyTest extends BrowserTest {
     /** Ticks nothing off, but goes through every step, and logs it clean. */
     private JsonNode runAndLog(String look) {
         browser.press("button", "Run it");
-        browser.see("h1", "Lay everything ready");
+        browser.see("h1", "Get everything ready");
         browser.press("button", "60×");
         while (!browser.see("h1").getText().startsWith(look)) {
             browser.onward(() -> browser.press("section[aria-label=Now] button.press-strong"));
         }
         browser.press("button", "Log the pull");
-        browser.press("button", "Put it in the logbook");
+        browser.press("button", "Log this pull");
         browser.until(() -> browser.place().startsWith("/pulls/pull-"));
         return caller.get("/api" + browser.place()).json();
     }

@@ -44,7 +44,7 @@ class DrillJourneyTest extends BrowserTest {
                         || !browser.text("[data-digits] section h2").equals(asked));
             }
             browser.until(() -> answered() == done);
-            browser.see("p", "It comes back");
+            browser.see("p", "You’ll see this again");
             if (n == 1) {
                 assertEquals(List.of(), browser.serious());
             }

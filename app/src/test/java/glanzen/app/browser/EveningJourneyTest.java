@@ -27,7 +27,7 @@ class EveningJourneyTest extends BrowserTest {
     void tonightIsPlannedRunsLateAndIsPlannedAnew() {
         browser.open("/bench");
         // The show's own plan goes first.
-        browser.press("button", "Throw it away");
+        browser.press("button", "Delete plan");
         browser.press("button", "Plan an evening");
         browser.see("legend", "When you are at the bench");
         // Only the badges tonight.
@@ -37,7 +37,7 @@ class EveningJourneyTest extends BrowserTest {
                 jobs.get(n).click();
             }
         }
-        browser.press("button", "Plan it");
+        browser.press("button", "Make the plan");
         browser.see("svg[aria-label^='The plan of']");
         browser.until(() -> !evening().path("searching").asBoolean());
         assertEquals(List.of(), browser.serious());
@@ -46,7 +46,7 @@ class EveningJourneyTest extends BrowserTest {
                 browser.see("g[role=button][aria-label*='" + first.path("title").asString() + "']");
         block.sendKeys(Keys.ARROW_RIGHT);
         browser.until(() -> evening().path("blocks").toString().contains("\"fixed\":true"));
-        browser.press("button", "Let it go");
+        browser.press("button", "Unpin");
         browser.until(() -> !evening().path("blocks").toString().contains("\"fixed\":true"));
         browser.until(() -> !evening().path("searching").asBoolean());
         caller.post("/api/bench/skip?seconds=5400", "");
@@ -54,15 +54,15 @@ class EveningJourneyTest extends BrowserTest {
         browser.see("h1", "Kit");
         browser.open("/bench");
         browser.see("p", "behind the plan");
-        browser.press("button", "Plan the rest anew");
+        browser.press("button", "Plan the rest again");
         browser.until(() -> evening().path("behindSeconds").asInt() == 0);
         String link = browser.see("a[href$='.ics']").getDomAttribute("href");
         String calendar = new String(caller.get(String.valueOf(link)).bytes(), StandardCharsets.UTF_8);
         assertTrue(calendar.contains("BEGIN:VEVENT"), calendar);
-        browser.press("button", "Begin it");
-        browser.press("button", "It is done");
+        browser.press("button", "Start");
+        browser.press("button", "Done");
         browser.until(() -> evening().path("blocks").toString().contains("\"doneAt\":\"2"));
-        browser.press("button", "Throw it away");
+        browser.press("button", "Delete plan");
         browser.see("button", "Plan an evening");
     }
 }

@@ -48,7 +48,7 @@ class JourneyTest extends BrowserTest {
         assertTrue(clean(advised) > 0, advised);
 
         browser.press("button", "Run it");
-        browser.see("h1", "Lay everything ready");
+        browser.see("h1", "Get everything ready");
         browser.press("label", "Foil cut a little larger");
         browser.press("button", "60×");
         String run = browser.place();
@@ -59,11 +59,11 @@ class JourneyTest extends BrowserTest {
             browser.onward(() -> browser.press("section[aria-label=Now] button.press-strong"));
         }
         browser.press("button", "Log the pull");
-        browser.press("button", "Read it off the simulated scanner");
+        browser.press("button", "Read it with the simulated scanner");
         browser.until(() -> !browser.see("dialog[open] input[inputmode=decimal]")
                 .getAttribute("value")
                 .isEmpty());
-        browser.press("button", "Put it in the logbook");
+        browser.press("button", "Log this pull");
         browser.see("h2", "Journey sign");
         assertTrue(browser.place().startsWith("/pulls/pull-"));
 
@@ -150,9 +150,9 @@ class JourneyTest extends BrowserTest {
         byte[] pdf = caller.get(sheet.substring(sheet.indexOf("/api"))).bytes();
         assertEquals("%PDF", new String(pdf, 0, 4, StandardCharsets.US_ASCII));
 
-        browser.press("a", "To the stack");
+        browser.press("a", "Open stack");
         browser.press("button", "Run it");
-        browser.see("h1", "Lay everything ready");
+        browser.see("h1", "Get everything ready");
         browser.see("label", "Leftover of Copper foil for Third");
         for (String step : List.of("Switch the platform", "3 plates on the platform")) {
             browser.onward(() -> browser.press("section[aria-label=Now] button.press-strong"));
@@ -224,10 +224,10 @@ class JourneyTest extends BrowserTest {
         browser.see("p", "Accepted: 4 1/4");
         thickness.sendKeys(Keys.chord(Keys.CONTROL, "a"), "-3", Keys.TAB);
         browser.see("input[name=name]").sendKeys("Thin air");
-        browser.press("button", "Keep it");
+        browser.press("button", "Save");
         browser.see("p", "is too little");
         thickness.sendKeys(Keys.chord(Keys.CONTROL, "a"), "1/16 in", Keys.TAB);
-        browser.press("button", "Keep it");
+        browser.press("button", "Save");
         browser.see("strong", "Thin air");
     }
 

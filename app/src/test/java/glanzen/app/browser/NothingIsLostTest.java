@@ -31,7 +31,7 @@ class NothingIsLostTest extends BrowserTest {
         browser.see("dialog[open] input[name=name]").sendKeys("Quick shim");
         retype(browser.see("dialog[open] input[name=thicknessMm]"), "3/16 in");
         browser.script("[...document.querySelectorAll('dialog[open] button')]"
-                + ".find(b => b.textContent.trim() === 'Keep it').click()");
+                + ".find(b => b.textContent.trim() === 'Save').click()");
         browser.see("strong", "Quick shim");
         assertEquals(4.7625, board("Quick shim").path("thicknessMm").asDouble(), 1e-9);
     }
@@ -42,7 +42,7 @@ class NothingIsLostTest extends BrowserTest {
         browser.press("button", "Add a board");
         browser.see("dialog[open] input[name=name]").sendKeys("Doubtful shim");
         retype(browser.see("dialog[open] input[name=thicknessMm]"), "rather thin");
-        browser.press("button", "Keep it");
+        browser.press("button", "Save");
         browser.see("p", "Something typed here cannot be read");
         assertTrue(board("Doubtful shim").isMissingNode());
     }
@@ -138,7 +138,7 @@ class NothingIsLostTest extends BrowserTest {
         browser.press("dialog[open] li button");
         browser.see("dialog[open] textarea").sendKeys("only this one");
         browser.see("dialog[open] input[name=coverage]").sendKeys("85 %");
-        browser.press("button", "Put it in the logbook");
+        browser.press("button", "Log this pull");
         browser.see("dd", "only this one");
         browser.press("button", "Log a pull by hand");
         browser.press("dialog[open] li button");
@@ -161,7 +161,7 @@ class NothingIsLostTest extends BrowserTest {
         browser.see("[data-testid=warning]");
         browser.keys(" ");
         browser.see("h1", "Switch the platform on");
-        browser.press("button", "Give this run up");
+        browser.press("button", "Stop this run");
         browser.see("h1", "Left");
     }
 
@@ -174,12 +174,12 @@ class NothingIsLostTest extends BrowserTest {
         browser.press("header button");
         browser.present("input[type=file][accept='.zip']").sendKeys(file.toString());
         browser.see("[role=alertdialog]");
-        browser.press("button", "Leave it as it is");
+        browser.press("button", "Cancel");
         Asked.setUp(caller, "Not in the file");
         browser.present("input[type=file][accept='.zip']").sendKeys(file.toString());
         browser.see("button", "Export what is here");
-        browser.press("button", "Replace it");
-        browser.see("p", "Taken in");
+        browser.press("button", "Replace");
+        browser.see("p", "Imported");
         browser.press("button", "Open the workshop");
         browser.see("h2", "Set-ups");
         assertTrue(!caller.get("/api/set-ups").json().toString().contains("Not in the file"));

@@ -47,7 +47,7 @@ class OwnBenchTest extends OwnJourney {
         press("See the first pull");
         browser.see("[data-testid=twenty]");
         press("Run it");
-        browser.see("h1", "Lay everything ready");
+        browser.see("h1", "Get everything ready");
         assertFalse(run().path("simulated").asBoolean());
         assertTrue(run().path("platform").path("celsius").isMissingNode(), "nobody reads it");
         until("Look at the pull");
@@ -76,7 +76,7 @@ class OwnBenchTest extends OwnJourney {
         browser.fill("input[name=wanted]", "6");
         browser.keys(Keys.TAB);
         press("Run 6");
-        browser.see("h1", "Lay everything ready");
+        browser.see("h1", "Get everything ready");
         until("Put the platform back");
         browser.keys(" ");
         browser.see("h1", "The plate lies there");
@@ -105,7 +105,7 @@ class OwnBenchTest extends OwnJourney {
         browser.reload();
         browser.see("h1", "Paused");
         press("Go on");
-        browser.see("h1", "Lay everything ready");
+        browser.see("h1", "Get everything ready");
         until("Put the platform back");
         browser.keys(" ");
         browser.see("h1", "The plate lies there");

@@ -73,7 +73,7 @@ abstract class OwnJourney {
 
     /** The form is put away before anything else is pressed: a Space would go to its button. */
     void logged() {
-        press("Put it in the logbook");
+        press("Log this pull");
         browser.gone("dialog[open]");
     }
 }

@@ -41,7 +41,7 @@ class ProjectJourneyTest extends OwnJourney {
         browser.see("p", "Read:");
         browser.fill("dialog[open] input[name=name]", name);
         new Select(browser.see("dialog[open] select[name=kind]")).selectByValue(kind);
-        browser.press("button", "Keep it");
+        browser.press("button", "Save");
         browser.see("strong", name);
     }
 
@@ -50,13 +50,13 @@ class ProjectJourneyTest extends OwnJourney {
         browser.press("button", "Add a stock");
         browser.fill("dialog[open] input[name=name]", name);
         browser.fill("dialog[open] input[name=gsm]", weight + Keys.TAB);
-        browser.press("button", "Keep it");
+        browser.press("button", "Save");
         browser.see("strong", name);
     }
 
     private String job(String name, int cards) {
         browser.open("/job");
-        press("Begin a job");
+        press("New job");
         String id = key("/job");
         browser.fill("input[name=cards]", cards + "" + Keys.TAB);
         WebElement title = browser.see("[aria-label='Name of this job']");
@@ -133,7 +133,7 @@ class ProjectJourneyTest extends OwnJourney {
         clicks = 0;
         press("Plan an evening");
         browser.see("dialog[open] input[type=time]");
-        press("Plan it");
+        press("Make the plan");
         browser.gone("dialog[open]");
         assertTrue(clicks <= 3, clicks + " clicks to an evening");
         browser.see("section[aria-label='The evening as planned']");
@@ -165,9 +165,9 @@ class ProjectJourneyTest extends OwnJourney {
 
     private void card(String job) {
         browser.open("/card/" + job);
-        browser.see("button", "Put it together");
+        browser.see("button", "Arrange the pieces");
         clicks = 0;
-        press("Put it together");
+        press("Arrange the pieces");
         browser.see("h2", "From the bottom up");
         assertTrue(clicks <= 8, clicks + " clicks to a card");
         String title = browser.see("p", "at its thickest").getText();
@@ -357,7 +357,7 @@ class ProjectJourneyTest extends OwnJourney {
         clicks++;
         browser.present("input[type=file]").sendKeys(file.toString());
         clicks++;
-        browser.until(() -> browser.text("h1").contains("% covered"));
+        browser.until(() -> browser.text("h1").contains("% of "));
         browser.see("h2", "Likely causes");
         int sum = browser.all("section li .text-title, ul li .text-title").stream()
                 .mapToInt(e -> Integer.parseInt(e.getText()))

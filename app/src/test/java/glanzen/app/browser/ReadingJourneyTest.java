@@ -81,8 +81,8 @@ class ReadingJourneyTest extends BrowserTest {
         browser.open("/pulls/read?run=" + runId);
         browser.press("button", "Take it with the simulated camera");
         assertTrue(
-                browser.within(Duration.ofSeconds(25), () -> browser.text("h1").contains("% covered")),
+                browser.within(Duration.ofSeconds(25), () -> browser.text("h1").contains("% of ")),
                 () -> browser.text("#main"));
-        return Double.parseDouble(browser.text("h1").replaceAll(".* is ([\\d.]+) % covered.*", "$1"));
+        return Double.parseDouble(browser.text("h1").replaceAll(".*?([\\d.]+) % of .*", "$1"));
     }
 }

@@ -61,7 +61,7 @@ class WorkshopJourneyTest extends BrowserTest {
         browser.see("h2", "Drying");
         browser.press("button", "Gel spread");
         browser.see("dialog[open] input").sendKeys("Trial drip");
-        browser.press("button", "It begins to dry");
+        browser.press("button", "Start drying");
         browser.see("strong", "Trial drip");
         browser.see("p", "Clean the stencil now");
         dry("Trial drip");
@@ -88,9 +88,9 @@ class WorkshopJourneyTest extends BrowserTest {
             count.sendKeys(Keys.chord(Keys.CONTROL, "a"), board[1], Keys.TAB);
         }
         browser.see("strong", "13.70 mm");
-        browser.press("button", "Note it");
+        browser.press("button", "Add this trial");
         browser.see("h3", "one trial tells");
-        browser.press("button", "Keep it for this press");
+        browser.press("button", "Save for this press");
         browser.until(() -> browser.all("dialog[open]").isEmpty());
         JsonNode iron = caller.get("/api/kit").json().path("presses").get(0).path("item");
         assertTrue(iron.path("crown").asDouble() != 0.10, iron + "");
@@ -142,7 +142,7 @@ class WorkshopJourneyTest extends BrowserTest {
         browser.see("p", "turn it into outlines first");
         file.sendKeys(star.toString());
         browser.see("p", "Read: 36 mm");
-        browser.press("button", "Keep it");
+        browser.press("button", "Save");
         browser.see("strong", "Star");
         assertEquals("OUTLINE", last("plates").path("motif").path("kind").asString(), "the outline is the plate's own");
     }
@@ -158,7 +158,7 @@ class WorkshopJourneyTest extends BrowserTest {
         browser.press("button", "Add a leftover");
         browser.see("input[name=name]").sendKeys("Silver trial");
         new Select(browser.see("select[name=filmId]")).selectByVisibleText("Silver foil");
-        browser.press("button", "Keep it");
+        browser.press("button", "Save");
         browser.see("strong", "Silver trial");
         String id = Asked.setUp(caller, "Prize card, Second").path("id").asString();
         browser.open("/layout/" + id);

@@ -266,7 +266,7 @@ class EveningApiTest {
         assertTrue(told >= evening.path("version").asLong() && told <= latest, told + "");
         byte[] pdf = caller.get(at + ".pdf?paper=A4&zone=Europe/Berlin").bytes();
         try (PDDocument sheet = Loader.loadPDF(pdf)) {
-            assertTrue(new PDFTextStripper().getText(sheet).contains("Lay ready"));
+            assertTrue(new PDFTextStripper().getText(sheet).contains("Get ready"));
         }
     }
 }

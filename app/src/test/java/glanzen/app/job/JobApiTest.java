@@ -118,7 +118,7 @@ class JobApiTest {
     void suppliesComeAsCsv() {
         String id = job("Jar ribbons").path("id").asString();
         String csv = new String(caller.get("/api/jobs/" + id + "/supplies.csv").bytes(), StandardCharsets.UTF_8);
-        assertTrue(csv.startsWith("what,name,needed,unit,have,missing,cost\r\n"), csv);
+        assertTrue(csv.startsWith("What,Name,Needed,Unit,In stock,Missing,Cost\r\n"), csv);
         assertTrue(csv.contains("Gold foil") && csv.contains("Satin ribbon"));
     }
 }

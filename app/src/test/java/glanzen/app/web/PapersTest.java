@@ -55,7 +55,7 @@ class PapersTest {
                         caller.get("/api/pulls.csv?marked=true&separator=SEMICOLON")
                                 .bytes(),
                         StandardCharsets.UTF_8)
-                .startsWith("\ufeffnumber;"));
+                .startsWith("\ufeffNo.;"));
     }
 
     @Test
@@ -63,9 +63,9 @@ class PapersTest {
         String id = Asked.setUp(caller, "Prize card, First").path("id").asString();
         try (CSVParser table = table("/api/layouts/" + id + "/cuts.csv?cards=12", ',')) {
             var rows = table.getRecords();
-            assertEquals("STOCK", rows.get(0).get("kind"));
+            assertEquals("stock", rows.get(0).get("Kind"));
             assertTrue(rows.size() > 1
-                    && rows.stream().allMatch(r -> r.get("count").equals("12")));
+                    && rows.stream().allMatch(r -> r.get("Pieces").equals("12")));
         }
     }
 
@@ -78,7 +78,7 @@ class PapersTest {
             assertEquals(201, caller.post("/api/kit/boards", board).status());
         }
         try (CSVParser table = table("/api/kit.csv?separator=TAB", '\t')) {
-            var names = table.getRecords().stream().map(r -> r.get("name")).toList();
+            var names = table.getRecords().stream().map(r -> r.get("Name")).toList();
             assertTrue(names.contains(NAME) && names.contains("'=1+2") && names.contains("'@x"), names.toString());
             assertFalse(names.stream().anyMatch(n -> n.startsWith("=")));
         }
@@ -98,7 +98,7 @@ class PapersTest {
                 sheet.headers().toString().contains("%C5%BC"), sheet.headers().toString());
         try (PDDocument pdf = Loader.loadPDF(sheet.bytes())) {
             String text = new PDFTextStripper().getText(pdf);
-            assertTrue(text.contains("Lay ready") && text.contains("Step by step"), text);
+            assertTrue(text.contains("Get ready") && text.contains("Step by step"), text);
             assertEquals(NAME, pdf.getDocumentInformation().getTitle());
             assertEquals("None", pdf.getDocumentCatalog().getViewerPreferences().getPrintScaling());
             for (var name : pdf.getPage(0).getResources().getFontNames()) {
