@@ -16,5 +16,5 @@ export default defineConfig({
       },
     },
   },
-  test: { include: ['src/**/*.test.ts'] },
+  test: { include: ['src/**/*.test.ts', 'words.test.js'] },
 });

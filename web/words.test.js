@@ -1,12 +1,8 @@
-import { execFileSync } from 'node:child_process';
 import { expect, test } from 'vitest';
+import { words as all } from '../scripts/words.mjs';
 
-/** Where it stands and what it says, one line each. Summaries of the API are for developers. */
-const words = execFileSync('node', ['../scripts/words.mjs'], { encoding: 'utf8', maxBuffer: 1 << 24 })
-  .trim()
-  .split('\n')
-  .map((line) => line.split('\t') as [string, string])
-  .filter(([where]) => !/Controller\.java/.test(where));
+/** Summaries of the API are for developers. */
+const words = all().filter(({ where }) => !/Controller\.java/.test(where));
 
 const MOST_WORDS = 22;
 /** Words that nobody has to translate stand in their place. */
@@ -15,9 +11,8 @@ const RETIRED =
 /** What a person types, and what is printed at true scale whatever the units are. */
 const TYPED = /Wording|Quantities|Held\.svelte|MountedForm|Print\.svelte|Template|SvgReader|Fitted|HoneyShow/;
 
-function broken(rule: (said: string, where: string) => boolean) {
-  return words.filter(([where, said]) => rule(said, where)).map((word) => word.join(': '));
-}
+const broken = (rule) =>
+  words.filter(({ said, where }) => rule(said, where)).map(({ where, said }) => `${where}: ${said}`);
 
 test('the list is as long as what there is to say', () => expect(words.length).toBeGreaterThan(2000));
 
