@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { MediaQuery } from 'svelte/reactivity';
   import { tick } from 'svelte';
   import Router, { replace } from 'svelte-spa-router';
   import Hatches from './drawing/Hatches.svelte';
@@ -21,8 +22,12 @@
   let leave = () => {};
   let location: string | undefined;
 
+  const systemDark = new MediaQuery('(prefers-color-scheme: dark)');
+
   $effect(() => {
-    document.documentElement.dataset.theme = preferences.now.theme.toLowerCase();
+    const { theme } = preferences.now;
+    const dark = theme === 'SYSTEM' ? systemDark.current : theme === 'DARK';
+    document.documentElement.dataset.theme = dark ? 'dark' : 'light';
   });
 
   async function arrived(at: string) {

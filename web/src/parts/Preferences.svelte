@@ -57,6 +57,7 @@
       label="Theme"
       value={now.theme}
       options={[
+        ['SYSTEM', 'as your system'],
         ['LIGHT', 'light'],
         ['DARK', 'dark'],
       ]}

@@ -6,7 +6,7 @@ const initial: Preferences = {
   length: 'MM',
   temperature: 'C',
   weight: 'GSM',
-  theme: 'LIGHT',
+  theme: 'SYSTEM',
   sound: 'SOFT',
   bias: 'BY_CONTRAST',
   roomC: 21,

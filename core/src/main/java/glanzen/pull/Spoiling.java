@@ -17,7 +17,7 @@ public record Spoiling(double refused, double bareSheet, double wet) {
     public static final Spoiling NONE = new Spoiling(0, 0, 0);
 
     /** What a press takes at most is a round figure on its label, ln. */
-    private static final double LN_GREATEST_FORCE = 0.08;
+    private static final double LN_GREATEST_FORCE = 0.05;
     /** At how many degrees a film begins to hold on bare sheet is as little known, K. */
     private static final double BARE_SHEET_K = 3;
 

@@ -43,7 +43,7 @@ class BatchAdviceTest {
     void scrapIsTriedWhereSomethingIsNewUnsureOrDear() {
         Forecast sure = FORECASTER.forecast(WORDS, RigEnsemble.fresh());
         assertEquals(Optional.empty(), ScrapTest.why(WORDS, sure, true));
-        assertTrue(ScrapTest.why(WORDS, sure, false).orElseThrow().contains("not pulled together"));
+        assertTrue(ScrapTest.why(WORDS, sure, false).orElseThrow().contains("haven't used this plate"));
         SetUp inked = WORDS.withMedium(Medium.DRY);
         assertTrue(ScrapTest.why(inked, sure, true).orElseThrow().contains("ink"));
         Forecast unsure = FORECASTER.forecast(WORDS.withSoak(2), RigEnsemble.fresh());

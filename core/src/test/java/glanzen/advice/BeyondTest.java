@@ -54,7 +54,7 @@ class BeyondTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"bee, there and back, taped", "lace", "acetate, 25 s"})
+    @ValueSource(strings = {"bee, there and back, taped", "large bee, there and back, taped", "acetate, 25 s"})
     void anOpeningThatNobodyKnowsIsToBeMeasured(String name) {
         Advice advice = advice(named(name), AnchorBench.SHOP, doubted(0.4));
         Wish wish = advice.wishes().get(0);

@@ -119,9 +119,9 @@ class DiagnosisTest {
         Measures bare = measures(0.88, 0.05, 0);
         Verdict again = Verdict.of(bare, bare, Standard.FOIL, 60);
         Reading.Place astray = place(0.8, 0, 0.5);
-        assertTrue(again.registered(astray).steps().get(2).contains("{mm:0.8} right of its place, turned 0.5°"));
+        assertTrue(again.registered(astray).steps().get(2).contains("{mm:0.8} too far right, turned 0.5°"));
         AffineTransformation turned = AffineTransformation.rotationInstance(Math.PI / 2);
-        assertTrue(again.registered(astray.in(turned)).steps().get(2).contains("{mm:0.8} above"));
+        assertTrue(again.registered(astray.in(turned)).steps().get(2).contains("{mm:0.8} too high"));
         assertEquals(again, again.registered(place(0.1, 0.1, 0.1)));
         Measures good = measures(0.99, 0.05, 0);
         Verdict kept = Verdict.of(good, good, Standard.FOIL, 60);

@@ -30,7 +30,7 @@ public final class Converged {
     private static final double SLICE_MM = 0.25;
     private static final int AWAY_BINS = 24;
     private static final double TIP = 0.10;
-    private static final double GREATEST_FORCE_LN = 0.08;
+    private static final double GREATEST_FORCE_LN = 0.05;
 
     private final SetUp setUp;
     private final Artwork artwork;

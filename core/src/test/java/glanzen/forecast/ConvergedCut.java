@@ -29,7 +29,7 @@ final class ConvergedCut {
     private static final double STEP_MM = 0.05;
     private static final double BITE_N_PER_MM2 = 138;
     private static final double SHARPNESS = 0.04;
-    private static final double GREATEST_FORCE_LN = 0.08;
+    private static final double GREATEST_FORCE_LN = 0.05;
     private static final int MOST_PLACES = 400;
 
     private final SetUp setUp;

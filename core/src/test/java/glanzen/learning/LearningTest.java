@@ -96,7 +96,10 @@ class LearningTest {
             belief = Learner.learn(belief, thick, model, seen);
         }
         double after = forecast(thick, belief).refused();
-        assertTrue(after < 0.05, outcome + ": refused " + before + " before, " + after + " after three went through");
+        // How much it takes at most stays as unsure as its label.
+        assertTrue(
+                after < before / 2 && after < 0.09,
+                outcome + ": refused " + before + " before, " + after + " after three went through");
         Belief spoiled = Learner.wentThrough(Belief.NOTHING, thick, model);
         assertTrue(forecast(thick, spoiled).refused() < before / 2);
         assertEquals(0, spoiled.pulls(Rigged.of(thick)), "none that tells of heat and pressure");

@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param length mm or inches with fractions
  * @param temperature °C or °F
  * @param weight g/m² or one of the US weights
- * @param theme light or dark
+ * @param theme light, dark or as the system
  * @param sound soft, full or off
  * @param bias which fault they would rather have
  * @param roomC temperature of their room, °C
@@ -34,8 +34,9 @@ public record Preferences(
         @Nullable String money,
         long version) {
 
-    /** Light or dark surfaces. */
+    /** Light or dark surfaces, or as the person's system has them. */
     public enum Theme {
+        SYSTEM,
         LIGHT,
         DARK
     }
@@ -52,7 +53,7 @@ public record Preferences(
                 .present("length", length, "a unit of length")
                 .present("temperature", temperature, "a unit of temperature")
                 .present("weight", weight, "a unit of weight")
-                .present("theme", theme, "light or dark")
+                .present("theme", theme, "light, dark or as the system")
                 .present("sound", sound, "off, soft or full")
                 .present("bias", bias, "which fault is rather had")
                 .celsius("roomC", roomC, 0, 40)

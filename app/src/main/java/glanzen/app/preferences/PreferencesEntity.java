@@ -32,7 +32,7 @@ class PreferencesEntity {
     WeightUnit weight = WeightUnit.GSM;
 
     @Enumerated(EnumType.STRING)
-    Preferences.Theme theme = Preferences.Theme.LIGHT;
+    Preferences.Theme theme = Preferences.Theme.SYSTEM;
 
     @Enumerated(EnumType.STRING)
     Preferences.Sound sound = Preferences.Sound.SOFT;

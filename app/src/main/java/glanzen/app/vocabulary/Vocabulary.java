@@ -5,6 +5,7 @@ import glanzen.card.Fold;
 import glanzen.card.Mounted;
 import glanzen.card.Way;
 import glanzen.forecast.Forecast;
+import glanzen.glossary.Glossary;
 import glanzen.kit.Board;
 import glanzen.kit.Envelope;
 import glanzen.kit.Film;
@@ -55,6 +56,7 @@ import java.util.stream.Stream;
  * @param cards about putting a card together
  * @param dieKinds kinds of plates that cut
  * @param limits what can be asked for at most
+ * @param glossary words of the craft and what they mean
  * @param simulated whether machines are simulated here, as in the demo
  */
 record Vocabulary(
@@ -72,6 +74,7 @@ record Vocabulary(
         CardWords cards,
         List<Plate.Kind> dieKinds,
         Limits limits,
+        List<Glossary.Term> glossary,
         boolean simulated) {
 
     /** What a new thing of each shelf starts from. */
@@ -221,6 +224,7 @@ record Vocabulary(
                         StripGauge.CARRIES_MM,
                         Forecast.LIKELY_REFUSED,
                         Platform.BURNS_C),
+                Glossary.all(),
                 simulated);
     }
 }

@@ -1,0 +1,5 @@
+/** Words of the craft and what they mean. */
+@NullMarked
+package glanzen.glossary;
+
+import org.jspecify.annotations.NullMarked;
