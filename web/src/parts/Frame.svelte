@@ -4,12 +4,16 @@
   import { placeAt, places } from '../places';
   import { editing } from '../state/editing.svelte';
   import { planning } from '../state/planning.svelte';
-  import Keys from './Keys.svelte';
+  import Help from './Help.svelte';
   import { api } from '../api/client';
   import Preferences from './Preferences.svelte';
 
   let { children }: { children: Snippet } = $props();
-  let keysOpen = $state(false);
+  let helpOpen = $state(false);
+  let helpWord = $state('');
+  let searchOpen = $state(false);
+  /** Fetched when it is first asked for. */
+  let searchWanted = $state(false);
 
   /** A damaged database was set aside at the start. */
   let setAside = $state('');
@@ -21,16 +25,30 @@
     here?.home === '/stack' || here?.home === '/layout' ? (editing.saved?.name ?? '') : '',
   );
 
+  function search() {
+    searchWanted = true;
+    searchOpen = true;
+  }
+
+  function help(word = '') {
+    helpWord = word;
+    helpOpen = true;
+  }
+
   function typing(target: EventTarget | null) {
     return target instanceof HTMLElement && target.closest('input, select, textarea, dialog') !== null;
   }
 
   function key(event: KeyboardEvent) {
+    if (event.key === 'k' && (event.ctrlKey || event.metaKey) && !searchWanted) {
+      event.preventDefault();
+      search();
+    }
     if (typing(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
     const place = places[Number(event.key) - 1];
     // In Drills digits are answers.
     if (place && !document.querySelector('[data-digits]')) push(place.home);
-    else if (event.key === '?') keysOpen = true;
+    else if (event.key === '?') help();
     else if (event.key.toLowerCase() === 'n') push('/bench?new');
   }
 </script>
@@ -56,10 +74,11 @@
     {#if trail}<span class="text-soft min-w-0 truncate">{trail}</span>{/if}
     {#if unsaved}<span role="status" class="text-ochre font-bold">Not saved yet; still trying</span>{/if}
     <div class="ml-auto flex shrink-0 items-center gap-1">
-      <Preferences />
-      <button class="press press-quiet" aria-label="Keys" title="Keys (?)" onclick={() => (keysOpen = true)}
-        >?</button
+      <button class="press press-quiet text-soft font-normal" title="Search (Ctrl + K)" onclick={search}
+        >Search</button
       >
+      <Preferences />
+      <button class="press press-quiet" aria-label="Help" title="Help (?)" onclick={() => help()}>?</button>
     </div>
   </header>
   <nav
@@ -88,4 +107,9 @@
     {@render children()}
   </main>
 </div>
-<Keys bind:open={keysOpen} />
+<Help bind:open={helpOpen} word={helpWord} />
+{#if searchWanted}
+  {#await import('./Search.svelte') then { default: Search }}
+    <Search bind:open={searchOpen} onword={help} />
+  {/await}
+{/if}

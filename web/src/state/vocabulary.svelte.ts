@@ -15,6 +15,15 @@ class Vocabulary {
     return this.#words;
   }
 
+  /** Words of the craft and what they mean; none until they are loaded. */
+  get terms() {
+    return this.#words?.glossary ?? [];
+  }
+
+  term(word: string) {
+    return this.terms.find((t) => t.word === word);
+  }
+
   form(shelf: string) {
     const form = this.now.forms.find((f) => f.shelf === shelf);
     if (!form) throw new Error(`There is no form for ${shelf}`);

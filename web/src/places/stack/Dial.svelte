@@ -1,9 +1,12 @@
 <script lang="ts">
   import type { Snippet } from 'svelte';
+  import Term from '../../parts/Term.svelte';
 
   /** One thing to set: its name, where it stands, and a way on; with two buttons where it has two ways. */
   interface Props {
     label: string;
+    /** The word of the craft it stands for, where that is another. */
+    term?: string;
     value?: string;
     unit?: string;
     less?: string;
@@ -14,6 +17,7 @@
   }
   let {
     label,
+    term,
     value = '',
     unit = '',
     less = '',
@@ -26,7 +30,7 @@
 
 <div class="px-3 py-2" role="group" aria-label={label}>
   <div class="flex items-start justify-between gap-1">
-    <span class="label">{label}</span>
+    <span class="label"><Term word={term ?? label.toLowerCase()}>{label}</Term></span>
     <span class="-mt-1 -mr-2 flex">
       {#if onless}
         <button

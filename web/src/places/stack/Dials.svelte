@@ -113,6 +113,7 @@
     />
     <Dial
       label="Passes"
+      term="pass"
       value={draft.passes === 1 ? 'one' : draft.passes === 2 ? 'there, back' : String(draft.passes)}
       less="fewer"
       more="more"

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Expected, RouteView, Schemas } from '../../api/client';
+  import Term from '../../parts/Term.svelte';
   import Fold from '../../parts/Fold.svelte';
   import { percent } from '../../parts/format';
   import { preferences } from '../../state/preferences.svelte';
@@ -43,7 +44,7 @@
   <p class="text-small text-soft mt-2">Eight pulls in ten lie within each of these ranges.</p>
   <dl class="text-small mt-2 grid grid-cols-[auto_1fr] gap-x-5 gap-y-1">
     {#if pressed}
-      <dt class="text-soft">squeeze</dt>
+      <dt class="text-soft"><Term word="squeeze" /></dt>
       <dd>
         {preferences.length(nip.overfillMm)}: what the rollers must press out of the stack and bend themselves
       </dd>
@@ -57,7 +58,7 @@
         : ''}
     </dd>
     {#if transfer}
-      <dt class="text-soft">dwell</dt>
+      <dt class="text-soft"><Term word="dwell" /></dt>
       <dd>{between('dwellSeconds', (seconds) => seconds.toFixed(2))} s under the rollers in a pass</dd>
       <dt class="text-soft">heat</dt>
       <dd>

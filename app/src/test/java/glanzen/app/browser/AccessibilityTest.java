@@ -14,6 +14,7 @@ import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.openqa.selenium.Keys;
 
 /** Axe on every place, light and dark; no place wider than the screen it is read on, and every quantity in words. */
 @ExtendWith(Server.class)
@@ -132,5 +133,24 @@ class AccessibilityTest {
         go(place, sign);
         Number scroll = (Number) browser.script("return document.documentElement.scrollWidth");
         assertTrue(scroll.intValue() <= width, place + " is " + scroll + " wide");
+        assertEquals(List.of(), width == 390 ? browser.tooSmallForAFinger() : List.of());
+    }
+
+    @Test
+    void aWordIsFoundByItsLettersAndExplained() {
+        browser.size(1280, 800);
+        go("/stack", "[data-testid=advice][aria-busy=false]");
+        browser.press("button[aria-label='soak: what it means']");
+        browser.see("div", "How long a plate heats");
+        browser.keys(Keys.ESCAPE);
+        browser.chord(Keys.CONTROL, "k");
+        browser.see("input[role=combobox]").sendKeys("squeez");
+        browser.see("[role=option][aria-selected=true]");
+        assertEquals(List.of(), browser.serious());
+        browser.keys(Keys.ENTER);
+        browser.see("dt", "squeeze");
+        assertEquals(List.of(), browser.serious());
+        browser.keys(Keys.ESCAPE);
+        browser.gone("dialog[open]");
     }
 }

@@ -230,6 +230,18 @@ final class Browser implements AutoCloseable {
                 ]).filter((text) => odd.test(text));""");
     }
 
+    /** What is lower than a finger needs, 44 px; a tick counts with its label, a word in a sentence does not. */
+    @SuppressWarnings("unchecked")
+    List<String> tooSmallForAFinger() {
+        return (List<String>) script("""
+                return [...document.querySelectorAll('button, a[href], select, summary, input')]
+                  .filter((e) => e.checkVisibility() && e.getBoundingClientRect().width > 1)
+                  .filter((e) => !e.closest('svg, p, .term') && e.getAttribute('href') !== '#main')
+                  .map((e) => (/checkbox|radio/.test(e.type) && e.closest('label')) || e)
+                  .filter((e) => e.getBoundingClientRect().height < 43.5)
+                  .map((e) => e.tagName + ' ' + (e.getAttribute('aria-label') ?? e.textContent).trim());""");
+    }
+
     private static String line(Rule rule) {
         return rule.getId() + ": " + rule.getHelp() + " at "
                 + rule.getNodes().get(0).getTarget() + " "

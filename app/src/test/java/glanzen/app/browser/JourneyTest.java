@@ -206,7 +206,7 @@ class JourneyTest extends BrowserTest {
     void unitsChangeEverywhereAtOnce() {
         startSetUp("First", "Copper foil", "Ivory card", "In inches");
         browser.until(() -> browser.text("[data-testid=squeeze]").contains("0.45 mm"));
-        browser.press("header button");
+        browser.press("button", "Preferences");
         browser.press("label", "inches");
         browser.press("label", "°F");
         browser.until(() -> browser.text("[data-testid=squeeze]").contains("0.018 in"));

@@ -43,7 +43,7 @@ class NothingIsLostTest extends BrowserTest {
         browser.see("dialog[open] input[name=name]").sendKeys("Doubtful shim");
         retype(browser.see("dialog[open] input[name=thicknessMm]"), "rather thin");
         browser.press("button", "Save");
-        browser.see("p", "Something typed here cannot be read");
+        browser.see("p", "One of the entries can't be read");
         assertTrue(board("Doubtful shim").isMissingNode());
     }
 
@@ -171,7 +171,7 @@ class NothingIsLostTest extends BrowserTest {
         Files.write(file, caller.get("/api/workshop").bytes());
         Asked.fresh(caller, "Not in the file");
         browser.open("/bench");
-        browser.press("header button");
+        browser.press("button", "Preferences");
         browser.present("input[type=file][accept='.zip']").sendKeys(file.toString());
         browser.see("[role=alertdialog]");
         browser.press("button", "Cancel");
