@@ -15,8 +15,8 @@ class Running {
   #ticked: Promise<void> = Promise.resolve();
 
   async open(id: string) {
-    if (this.run?.id !== id) this.close();
-    this.#events?.close();
+    this.close();
+    if (this.run?.id !== id) this.run = undefined;
     this.#wanted = id;
     const run = await asked(api.GET('/api/runs/{id}', { params: { path: { id } } }));
     // Whoever left before the answer wants no stream that nobody closes.
@@ -29,11 +29,11 @@ class Running {
     this.#events = events;
   }
 
+  /** Hears no more of the run. It stays in view until another is opened: what shows it goes a moment later. */
   close() {
     this.#wanted = '';
     this.#events?.close();
     this.#events = undefined;
-    this.run = undefined;
     this.lost = false;
     clearTimeout(this.#again);
   }

@@ -117,7 +117,7 @@ class ArchiveApiTest {
                 "belief");
         assertRefused(take(Zips.workshop(good.replaceFirst("\"item\":", "\"item\":null,\"was\":"))), "item");
         assertRefused(take(Zips.workshop(good.replaceFirst("\"pulls\":\\[", "\"pulls\":[null,"))), "pulls");
-        assertRefused(take(Zips.workshop(good.replaceFirst("\"theme\":\"SYSTEM\"", "\"theme\":null"))), "theme");
+        assertRefused(take(Zips.workshop(good.replaceFirst("\"theme\":\"LIGHT\"", "\"theme\":null"))), "theme");
         String vast = "{\"kind\": \"OUTLINE\", \"text\": \"\", \"outline\": \"M0 0L9000000 0L9000000 9000000Z\"}";
         assertRefused(
                 take(Zips.workshop(good.replaceFirst("(?s)\"motif\":\\{.*?\\}", "\"motif\":" + vast))), "outline");

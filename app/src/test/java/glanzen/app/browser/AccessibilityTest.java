@@ -148,7 +148,7 @@ class AccessibilityTest {
         browser.see("[role=option][aria-selected=true]");
         assertEquals(List.of(), browser.serious());
         browser.keys(Keys.ENTER);
-        browser.see("dt", "squeeze");
+        browser.see("dialog//dt", "squeeze");
         assertEquals(List.of(), browser.serious());
         browser.keys(Keys.ESCAPE);
         browser.gone("dialog[open]");
