@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { outcomeWords } from '../../logging/words';
+  import { routes } from '../../state/routes.svelte';
   import type { PullView } from '../../api/client';
   import OutcomeMark from '../../drawing/OutcomeMark.svelte';
 
@@ -24,7 +26,7 @@
           <span class="text-fine mt-1 flex items-center gap-1.5">
             <OutcomeMark outcome={pull.outcome} size={14} />
             <span class="truncate">{pull.title}</span>
-            <span class="sr-only">{pull.outcome.toLowerCase()}</span>
+            <span class="sr-only">{outcomeWords(routes.of(pull.route))[pull.outcome]}</span>
           </span>
         </a>
       </li>

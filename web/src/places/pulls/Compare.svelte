@@ -4,6 +4,8 @@
   import { Question } from '../../asking/question.svelte';
   import { api, asked, type PullView, type Schemas } from '../../api/client';
   import OutcomeMark from '../../drawing/OutcomeMark.svelte';
+  import { outcomeWords } from '../../logging/words';
+  import { routes } from '../../state/routes.svelte';
   import { preferences } from '../../state/preferences.svelte';
   import Laid from './Laid.svelte';
   import { pictureOf, seenStraight } from './pictures';
@@ -38,7 +40,9 @@
           class="border-rule h-auto w-full border"
         />
         <figcaption class="mt-1 flex items-center gap-2">
-          <OutcomeMark outcome={pull.outcome} size={16} />no. {pull.number}, {pull.outcome.toLowerCase()}
+          <OutcomeMark outcome={pull.outcome} size={16} />no. {pull.number}, {outcomeWords(
+            routes.of(pull.route),
+          )[pull.outcome]}
         </figcaption>
       </figure>
     {/each}

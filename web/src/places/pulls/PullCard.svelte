@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { routes } from '../../state/routes.svelte';
+  import { outcomeWords } from '../../logging/words';
   import Tick from '../../parts/Tick.svelte';
   import type { PullView } from '../../api/client';
   import { pictureOf } from './pictures';
@@ -17,14 +19,11 @@
   }
   let { pull, search, current, picked, large, oncompare }: Props = $props();
   const when = $derived(new Date(pull.loggedAt).toLocaleDateString([], { day: 'numeric', month: 'short' }));
+  const came = $derived(outcomeWords(routes.of(pull.route))[pull.outcome]);
 </script>
 
 <li class={current ? 'outline-verdigris outline-3 outline-offset-4' : ''}>
-  <a
-    href="#/pulls/{pull.id}{search}"
-    class="block"
-    aria-label="Pull {pull.number}, {pull.title}, {pull.outcome.toLowerCase()}"
-  >
+  <a href="#/pulls/{pull.id}{search}" class="block" aria-label="Pull {pull.number}, {pull.title}, {came}">
     <span class="relative block">
       <img
         src={large ? pictureOf(pull, 450, 300) : pictureOf(pull, 300, 200)}
@@ -48,7 +47,7 @@
       >
       <span class="block truncate text-(length:--text-fine)"
         >{pull.coverage === undefined ? '' : `${percent(pull.coverage)} · `}{pull.read?.causeLabel ??
-          (pull.note || pull.outcome.toLowerCase())}</span
+          (pull.note || came)}</span
       >
     {/if}
     <span class="text-soft block truncate text-(length:--text-fine)"

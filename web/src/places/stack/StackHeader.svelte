@@ -9,6 +9,7 @@
   import { routes } from '../../state/routes.svelte';
   import { preferences } from '../../state/preferences.svelte';
   import { vocabulary } from '../../state/vocabulary.svelte';
+  import RecipeCard from './RecipeCard.svelte';
   import NumberField from '../../parts/NumberField.svelte';
 
   const form = formReadings();
@@ -33,6 +34,7 @@
       tell(trouble);
     }
   }
+  let recipe = $state(false);
 </script>
 
 <div class="flex flex-wrap items-start gap-x-4 gap-y-2">
@@ -74,6 +76,7 @@
       title={stopped ? 'Fix what stops it first' : ''}
       onclick={() => run()}>{wanted > 1 ? `Run ${wanted}` : 'Run it'}</button
     >
+    <button class="press press-quiet" onclick={() => (recipe = true)}>Recipe card</button>
   </div>
 </div>
 {#if answer && !stopped && (answer.scrapTest || !vocabulary.now.simulated)}
@@ -89,3 +92,4 @@
     {/if}
   </p>
 {/if}
+<RecipeCard bind:open={recipe} />

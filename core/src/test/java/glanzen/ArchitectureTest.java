@@ -17,6 +17,7 @@ class ArchitectureTest {
     private static final List<String> ORDER = List.of(
             "measure",
             "schedule",
+            "glossary",
             "finding",
             "material",
             "artwork",
