@@ -1,5 +1,8 @@
+/** A post card. */
+export const A6 = '105mm 148mm';
+
 /**
- * Prints one part of the page on paper of its own size, such as '105mm 148mm'. A rule for paper cannot look at the page it is
+ * Prints one part of the page on paper of its own size. A rule for paper cannot look at the page it is
  * for, so it stands in a sheet that is adopted only while this is printed.
  */
 export function printAlone(part: HTMLElement, paper: string) {

@@ -6,7 +6,7 @@
   import { outcomeWords } from '../../logging/words';
   import Strata from '../../drawing/Strata.svelte';
   import { duration } from '../../parts/format';
-  import { printAlone } from '../../parts/printAlone';
+  import { A6, printAlone } from '../../parts/printAlone';
   import { editing } from '../../state/editing.svelte';
   import { kit } from '../../state/kit.svelte';
   import { preferences } from '../../state/preferences.svelte';
@@ -16,7 +16,6 @@
   /** A set-up on a card of A6 beside the press: its stack, its figures, and how it came out last. */
   let { open = $bindable(false) }: { open: boolean } = $props();
   const LATEST = 3;
-  const A6 = '105mm 148mm';
   const STACK_PX = 300;
 
   let card = $state<HTMLElement>();

@@ -38,7 +38,7 @@
 </script>
 
 <div class="flex flex-wrap items-start gap-x-4 gap-y-2">
-  <div class="min-w-0 flex-1">
+  <div class="min-w-0 flex-1 basis-64">
     <h1 class="sr-only">Stack</h1>
     <TitleField
       label="Name of this set-up"
