@@ -1,20 +1,21 @@
 <script lang="ts">
   import Popover from 'flowbite-svelte/Popover.svelte';
-  import type { Snippet } from 'svelte';
   import { preferences } from '../state/preferences.svelte';
   import { vocabulary } from '../state/vocabulary.svelte';
 
-  /** A word of the craft that explains itself where it stands. */
-  let { word, children }: { word: string; children?: Snippet } = $props();
+  /** A word of the craft that explains itself where it stands; written otherwise where the sentence asks for it. */
+  let { word, label = word }: { word: string; label?: string } = $props();
   const id = $props.id();
   const term = $derived(vocabulary.term(word));
+  let open = $state(false);
 </script>
 
 {#if term}
-  <button id="term-{id}" type="button" class="term" aria-expanded="false" aria-label="{word}: what it means">
-    {#if children}{@render children()}{:else}{word}{/if}
-  </button>
+  <button id="term-{id}" type="button" class="term" aria-expanded={open} aria-label="{label}: what it means"
+    >{label}</button
+  >
   <Popover
+    bind:isOpen={open}
     triggeredBy="#term-{id}"
     trigger="click"
     placement="bottom"
@@ -24,8 +25,6 @@
   >
     <strong>{term.word}</strong>: {preferences.said(term.says)}
   </Popover>
-{:else if children}
-  {@render children()}
 {:else}
-  {word}
+  {label}
 {/if}

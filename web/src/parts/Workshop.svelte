@@ -123,7 +123,7 @@
   {#if busy}
     <div class="mt-2 flex items-center gap-3">
       <label class="grow" role="status"
-        >{stage?.stage || 'Loading…'}…
+        >{stage?.stage || 'Loading'}…
         <progress
           class="accent-verdigris block w-full"
           max={stage?.of || 1}

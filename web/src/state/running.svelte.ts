@@ -16,7 +16,7 @@ class Running {
 
   async open(id: string) {
     this.close();
-    if (this.run?.id !== id) this.run = undefined;
+    if (this.run?.id !== id) this.forget();
     this.#wanted = id;
     const run = await asked(api.GET('/api/runs/{id}', { params: { path: { id } } }));
     // Whoever left before the answer wants no stream that nobody closes.
@@ -27,6 +27,10 @@ class Running {
     events.addEventListener('open', () => (this.lost = false));
     events.addEventListener('error', () => this.#lose(events, id));
     this.#events = events;
+  }
+
+  forget() {
+    this.run = undefined;
   }
 
   /** Hears no more of the run. It stays in view until another is opened: what shows it goes a moment later. */

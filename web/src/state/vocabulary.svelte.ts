@@ -24,6 +24,12 @@ class Vocabulary {
     return this.terms.find((t) => t.word === word);
   }
 
+  /** What a way of peeling is called. */
+  peel({ cooling, seconds }: Schemas['Draft']['peel']): string {
+    const usual = this.now.peels.find((p) => p.peel.cooling === cooling && p.peel.seconds === seconds);
+    return usual?.name ?? `after ${seconds} s`;
+  }
+
   form(shelf: string) {
     const form = this.now.forms.find((f) => f.shelf === shelf);
     if (!form) throw new Error(`There is no form for ${shelf}`);

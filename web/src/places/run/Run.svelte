@@ -44,7 +44,7 @@
 
   /** Takes this address's place, so that Back goes where the person came from. */
   async function findOpen() {
-    running.run = undefined;
+    running.forget();
     others = await asked(api.GET('/api/runs'));
     if (others[0]) await replace(`/run/${others[0].id}`);
     else idle = true;

@@ -30,7 +30,7 @@
 
 <div class="px-3 py-2" role="group" aria-label={label}>
   <div class="flex items-start justify-between gap-1">
-    <span class="label"><Term word={term ?? label.toLowerCase()}>{label}</Term></span>
+    <span class="label"><Term word={term ?? label.toLowerCase()} {label} /></span>
     <span class="-mt-1 -mr-2 flex">
       {#if onless}
         <button

@@ -130,7 +130,7 @@
     {#if hot}
       <Dial
         label="Peel"
-        value={words.peels[peelIndex]?.name ?? `after ${draft.peel.seconds} s`}
+        value={vocabulary.peel(draft.peel)}
         onmore={() => editing.part({ peel: turn(words.peels, words.peels[peelIndex]!, 1).peel })}
       />
     {/if}

@@ -1,8 +1,8 @@
 <script lang="ts">
   import { editing } from '../../state/editing.svelte';
   import { preferences } from '../../state/preferences.svelte';
-  import { routes } from '../../state/routes.svelte';
   import { kit } from '../../state/kit.svelte';
+  import OfTwenty from './OfTwenty.svelte';
   import Offer from './Offer.svelte';
 
   const advice = $derived(editing.advice);
@@ -36,12 +36,7 @@
       <ul class={editing.advising ? 'opacity-60' : ''}>
         {#each advice.wishes as wish (wish.what)}
           <li class="border-rule grid grid-cols-[64px_1fr_auto] items-center gap-3 border-t py-2">
-            <div class="leading-none">
-              <span class="figure text-clean text-heading">{wish.clean}</span>
-              <span class="text-soft text-tiny block"
-                >of 20 {routes.of(editing.draft?.route)?.good ?? 'clean'}</span
-              >
-            </div>
+            <OfTwenty clean={wish.clean} />
             <strong class="leading-snug">{preferences.said(wish.what)}</strong>
             {#if wish.thingId}<a class="press" href="#/kit/{shelfOf(wish.thingId)}">Measure</a>{/if}
           </li>

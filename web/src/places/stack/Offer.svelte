@@ -2,7 +2,7 @@
   import type { Proposal } from '../../api/client';
   import { duration } from '../../parts/format';
   import { editing } from '../../state/editing.svelte';
-  import { routes } from '../../state/routes.svelte';
+  import OfTwenty from './OfTwenty.svelte';
   import { preferences } from '../../state/preferences.svelte';
 
   /** One proposal: its chance, what it changes and why, and a way to take it. */
@@ -12,10 +12,7 @@
 </script>
 
 <li class="border-rule grid grid-cols-[64px_1fr_auto] items-center gap-3 border-t py-2">
-  <div class="leading-none">
-    <span class="figure text-clean text-heading">{offer.expected.twenty.clean}</span>
-    <span class="text-soft text-tiny block">of 20 {routes.of(editing.draft?.route)?.good ?? 'clean'}</span>
-  </div>
+  <OfTwenty clean={offer.expected.twenty.clean} />
   <div class="min-w-0">
     {#if tag}<span class="text-soft text-tiny block">{tag}</span>{/if}
     <strong class="leading-snug">{title}</strong>

@@ -27,13 +27,12 @@
   const figures = $derived.by(() => {
     if (!draft) return [];
     const level = kit.heater(draft)?.levels[kit.level(draft)];
-    const peel = words.peels.find((p) => p.peel.cooling === draft.peel.cooling)?.name;
     const passes = draft.passes === 1 ? 'one pass' : `${draft.passes} passes`;
     return [
       level && `${level.name}, ${preferences.temperature(level.celsius)}`,
       draft.onPlatform && `soak ${duration(draft.onPlatform.soakSeconds)}`,
       `${words.paces.find((p) => p.pace === draft.pace)?.label}, ${passes}${draft.turned ? ', turned a quarter' : ''}`,
-      level && peel && `peel ${peel}`,
+      level && `peel ${vocabulary.peel(draft.peel)}`,
     ].filter(Boolean);
   });
 

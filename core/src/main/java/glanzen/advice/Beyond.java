@@ -1,8 +1,7 @@
 package glanzen.advice;
 
-import static java.util.stream.Collectors.toList;
-
 import glanzen.forecast.RigEnsemble;
+import glanzen.forecast.Twenty;
 import glanzen.kit.Board;
 import glanzen.kit.Press;
 import glanzen.material.Material;
@@ -33,13 +32,12 @@ final class Beyond {
     private static final int TOO_FEW = 15;
     /** One pull of twenty more is worth the trouble. */
     private static final double WORTH_IT = 0.05;
-    /** So many answers a measurement may give. */
+    /** A measurement is taken to give one of as many answers, each as likely as the other. */
     private static final int ANSWERS = 4;
 
     /** A shim is tried in so many of the best. */
     private static final int FROM = 2;
 
-    private static final double PULLS = 20;
     private static final double SHEET_MM = 150;
     private static final int LIFE = 1000;
 
@@ -62,7 +60,8 @@ final class Beyond {
     /**
      * Looks beyond the shelf.
      *
-     * @param found what lies there, and what else was found, each with how many of twenty are good
+     * @param found what lies there, and what else was found
+     * @param clean how many of twenty are good with the best of them
      * @return the best first; nothing where enough are good
      */
     List<Wish> wishes(List<SetUp> found, int clean) {
@@ -70,17 +69,23 @@ final class Beyond {
             return List.of();
         }
         SetUp present = found.get(0);
-        double best = found.stream().mapToDouble(s -> clean(s, rigs)).max().orElse(0);
-        return Stream.of(opening(present, found, best), heat(present, found, best), shim(found, best))
+        List<SetUp> choices = new ArrayList<>(found);
+        SingleChanges.of(present, new ShimChoices(present, shop.boards()).shims()).stream()
+                .map(SingleChanges.Change::setUp)
+                .filter(bearable)
+                .filter(s -> Rules.pullable(Rules.check(s, shop)))
+                .forEach(choices::add);
+        double best = best(choices, rigs);
+        return Stream.of(opening(present, choices, best), heat(present, choices, best), shim(choices, best))
                 .flatMap(Optional::stream)
                 .sorted(Comparator.comparingInt((Wish w) -> -w.clean()))
                 .toList();
     }
 
-    private Optional<Wish> opening(SetUp present, List<SetUp> found, double best) {
+    private Optional<Wish> opening(SetUp present, List<SetUp> choices, double best) {
         return present.machine() instanceof Press press
                 ? measured(
-                        found,
+                        choices,
                         best,
                         Rig::openingErrorMm,
                         "Measure the opening of " + press.name() + " with card strips",
@@ -88,10 +93,10 @@ final class Beyond {
                 : Optional.empty();
     }
 
-    private Optional<Wish> heat(SetUp present, List<SetUp> found, double best) {
+    private Optional<Wish> heat(SetUp present, List<SetUp> choices, double best) {
         return present.heat() instanceof Heat.OnPlatform on
                 ? measured(
-                        found,
+                        choices,
                         best,
                         Rig::setPointErrorK,
                         "Measure how hot " + on.platform().name() + " gets",
@@ -99,23 +104,14 @@ final class Beyond {
                 : Optional.empty();
     }
 
-    /** Best chosen for each answer by itself, against the one that is best over all. */
+    /** The best chosen for each answer by itself, against the one that is best over all. */
     private Optional<Wish> measured(
-            List<SetUp> found, double best, ToDoubleFunction<Rig> figure, String what, String thingId) {
-        List<SetUp> choices = new ArrayList<>(found);
-        SingleChanges.of(found.get(0), new ShimChoices(found.get(0), shop.boards()).shims()).stream()
-                .map(SingleChanges.Change::setUp)
-                .filter(bearable)
-                .forEach(choices::add);
+            List<SetUp> choices, double best, ToDoubleFunction<Rig> figure, String what, String thingId) {
         List<Rig> sorted =
                 rigs.rigs().stream().sorted(Comparator.comparingDouble(figure)).toList();
         int each = sorted.size() / ANSWERS;
         double known = IntStream.range(0, ANSWERS)
-                .mapToObj(n -> alike(sorted.subList(n * each, (n + 1) * each)))
-                .mapToDouble(answer -> choices.stream()
-                        .mapToDouble(s -> clean(s, answer))
-                        .max()
-                        .orElse(0))
+                .mapToDouble(n -> best(choices, alike(sorted.subList(n * each, (n + 1) * each))))
                 .average()
                 .orElse(0);
         return wish(known, best, what, thingId);
@@ -123,19 +119,19 @@ final class Beyond {
 
     private static RigEnsemble alike(List<Rig> some) {
         return new RigEnsemble(
-                some.stream().map(r -> r.weighing(1.0 / some.size())).collect(toList()));
+                some.stream().map(r -> r.weighing(1.0 / some.size())).toList());
     }
 
     /** The best that one more shim of the usual kinds would do. */
-    private Optional<Wish> shim(List<SetUp> found, double best) {
-        if (!(found.get(0).machine() instanceof Press)) {
+    private Optional<Wish> shim(List<SetUp> choices, double best) {
+        if (!(choices.get(0).machine() instanceof Press)) {
             return Optional.empty();
         }
         List<Board> all = new ArrayList<>(shop.boards());
         all.addAll(TO_GET);
         Inventory larger = new Inventory(all, shop.artworks(), shop.machines());
         record Tried(Board shim, double clean) {}
-        return found.stream()
+        return choices.stream()
                 .sorted(Comparator.comparingDouble(s -> -clean(s, rigs)))
                 .limit(FROM)
                 .flatMap(from -> TO_GET.stream()
@@ -156,13 +152,18 @@ final class Beyond {
     private static Optional<Wish> wish(double then, double best, String what, @Nullable String thingId) {
         return then < best + WORTH_IT
                 ? Optional.empty()
-                : Optional.of(new Wish(what, (int) Math.round(PULLS * then), thingId));
+                : Optional.of(new Wish(what, (int) Math.round(Twenty.PULLS * then), thingId));
+    }
+
+    private double best(List<SetUp> choices, RigEnsemble some) {
+        return choices.stream().mapToDouble(s -> clean(s, some)).max().orElse(0);
     }
 
     private double clean(SetUp setUp, RigEnsemble some) {
         return roughly.clean(setUp, some);
     }
 
+    /** Shims as they are sold or cut; none is on the shelf. */
     private static final List<Board> TO_GET = List.of(
             shim(Board.Kind.TISSUE_SHIM, Material.TISSUE, 0.05),
             shim(Board.Kind.CARD_SHIM, Material.CARD, 0.15),

@@ -19,7 +19,9 @@ import java.util.Map;
  */
 public record Twenty(int under, int clean, int over, int refused, List<Reason> reasons) {
 
-    private static final int PULLS = 20;
+    /** The number of pulls that a forecast is drawn as. */
+    public static final int PULLS = 20;
+
     /** Why so many of the twenty are not good. */
     public record Reason(Trouble trouble, int pulls) {}
 

@@ -27,10 +27,10 @@ public interface PullResponse {
     /** ln of the factor from which more than this shows of too much, mm; −∞ if always. */
     double lnForExcess(double mm);
 
-    /** What spoils it whatever the dose. */
+    /** The shares of pulls that are spoiled whatever their dose. */
     Spoiling spoiling();
 
-    /** What spoils most pulls whatever the dose; nothing if nothing does. */
+    /** The trouble that spoils most pulls whatever their dose; nothing if none does. */
     default Optional<Trouble> spoiled() {
         return spoiling().likely();
     }

@@ -24,6 +24,11 @@ public final class RigPriors {
     /** ln of the dose from which too much shows: how a backing spreads foil, a plate is bitten, a sheet cracks. */
     public static final double LN_EXCESS = 0.15;
 
+    /** ln of the force that a press takes at most: a round figure on its label. */
+    public static final double LN_GREATEST_FORCE = 0.05;
+    /** How many degrees a film may begin to hold on bare sheet sooner or later, K. */
+    public static final double BARE_SHEET_K = 3;
+
     private RigPriors() {}
 
     /**

@@ -13,13 +13,8 @@ import java.util.Optional;
  */
 public record Spoiling(double refused, double bareSheet, double wet) {
 
-    /** Nothing is spoiled. */
+    /** The shares where nothing is spoiled. */
     public static final Spoiling NONE = new Spoiling(0, 0, 0);
-
-    /** What a press takes at most is a round figure on its label, ln. */
-    private static final double LN_GREATEST_FORCE = 0.05;
-    /** At how many degrees a film begins to hold on bare sheet is as little known, K. */
-    private static final double BARE_SHEET_K = 3;
 
     private static final double LIKELY = 0.5;
 
@@ -32,13 +27,15 @@ public record Spoiling(double refused, double bareSheet, double wet) {
     }
 
     /**
-     * What a press refuses.
+     * The share that a press refuses.
      *
      * @param forceN in the nip, N
      * @param greatestN what it takes at most, N
      */
     static Spoiling byForce(double forceN, double greatestN) {
-        return forceN <= 0 ? NONE : new Spoiling(Normal.cdf(Math.log(forceN / greatestN) / LN_GREATEST_FORCE), 0, 0);
+        return forceN <= 0
+                ? NONE
+                : new Spoiling(Normal.cdf(Math.log(forceN / greatestN) / RigPriors.LN_GREATEST_FORCE), 0, 0);
     }
 
     /**
@@ -48,7 +45,7 @@ public record Spoiling(double refused, double bareSheet, double wet) {
      * @param hottestC up to which foil does not hold on bare sheet, °C
      */
     Spoiling withHeat(double bondC, double hottestC) {
-        return new Spoiling(refused, Normal.cdf((bondC - hottestC) / BARE_SHEET_K), wet);
+        return new Spoiling(refused, Normal.cdf((bondC - hottestC) / RigPriors.BARE_SHEET_K), wet);
     }
 
     /** The same, with a share of pulls whose gel is still wet. */
@@ -62,7 +59,7 @@ public record Spoiling(double refused, double bareSheet, double wet) {
                 Math.max(refused, other.refused), Math.max(bareSheet, other.bareSheet), Math.max(wet, other.wet));
     }
 
-    /** What spoils more pulls than not, whatever their dose; nothing if nothing does. */
+    /** The trouble that spoils more pulls than not, whatever their dose; nothing if none does. */
     public Optional<Trouble> likely() {
         if (refused >= LIKELY) {
             return Optional.of(Trouble.REFUSED);

@@ -30,7 +30,6 @@ public final class Converged {
     private static final double SLICE_MM = 0.25;
     private static final int AWAY_BINS = 24;
     private static final double TIP = 0.10;
-    private static final double GREATEST_FORCE_LN = 0.05;
 
     private final SetUp setUp;
     private final Artwork artwork;
@@ -114,7 +113,7 @@ public final class Converged {
             boolean under = standard.under(covered);
             double shows = Math.exp(-RigPriors.LN_EXCESS * random.nextGaussian());
             boolean over = Transfer.spillMm(shows * spilling(places, all), lambda) > mostMm;
-            double greatest = setUp.press().maxForceN() * Math.exp(GREATEST_FORCE_LN * random.nextGaussian());
+            double greatest = setUp.press().maxForceN() * Math.exp(RigPriors.LN_GREATEST_FORCE * random.nextGaussian());
             if (force > greatest) {
                 counts[2]++;
             } else {

@@ -6,6 +6,7 @@ import glanzen.artwork.Artwork;
 import glanzen.press.Blade;
 import glanzen.press.Frame;
 import glanzen.press.LoadPath;
+import glanzen.pull.DoseScale;
 import glanzen.pull.RigPriors;
 import glanzen.route.Mechanism;
 import glanzen.setup.PressedArtwork;
@@ -27,9 +28,6 @@ import org.locationtech.jts.geom.Geometry;
 final class ConvergedCut {
 
     private static final double STEP_MM = 0.05;
-    private static final double BITE_N_PER_MM2 = 138;
-    private static final double SHARPNESS = 0.04;
-    private static final double GREATEST_FORCE_LN = 0.05;
     private static final int MOST_PLACES = 400;
 
     private final SetUp setUp;
@@ -94,9 +92,8 @@ final class ConvergedCut {
             double length =
                     Math.max(0.1 * contact, before(axis, atMm + contact / 2) - before(axis, atMm - contact / 2));
             load = force / length;
-            double taken = force / frame.stiffnessNPerMm()
-                    + behind.compressionMm(load, length / contact)
-                    + load / BITE_N_PER_MM2;
+            double taken =
+                    force / frame.stiffnessNPerMm() + behind.compressionMm(load, length / contact) + Blade.biteMm(load);
             low = taken < squeeze ? force : low;
             high = taken < squeeze ? high : force;
         }
@@ -118,7 +115,7 @@ final class ConvergedCut {
             double stiffness = Math.exp(RigPriors.LN_STIFFNESS * random.nextGaussian());
             double lnFactor =
                     Math.hypot(RigPriors.LN_STOCK_NEED, RigPriors.LN_LUCK) * random.nextGaussian() - Math.log(need);
-            double most = setUp.press().maxForceN() * Math.exp(GREATEST_FORCE_LN * random.nextGaussian());
+            double most = setUp.press().maxForceN() * Math.exp(RigPriors.LN_GREATEST_FORCE * random.nextGaussian());
             Frame frame = Frame.of(setUp.press()).off(opening, stiffness);
             double through = 0;
             double all = 0;
@@ -135,7 +132,7 @@ final class ConvergedCut {
                     force = Math.max(force, nip[1]);
                 }
                 double dose = Math.log(Math.max(1e-9, Math.sqrt(sum))) + lnFactor;
-                through += place[2] * Normal.cdf(dose / SHARPNESS);
+                through += place[2] * Normal.cdf(dose / DoseScale.Cutting.SHARPNESS_SIGMA);
                 all += place[2];
             }
             good += force <= most && !setUp.route().standard().under(through / all) ? 1 : 0;

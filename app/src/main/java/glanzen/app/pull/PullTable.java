@@ -30,7 +30,7 @@ final class PullTable {
             "Forecast of 20: too much",
             "Proven recipe");
 
-    /** As spreadsheets read a time; the reader's clock is this computer's. */
+    /** A time that spreadsheets can read; the reader's clock is this computer's. */
     private static final DateTimeFormatter LOGGED =
             DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm").withZone(ZoneId.systemDefault());
 

@@ -71,7 +71,7 @@ class RigController {
                 platform == null ? NONE : platformId,
                 machine.name(),
                 platform == null ? null : platform.name(),
-                rigs.told(machine.id(), platformId).here(),
+                rigs.learnedFrom(machine.id(), platformId).here(),
                 rigs.remarks(machine, platform, null));
     }
 

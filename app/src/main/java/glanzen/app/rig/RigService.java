@@ -124,14 +124,14 @@ public class RigService {
      * @param here with its machine and what heats it
      * @param elsewhere with one of the two and another
      */
-    public record Told(int here, int elsewhere) {}
+    public record PullsLearned(int here, int elsewhere) {}
 
     /** How many pulls a set-up was learned from. */
     @Transactional(readOnly = true)
-    public Told told(String machineId, String platformId) {
+    public PullsLearned learnedFrom(String machineId, String platformId) {
         Rigged rigged = Rigged.of(machineId, platformId, "");
         Belief belief = read().belief;
-        return new Told(belief.pulls(rigged), belief.pullsElsewhere(rigged));
+        return new PullsLearned(belief.pulls(rigged), belief.pullsElsewhere(rigged));
     }
 
     /**

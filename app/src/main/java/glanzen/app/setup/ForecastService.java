@@ -142,13 +142,13 @@ public class ForecastService {
     }
 
     private RigView rig(SetUp setUp, boolean pullable, RigEnsemble ensemble) {
-        RigService.Told told = rigs.told(setUp.machine().id(), setUp.platformId());
+        RigService.PullsLearned from = rigs.learnedFrom(setUp.machine().id(), setUp.platformId());
         List<RigReport.Remark> said =
                 rigs.remarks(setUp.machine(), setUp.platform().orElse(null), setUp.needing());
         return new RigView(
-                told.here(),
-                told.elsewhere(),
-                told.here() + told.elsewhere() > 0 && pullable
+                from.here(),
+                from.elsewhere(),
+                from.here() + from.elsewhere() > 0 && pullable
                         ? RigReport.with(said, forecaster.onceARig(setUp), ensemble, rigs.first(setUp))
                         : said);
     }

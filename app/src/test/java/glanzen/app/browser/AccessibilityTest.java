@@ -140,7 +140,7 @@ class AccessibilityTest {
     void aWordIsFoundByItsLettersAndExplained() {
         browser.size(1280, 800);
         go("/stack", "[data-testid=advice][aria-busy=false]");
-        browser.press("button[aria-label='soak: what it means']");
+        browser.press("button[aria-label='Soak: what it means']");
         browser.see("div", "How long a plate heats");
         browser.keys(Keys.ESCAPE);
         browser.chord(Keys.CONTROL, "k");

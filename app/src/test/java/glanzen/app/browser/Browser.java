@@ -230,7 +230,7 @@ final class Browser implements AutoCloseable {
                 ]).filter((text) => odd.test(text));""");
     }
 
-    /** What is lower than a finger needs, 44 px; a tick counts with its label, a word in a sentence does not. */
+    /** Targets that are lower than a finger needs, 44 px; a tick counts with its label, a word in a sentence does not. */
     @SuppressWarnings("unchecked")
     List<String> tooSmallForAFinger() {
         return (List<String>) script("""
