@@ -21,6 +21,17 @@ export default ts.config(
     files: ['src/places/*/**'],
     rules: { 'no-restricted-imports': ['error', { patterns: [{ regex: '^\\.\\./[^.]|/places/' }] }] },
   },
+  // One look for all that is pressed and filled in: from parts. Only what is drawn has its own.
+  {
+    files: ['src/**/*.svelte'],
+    ignores: ['src/parts/**', 'src/drawing/**'],
+    rules: {
+      'svelte/no-restricted-html-elements': [
+        'error',
+        { elements: ['button', 'input', 'select', 'progress'], message: 'Use the one of parts/.' },
+      ],
+    },
+  },
   // Routes are hashes; there is no base path to resolve.
   { rules: { 'svelte/no-navigation-without-resolve': 'off' } },
 );

@@ -1,6 +1,7 @@
 <script lang="ts" generics="T">
   import type { Snippet } from 'svelte';
   import type { Question } from './question.svelte';
+  import Button from '../parts/Button.svelte';
 
   /** What a question comes to: waiting, trouble with another try, or its answer; without children trouble alone. */
   interface Props {
@@ -21,7 +22,7 @@
   >
     <span class="min-w-0 flex-1">{question.trouble.message}</span>
     <!-- What was asked wrongly is not right the second time. -->
-    {#if away}<button class="press" onclick={() => question.retry()}>Try again</button>{/if}
+    {#if away}<Button onclick={() => question.retry()}>Try again</Button>{/if}
   </p>
 {/if}
 {#if question.slow && question.answer !== undefined}

@@ -5,6 +5,7 @@
   import { api, asked, type Plate, type Schemas } from '../api/client';
   import QuantityField from '../parts/QuantityField.svelte';
   import { kit } from '../state/kit.svelte';
+  import Button from '../parts/Button.svelte';
 
   /** Scraps over a stamped area: what they cover, and where gaps stay. */
   let { stamp }: { stamp?: Plate } = $props();
@@ -47,7 +48,7 @@
       onvalue={(v) => (chosenHeightMm = v)}
     />
   </div>
-  <button class="press mt-2" onclick={lay}>Lay scraps</button>
+  <Button class="mt-2" onclick={lay}>Lay scraps</Button>
   <Asked question={asking} />
   {#if work}
     <svg

@@ -3,6 +3,7 @@
   import { token, Trouble, trouble, type Draft } from '../api/client';
   import { Question } from '../asking/question.svelte';
   import { world } from '../state/world.svelte';
+  import Button from '../parts/Button.svelte';
 
   /** The pull as it would look, drawn by the server for the present draft. */
   let {
@@ -54,7 +55,7 @@
     class="bg-blotter text-soft flex aspect-3/2 w-full flex-col items-center justify-center gap-2 p-4 text-center"
   >
     <p>{drawn.trouble.message}</p>
-    <button class="press" onclick={() => void show(JSON.stringify(draft))}>Try again</button>
+    <Button onclick={() => void show(JSON.stringify(draft))}>Try again</Button>
   </div>
 {:else if source}
   <img src={source} {alt} {width} {height} class="border-rule h-auto w-full border" />

@@ -4,10 +4,8 @@
   import { outlines } from '../state/outlines.svelte';
 
   /** A set-up by its artwork: the design of its tool, in its foil, on its stock. */
-  let { draft }: { draft: Draft } = $props();
-  const WIDE = 60;
-  const HIGH = 44;
-  const MARGIN = 5;
+  let { draft, wide = 60, high = 44 }: { draft: Draft; wide?: number; high?: number } = $props();
+  const margin = $derived(high / 9);
 
   function thing(kind: 'FILM' | 'STOCK') {
     const layer = draft.layers.find((l) => l.kind === kind);
@@ -17,7 +15,7 @@
   const stock = $derived(thing('STOCK') as Stock | undefined);
   const tool = $derived<Plate | undefined>(kit.tool(draft));
   const scale = $derived(
-    tool ? Math.min((WIDE - 2 * MARGIN) / tool.widthMm, (HIGH - 2 * MARGIN) / tool.heightMm) : 1,
+    tool ? Math.min((wide - 2 * margin) / tool.widthMm, (high - 2 * margin) / tool.heightMm) : 1,
   );
   const path = $derived(tool ? outlines.of(tool.id) : '');
   const ink = $derived(film?.colour ?? 'rgb(0 0 0 / 0.45)');
@@ -27,18 +25,18 @@
   });
 </script>
 
-<svg width={WIDE} height={HIGH} viewBox="0 0 {WIDE} {HIGH}" aria-hidden="true" class="shrink-0">
+<svg width={wide} height={high} viewBox="0 0 {wide} {high}" aria-hidden="true" class="shrink-0">
   <rect
     x="0.5"
     y="0.5"
-    width={WIDE - 1}
-    height={HIGH - 1}
+    width={wide - 1}
+    height={high - 1}
     fill={stock?.colour ?? 'var(--paper)'}
     stroke="var(--rule-strong)"
   />
   {#if tool}
     <g
-      transform="translate({WIDE / 2 - (tool.widthMm * scale) / 2} {HIGH / 2 +
+      transform="translate({wide / 2 - (tool.widthMm * scale) / 2} {high / 2 +
         (tool.heightMm * scale) / 2}) scale({scale} {-scale})"
     >
       <path d={path} fill={ink} fill-rule="evenodd" />

@@ -1,5 +1,6 @@
 <script lang="ts">
   import Modal from 'flowbite-svelte/Modal.svelte';
+  import Button from '../parts/Button.svelte';
 
   /** Two pages changed one thing: which goes on? */
   interface Props {
@@ -12,7 +13,7 @@
 <Modal open={drafts.conflict} permanent title="This {what} was changed in another tab" size="sm">
   <p class="text-ink">Nothing is lost yet: choose which one to keep. Undo brings the other back.</p>
   <div class="flex gap-2">
-    <button class="press press-strong" onclick={() => drafts.keepMine()}>Keep this page's</button>
-    <button class="press" onclick={() => drafts.takeTheirs()}>Use the other tab's</button>
+    <Button kind="strong" onclick={() => drafts.keepMine()}>Keep this page's</Button>
+    <Button onclick={() => drafts.takeTheirs()}>Use the other tab's</Button>
   </div>
 </Modal>

@@ -6,6 +6,7 @@
   import { editing } from '../state/editing.svelte';
   import Conflict from './Conflict.svelte';
   import { undoKeys } from './undo';
+  import Button from '../parts/Button.svelte';
 
   /** The set-up that an address names, or the one that was open last; its undo, and what stands in its way. */
   interface Props {
@@ -49,7 +50,7 @@
 {:else if trouble}
   <div role="alert" class="p-8">
     <p>{trouble.message}</p>
-    <button class="press mt-4" onclick={() => void open(id)}>Try again</button>
+    <Button class="mt-4" onclick={() => void open(id)}>Try again</Button>
   </div>
 {:else if editing.draft && editing.saved?.id === id}
   {@render children()}

@@ -3,6 +3,10 @@ interface Undoing {
   redo: () => void;
 }
 
+/** Why there is nothing to take back, or to do again. */
+export const NOTHING_TO_UNDO = 'Nothing was changed yet.';
+export const NOTHING_TO_REDO = 'Nothing was undone.';
+
 /** True where keys are for typing, not for the page. */
 export function typing(event: KeyboardEvent): boolean {
   return event.target instanceof Element && event.target.closest('input, select, textarea, dialog') !== null;

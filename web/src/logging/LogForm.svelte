@@ -22,6 +22,8 @@
   import { tell } from '../state/messages.svelte';
   import { preferences } from '../state/preferences.svelte';
   import { outcomeWords } from './words';
+  import Button from '../parts/Button.svelte';
+  import FileField from '../parts/FileField.svelte';
 
   /** How one pull came out. Made anew for each pull, so that nothing of another one stands in it. */
   interface Props {
@@ -123,7 +125,7 @@
         />
       </div>
       {#if readAt}<a class="press" href={readAt}>Read it from a picture</a>{/if}
-      {#if readOff}<button class="press" onclick={scan}>Read it with the simulated scanner</button>{/if}
+      {#if readOff}<Button onclick={scan}>Read it with the simulated scanner</Button>{/if}
     </div>
     {#each cut as said, at (at)}
       <p class="border-ochre-line bg-ochre-wash border-l-4 px-3 py-2">
@@ -197,19 +199,10 @@
     <label class="label"
       >Note <textarea class="w-full px-2 py-1.5" rows="2" bind:value={entry.note}></textarea></label
     >
-    <label class="label"
-      >Picture, up to 20 MB <input
-        type="file"
-        accept="image/*"
-        class="block w-full"
-        bind:files={picture}
-      /></label
-    >
+    <FileField label="Picture, up to 20 MB" accept="image/*" keeps onfiles={(files) => (picture = files)} />
     {#if general}<p role="alert" class="border-ochre-line bg-ochre-wash border-l-4 px-3 py-2">
         {general}
       </p>{/if}
-    <button class="press press-strong" disabled={busy} onclick={save}
-      >{busy ? 'Logging…' : 'Log this pull'}</button
-    >
+    <Button kind="strong" disabled={busy} onclick={save}>{busy ? 'Logging…' : 'Log this pull'}</Button>
   </div>
 </FormDialog>

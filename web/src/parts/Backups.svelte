@@ -2,6 +2,7 @@
   import { api, asked, type Schemas } from '../api/client';
   import { Question } from '../asking/question.svelte';
   import { tell } from '../state/messages.svelte';
+  import Button from './Button.svelte';
 
   /** Copies of the workshop: how old, how large, and one press brings one back. */
   const all = new Question<Schemas['Backups']>();
@@ -52,7 +53,7 @@
           ? 'Restore the newest backup below.'
           : 'There is no backup to restore.'}
       </p>
-      <button class="press press-quiet" disabled={busy} onclick={letBe}>I do not need it</button>
+      <Button kind="quiet" disabled={busy} onclick={letBe}>I do not need it</Button>
     </div>
   {/if}
   <p class="text-soft">
@@ -65,14 +66,13 @@
         <span>{when(backup.at)}, {WHY[backup.kind]}, {size(backup.bytes)}</span>
         {#if sure === backup.id}
           <span class="flex gap-2">
-            <button class="press press-strong" disabled={busy} onclick={() => restore(backup.id)}
-              >{busy ? 'Restoring…' : 'Replace what is here'}</button
+            <Button kind="strong" disabled={busy} onclick={() => restore(backup.id)}
+              >{busy ? 'Restoring…' : 'Replace what is here'}</Button
             >
-            <button class="press press-quiet" disabled={busy} onclick={() => (sure = '')}>Cancel</button>
+            <Button kind="quiet" disabled={busy} onclick={() => (sure = '')}>Cancel</Button>
           </span>
         {:else}
-          <button class="press press-quiet" disabled={busy} onclick={() => (sure = backup.id)}>Restore</button
-          >
+          <Button kind="quiet" disabled={busy} onclick={() => (sure = backup.id)}>Restore</Button>
         {/if}
       </li>
     {:else}
@@ -81,5 +81,5 @@
       </li>
     {/each}
   </ul>
-  <button class="press mt-2" disabled={busy} onclick={make}>{busy ? 'Saving…' : 'Back up now'}</button>
+  <Button class="mt-2" disabled={busy} onclick={make}>{busy ? 'Saving…' : 'Back up now'}</Button>
 </section>

@@ -1,4 +1,6 @@
 <script lang="ts" generics="T extends string">
+  import Radio from './Radio.svelte';
+
   interface Props {
     label: string;
     value: T;
@@ -13,21 +15,16 @@
   <legend class="label mb-1">{label}</legend>
   <div class="flex flex-wrap gap-1">
     {#each options as [option, word] (option)}
-      <label
-        class="has-focus-visible:outline-verdigris cursor-pointer rounded-[3px] border px-3 py-1.5 has-focus-visible:outline-3 has-focus-visible:outline-offset-2 {option ===
-        value
+      <Radio
+        {name}
+        value={option}
+        chosen={value}
+        {onchoose}
+        hidden
+        class="rounded-[3px] border px-3 py-1.5 has-focus-visible:outline-offset-2 {option === value
           ? 'border-verdigris bg-verdigris-wash text-verdigris font-bold'
-          : 'border-rule-strong text-ink'}"
+          : 'border-rule-strong text-ink'}">{word}</Radio
       >
-        <input
-          class="sr-only"
-          type="radio"
-          {name}
-          value={option}
-          checked={option === value}
-          onchange={() => onchoose(option)}
-        />{word}
-      </label>
     {/each}
   </div>
 </fieldset>

@@ -1,6 +1,7 @@
 <script lang="ts" generics="M extends { label: string }">
   import type { Found } from './found';
   import { preferences } from '../state/preferences.svelte';
+  import Button from './Button.svelte';
 
   /** What breaks a rule, worst first, each with its reason and its mend: the same for a stack, a layout and a piece. */
   interface Props {
@@ -36,23 +37,21 @@
     </div>
     {#if found.mend}
       {@const mend = found.mend}
-      <button class="press" onclick={() => onmend(mend)}>{preferences.said(mend.label)}</button>
+      <Button onclick={() => onmend(mend)}>{preferences.said(mend.label)}</Button>
     {/if}
   </div>
 {/each}
 {#if asked.length > most}
-  <button class="press press-quiet self-start" aria-expanded={all} onclick={() => (all = !all)}>
+  <Button kind="quiet" class="self-start" aria-expanded={all} onclick={() => (all = !all)}>
     {all ? 'Fewer' : `${asked.length - most} more`}
-  </button>
+  </Button>
 {/if}
 {#each facts as fact (`${fact.rule} ${fact.what}`)}
   <p class="text-soft text-small" data-rule={fact.rule}>
     {preferences.said(fact.what)}. {preferences.said(fact.why)}.
     {#if fact.mend}
       {@const mend = fact.mend}
-      <button class="text-verdigris underline" onclick={() => onmend(mend)}
-        >{preferences.said(mend.label)}</button
-      >
+      <Button kind="link" onclick={() => onmend(mend)}>{preferences.said(mend.label)}</Button>
     {/if}
   </p>
 {/each}

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Snippet } from 'svelte';
   import Modal from 'flowbite-svelte/Modal.svelte';
+  import Button from './Button.svelte';
 
   /** A form in a window of its own. What was filled in is not thrown away unasked: not by Escape, its cross, or a click beside it. */
   interface Props {
@@ -41,9 +42,8 @@
       class="border-ochre-line bg-ochre-wash text-ink flex flex-wrap items-center gap-3 border-l-4 px-4 py-3"
     >
       <p class="min-w-0 flex-1">What you entered is not saved.</p>
-      <!-- svelte-ignore a11y_autofocus -->
-      <button class="press press-strong" autofocus onclick={() => (asking = false)}>Keep editing</button>
-      <button class="press" onclick={discard}>Discard</button>
+      <Button kind="strong" autofocus onclick={() => (asking = false)}>Keep editing</Button>
+      <Button onclick={discard}>Discard</Button>
     </div>
   {/if}
   <div use:watch class="space-y-4">{@render children()}</div>

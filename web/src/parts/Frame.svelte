@@ -7,6 +7,7 @@
   import Help from './Help.svelte';
   import { api } from '../api/client';
   import Preferences from './Preferences.svelte';
+  import Button from './Button.svelte';
 
   let { children }: { children: Snippet } = $props();
   let helpOpen = $state(false);
@@ -74,11 +75,11 @@
     {#if trail}<span class="text-soft min-w-0 truncate">{trail}</span>{/if}
     {#if unsaved}<span role="status" class="text-ochre font-bold">Not saved yet; still trying</span>{/if}
     <div class="ml-auto flex shrink-0 items-center gap-1">
-      <button class="press press-quiet text-soft font-normal" title="Search (Ctrl + K)" onclick={search}
-        >Search</button
+      <Button kind="quiet" class="text-soft font-normal" title="Search (Ctrl + K)" onclick={search}
+        >Search</Button
       >
       <Preferences />
-      <button class="press press-quiet" aria-label="Help" title="Help (?)" onclick={() => help()}>?</button>
+      <Button kind="quiet" aria-label="Help" title="Help (?)" onclick={() => help()}>?</Button>
     </div>
   </header>
   <nav

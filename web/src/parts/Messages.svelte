@@ -1,6 +1,7 @@
 <script lang="ts">
   import Toast from 'flowbite-svelte/Toast.svelte';
   import { messages } from '../state/messages.svelte';
+  import Button from './Button.svelte';
 </script>
 
 <div
@@ -18,12 +19,12 @@
       {message.text}
       {#if message.action}
         {@const action = message.action}
-        <button
-          class="press ml-2"
+        <Button
+          class="ml-2"
           onclick={() => {
             action.run();
             messages.remove(message.id);
-          }}>{action.label}</button
+          }}>{action.label}</Button
         >
       {/if}
     </Toast>

@@ -8,6 +8,7 @@
   import TextField from './TextField.svelte';
   import Backups from './Backups.svelte';
   import Workshop from './Workshop.svelte';
+  import Button from './Button.svelte';
 
   const THUMB = [
     ['gelWaste', 'Gel used per gel that remains', ''],
@@ -23,8 +24,8 @@
   );
 </script>
 
-<button class="press press-quiet text-soft font-normal" title={summary} onclick={() => (open = true)}
-  >Preferences</button
+<Button kind="quiet" class="text-soft font-normal" title={summary} onclick={() => (open = true)}
+  >Preferences</Button
 >
 
 <Modal bind:open title="Preferences" size="sm">

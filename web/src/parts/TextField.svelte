@@ -3,7 +3,10 @@
   import type { HTMLInputAttributes } from 'svelte/elements';
 
   /** A line of text with its label, and what is wrong with it below. */
-  interface Props extends Pick<HTMLInputAttributes, 'name' | 'type' | 'inputmode' | 'onchange'> {
+  interface Props extends Pick<
+    HTMLInputAttributes,
+    'name' | 'type' | 'inputmode' | 'onchange' | 'placeholder' | 'required' | 'autofocus' | 'autocomplete'
+  > {
     onblur?: () => void;
     onkeydown?: (event: KeyboardEvent) => void;
     label: string;
@@ -14,19 +17,22 @@
     hint?: string;
     hideLabel?: boolean;
     class?: string;
+    id?: string;
   }
   let {
     label,
-    value,
+    value = $bindable(),
     oninput,
     wrong = '',
     hint = '',
     hideLabel = false,
     class: extra = '',
     type = 'text',
+    id: known,
     ...rest
   }: Props = $props();
-  const id = $props.id();
+  const own = $props.id();
+  const id = $derived(known ?? own);
 </script>
 
 <div class={extra}>
@@ -42,7 +48,10 @@
     class="w-full min-w-0 rounded-[3px] text-(length:--text-body) focus:ring-0 {type === 'color'
       ? 'h-10 p-1'
       : 'px-2 py-1.5'}"
-    oninput={(e: Event) => oninput?.((e.currentTarget as HTMLInputElement).value)}
+    oninput={(e: Event) => {
+      value = (e.currentTarget as HTMLInputElement).value;
+      oninput?.(value);
+    }}
   />
   {#if hint}<p role="status" class="text-soft text-fine mt-1">{hint}</p>{/if}
   {#if wrong}

@@ -1,6 +1,9 @@
 <script lang="ts">
   import { api, asked, token, trouble, type Schemas } from '../api/client';
   import { world } from '../state/world.svelte';
+  import Button from './Button.svelte';
+  import FileField from './FileField.svelte';
+  import Progress from './Progress.svelte';
 
   const LOOK_MS = 300;
   let busy = $state(false);
@@ -10,12 +13,10 @@
   let file = $state<File>();
   let exported = $state(false);
   let taken = $state<Schemas['Contents']>();
-  let chooser = $state<HTMLInputElement>();
 
-  function put(away: boolean) {
+  function put() {
     file = undefined;
     exported = false;
-    if (away && chooser) chooser.value = '';
   }
 
   /** Something long: how far it is, and a way to give it up. */
@@ -55,7 +56,7 @@
       if (!response.ok) throw trouble(response.status, read);
       taken = read;
       world.changed();
-    }).finally(() => put(true));
+    }).finally(() => put());
 
   const give = () =>
     long(async (signal) => {
@@ -78,12 +79,13 @@
       is open.
     </p>
     <!-- Nothing of the workshop that is gone may stay on the page. -->
-    <button
-      class="press press-strong mt-2"
+    <Button
+      kind="strong"
+      class="mt-2"
       onclick={() => {
         location.hash = '/bench';
         location.reload();
-      }}>Open the workshop</button
+      }}>Open the workshop</Button
     >
   {:else if file}
     <div
@@ -96,41 +98,30 @@
         so that you can go back.
       </p>
       <div class="mt-2 flex flex-wrap gap-2">
-        <button class="press" disabled={busy} onclick={give}
-          >{exported ? 'Exported' : 'Export what is here'}</button
+        <Button disabled={busy} onclick={give}>{exported ? 'Exported' : 'Export what is here'}</Button>
+        <Button kind="strong" disabled={busy} onclick={take}
+          >{busy ? 'Reading…' : exported ? 'Replace' : 'Replace without exporting'}</Button
         >
-        <button class="press press-strong" disabled={busy} onclick={take}
-          >{busy ? 'Reading…' : exported ? 'Replace' : 'Replace without exporting'}</button
-        >
-        <button class="press press-quiet" disabled={busy} onclick={() => put(true)}>Cancel</button>
+        <Button kind="quiet" disabled={busy} onclick={() => put()}>Cancel</Button>
       </div>
     </div>
   {:else}
     <div class="flex flex-wrap items-center gap-3">
-      <button class="press" disabled={busy} onclick={give}>{exported ? 'Exported' : 'Export'}</button>
-      <label class="press has-focus-visible:outline-verdigris cursor-pointer has-focus-visible:outline-3">
-        Import…
-        <input
-          bind:this={chooser}
-          class="sr-only"
-          type="file"
-          accept=".zip"
-          onchange={(e) => (file = e.currentTarget.files?.[0])}
-        />
-      </label>
+      <Button disabled={busy} onclick={give}>{exported ? 'Exported' : 'Export'}</Button>
+      <FileField label="Import…" kind="plain" accept=".zip" onfiles={(files) => (file = files[0])} />
     </div>
   {/if}
   {#if busy}
     <div class="mt-2 flex items-center gap-3">
-      <label class="grow" role="status"
-        >{stage?.stage || 'Loading'}…
-        <progress
-          class="accent-verdigris block w-full"
-          max={stage?.of || 1}
-          value={stage?.of ? stage.done : undefined}
-        ></progress>
-      </label>
-      <button class="press press-quiet" onclick={giveUp}>Cancel</button>
+      <div class="grow">
+        <p role="status">{stage?.stage || 'Loading'}…</p>
+        <Progress
+          label="How far it is"
+          class="block w-full"
+          gone={stage?.of ? stage.done / stage.of : undefined}
+        />
+      </div>
+      <Button kind="quiet" onclick={giveUp}>Cancel</Button>
     </div>
   {/if}
   {#if wrong}<p role="alert" class="text-ochre mt-2">{wrong}</p>{/if}

@@ -8,6 +8,8 @@ export interface Units {
 
 const MM_PER_INCH = 25.4;
 const CM2_PER_SQ_INCH = 6.4516;
+/** What is smaller is a speck. */
+const SPECK_CM2 = 0.1;
 /** Less than half a thousandth is nothing. */
 const NO_INCH = 0.0005;
 const SMALL_INCH = 0.25;
@@ -55,10 +57,12 @@ export function gap(mm: number, units: Units): string {
   return `${gapFigure(mm, units)} ${units.length === 'MM' ? 'mm' : 'in'}`;
 }
 
-/** An area in cm² or square inches. */
+/** An area in cm² or square inches; a speck in mm² or hundredths of a square inch. */
 export function area(cm2: number, units: Units): string {
+  if (units.length === 'MM' && cm2 > 0 && cm2 < SPECK_CM2) return `${Math.round(cm2 * 1000) / 10} mm²`;
   const shown = units.length === 'MM' ? cm2 : cm2 / CM2_PER_SQ_INCH;
-  const figure = shown >= 100 ? Math.round(shown) : Math.round(shown * 10) / 10;
+  const steps = shown >= 100 ? 1 : shown < SPECK_CM2 ? 1000 : 10;
+  const figure = Math.round(shown * steps) / steps;
   return `${figure} ${units.length === 'MM' ? 'cm²' : 'sq in'}`;
 }
 

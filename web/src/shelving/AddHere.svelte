@@ -4,6 +4,7 @@
   import { tell } from '../state/messages.svelte';
   import { preferences } from '../state/preferences.svelte';
   import ItemForm from './ItemForm.svelte';
+  import Button from '../parts/Button.svelte';
 
   /** What is missing is added right here, in one press, and the work goes on. */
   interface Props {
@@ -38,18 +39,15 @@
 <div class="flex flex-wrap items-center gap-2">
   {#if says}<span class="text-ochre">{says}</span>{/if}
   {#each offered as kind (kind.id)}
-    <button
-      type="button"
-      class="press min-h-8 font-normal"
+    <Button
+      class="min-h-8 font-normal"
       title={preferences.said(kind.says)}
       disabled={busy}
-      onclick={() => add(kind)}>+ {preferences.said(kind.name)}</button
+      onclick={() => add(kind)}>+ {preferences.said(kind.name)}</Button
     >
   {/each}
   {#if shelf}
-    <button type="button" class="press press-quiet min-h-8" onclick={() => (entering = true)}
-      >Something else…</button
-    >
+    <Button kind="quiet" class="min-h-8" onclick={() => (entering = true)}>Something else…</Button>
   {/if}
 </div>
 {#if entering && shelf}

@@ -2,6 +2,7 @@
   import { api, asked } from '../api/client';
   import { vocabulary } from '../state/vocabulary.svelte';
   import { tell } from '../state/messages.svelte';
+  import Button from '../parts/Button.svelte';
 
   /** For those without a caliper: thickness from weight and bulk. */
   let { gsm, onthickness }: { gsm: number; onthickness: (mm: number) => void } = $props();
@@ -20,7 +21,7 @@
   <p class="label">No caliper? Thickness from its weight, if it is</p>
   <div class="mt-1 flex flex-wrap gap-2">
     {#each vocabulary.now.bulks as { bulk, name } (bulk)}
-      <button type="button" class="press" onclick={() => reckon(bulk)}>{name}</button>
+      <Button onclick={() => reckon(bulk)}>{name}</Button>
     {/each}
   </div>
 </div>

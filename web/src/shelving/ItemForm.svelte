@@ -17,6 +17,7 @@
   import { vocabulary } from '../state/vocabulary.svelte';
   import { path, read, written, type Field, type Item } from './fields';
   import { put } from './shelves';
+  import Button from '../parts/Button.svelte';
 
   interface Props {
     shelf: Shelf;
@@ -157,8 +158,8 @@
         {general}
       </p>{/if}
     <div class="col-span-full flex gap-2">
-      <button type="submit" class="press press-strong">Save</button>
-      <button type="button" class="press press-quiet" onclick={onclose}>Cancel</button>
+      <Button type="submit" kind="strong">Save</Button>
+      <Button kind="quiet" onclick={onclose}>Cancel</Button>
     </div>
   </form>
 </FormDialog>

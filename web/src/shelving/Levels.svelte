@@ -1,6 +1,7 @@
 <script lang="ts">
   import TextField from '../parts/TextField.svelte';
   import QuantityField from '../parts/QuantityField.svelte';
+  import Button from '../parts/Button.svelte';
 
   /** The heat levels of a dock. */
   interface Level {
@@ -34,17 +35,14 @@
         value={level.celsius}
         onvalue={(celsius) => change(i, { celsius })}
       />
-      <button
-        type="button"
-        class="press press-quiet"
-        disabled={levels.length === 1}
-        onclick={() => onlevels(levels.filter((_, at) => at !== i))}>Remove</button
+      <Button
+        kind="quiet"
+        why={levels.length === 1 ? 'A platform has at least one level.' : ''}
+        onclick={() => onlevels(levels.filter((_, at) => at !== i))}>Remove</Button
       >
     </div>
   {/each}
-  <button
-    type="button"
-    class="press mt-2"
-    onclick={() => onlevels([...levels, { name: 'high', celsius: 126 }])}>Add a level</button
+  <Button class="mt-2" onclick={() => onlevels([...levels, { name: 'high', celsius: 126 }])}
+    >Add a level</Button
   >
 </fieldset>

@@ -4,6 +4,7 @@
   import Pick from '../parts/Pick.svelte';
   import { clock } from '../parts/format';
   import { kit } from '../state/kit.svelte';
+  import Button from '../parts/Button.svelte';
 
   /** A platform measured with a clock: from cold to ready, and from a cold plate to ready again. */
   interface Props {
@@ -99,21 +100,19 @@
   </div>
   <div class="mt-2 flex flex-wrap items-center gap-2">
     {#if since === undefined}
-      <button type="button" class="press" onclick={() => (since = Date.now())}>Start the clock</button>
+      <Button onclick={() => (since = Date.now())}>Start the clock</Button>
     {:else}
       <span class="figure text-heading" role="timer">{clock(passed)}</span>
-      <button type="button" class="press" onclick={() => stop('cold')}>Ready light, from cold</button>
-      {#if plateId}<button type="button" class="press" onclick={() => stop('again')}>Light is back</button
-        >{/if}
+      <Button onclick={() => stop('cold')}>Ready light, from cold</Button>
+      {#if plateId}<Button onclick={() => stop('again')}>Light is back</Button>{/if}
     {/if}
     {#if told !== undefined && coldSeconds === undefined}
-      <button
-        type="button"
-        class="press press-quiet"
+      <Button
+        kind="quiet"
         onclick={() => {
           coldSeconds = Math.round(told ?? 0);
           void reckon();
-        }}>Take {clock(told)}, as it was in your runs</button
+        }}>Take {clock(told)}, as it was in your runs</Button
       >
     {/if}
   </div>

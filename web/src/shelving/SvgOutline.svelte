@@ -1,6 +1,8 @@
 <script lang="ts">
   import { token, Trouble, trouble, type Schemas } from '../api/client';
   import { preferences } from '../state/preferences.svelte';
+  import FileField from '../parts/FileField.svelte';
+  import Radio from '../parts/Radio.svelte';
 
   /** Takes the outline of a plate or die from an SVG file, and shows what was read before it is kept. */
   let { onread }: { onread: (read: Schemas['ReadOutline']) => void } = $props();
@@ -30,15 +32,13 @@
 </script>
 
 <div class="col-span-full">
-  <label class="label block"
-    >Outline from an SVG file, as it will be read
-    <input
-      type="file"
-      accept=".svg,image/svg+xml"
-      class="block w-full"
-      onchange={(e) => take(e.currentTarget.files?.[0])}
-    /></label
-  >
+  <FileField
+    label="Outline from an SVG file, as it will be read"
+    accept=".svg,image/svg+xml"
+    class="block"
+    keeps
+    onfiles={(files) => take(files[0])}
+  />
   {#if read}
     <div class="mt-2 flex flex-wrap items-start gap-4" role="status">
       <svg
@@ -61,16 +61,18 @@
           <fieldset class="mt-1">
             <legend class="label">The file does not say how large it is. Which is it?</legend>
             {#each read.sizes as size (size.dpi)}
-              <label class="flex items-center gap-2">
-                <input
-                  type="radio"
-                  name="dpi"
-                  value={size.dpi}
-                  bind:group={dpi}
-                  onchange={() => void take(file)}
-                />
+              <Radio
+                name="dpi"
+                value={size.dpi}
+                chosen={dpi}
+                onchoose={(chosen) => {
+                  dpi = chosen;
+                  void take(file);
+                }}
+                class="flex items-center gap-2"
+              >
                 {preferences.length(size.widthMm)} × {preferences.length(size.heightMm)}, {size.dpi} units an inch
-              </label>
+              </Radio>
             {/each}
           </fieldset>
         {/if}

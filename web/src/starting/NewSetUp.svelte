@@ -22,6 +22,7 @@
   import { type Shelf } from '../state/kit.svelte';
   import { Question } from '../asking/question.svelte';
   import Picker from './Picker.svelte';
+  import Button from '../parts/Button.svelte';
 
   /** A route, a tool, a film and a stock are enough to begin. */
   interface Props {
@@ -77,6 +78,14 @@
   const tool = $derived(tools.find((p) => p.id === plateId));
   const film = $derived(films.find((f) => f.id === filmId));
   const stock = $derived(stocks.find((s) => s.id === stockId));
+  /** Why no stack can be built yet. */
+  const lacking = $derived.by(() => {
+    if (missing.length > 0) return `Your kit has no ${missing[0]!.what} yet.`;
+    if (!tool) return `Choose the ${route?.toolWord} first.`;
+    if (!stock) return 'Choose the card stock first.';
+    if (!machineId) return 'Choose the machine first.';
+    return route?.film && !film ? `Choose the ${route.film === 'FLOCK' ? 'flock' : 'foil'} first.` : '';
+  });
   const name = $derived(typedName ?? (tool && stock ? `${tool.name} on ${stock.name}` : ''));
   /** What the kit has none of, and which kinds would do. */
   const missing = $derived.by(() => {
@@ -203,16 +212,5 @@
     {/each}
   {/if}
   {#if wrong}<p role="alert" class="text-ochre">{wrong}</p>{/if}
-  <button
-    class="press press-strong"
-    disabled={starting ||
-      missing.length > 0 ||
-      !tool ||
-      !stock ||
-      !machineId ||
-      (route?.film !== undefined && !film)}
-    onclick={start}
-  >
-    Build the stack
-  </button>
+  <Button kind="strong" why={lacking} disabled={starting} onclick={start}>Build the stack</Button>
 </FormDialog>

@@ -5,9 +5,10 @@
   import Fold from '../parts/Fold.svelte';
   import Pick from '../parts/Pick.svelte';
   import { world } from '../state/world.svelte';
+  import Button from '../parts/Button.svelte';
+  import FileField from '../parts/FileField.svelte';
 
   /** A job or a recipe that somebody sent: which of one's own things stand in for theirs. */
-  let chooser = $state<HTMLInputElement>();
   let open = $state(false);
   let parcel = $state.raw<Schemas['Arriving']['parcel']>({});
   let found = $state<Schemas['ParcelView']>();
@@ -34,8 +35,6 @@
         trouble instanceof SyntaxError
           ? `“${file.name}” is not a job or recipe file from Glanzen.`
           : refusal(trouble);
-    } finally {
-      if (chooser) chooser.value = '';
     }
   }
 
@@ -76,19 +75,13 @@
   </ul>
 {/snippet}
 
-<label
-  class="press press-quiet has-focus-visible:outline-verdigris cursor-pointer has-focus-visible:outline-3"
->
-  Import…
-  <input
-    bind:this={chooser}
-    class="sr-only"
-    type="file"
-    accept=".json,application/json"
-    aria-label="Open a job or recipe file"
-    onchange={(e) => look(e.currentTarget.files?.[0])}
-  />
-</label>
+<FileField
+  label="Import…"
+  kind="quiet"
+  accept=".json,application/json"
+  says="Open a job or recipe file"
+  onfiles={(files) => look(files[0])}
+/>
 
 <Modal bind:open title={found ? `Import “${found.title}”` : 'Import a job or recipe'} size="md">
   <div class="text-ink">
@@ -107,8 +100,8 @@
         {/if}
       </div>
       <div class="mt-3 flex gap-2">
-        <button class="press press-strong" disabled={busy} onclick={take}>Import</button>
-        <button class="press press-quiet" onclick={() => (open = false)}>Cancel</button>
+        <Button kind="strong" disabled={busy} onclick={take}>Import</Button>
+        <Button kind="quiet" onclick={() => (open = false)}>Cancel</Button>
       </div>
     {:else if !wrong}
       <p class="text-soft">Loading…</p>

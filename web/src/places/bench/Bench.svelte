@@ -15,6 +15,7 @@
   import SetUps from './SetUps.svelte';
   import { evening } from '../../state/evening.svelte';
   import { throwing } from '../../state/throwing.svelte';
+  import Button from '../../parts/Button.svelte';
 
   const asking = new Question<Schemas['BenchView']>();
   const bench = $derived(asking.answer);
@@ -56,16 +57,14 @@
       <PlannedEvening plan={planned} onchange={() => (planning = true)} />
     {:else}
       <NextAction {bench} onstart={() => (starting = true)} />
-      <button class="press press-quiet mt-2" onclick={() => (planning = true)}>Plan an evening</button>
+      <Button kind="quiet" class="mt-2" onclick={() => (planning = true)}>Plan an evening</Button>
       <DayStrip {bench} />
     {/if}
-    <div class="mt-7 grid gap-8 lg:grid-cols-[1.2fr_1fr]">
-      <SetUps setUps={bench.setUps} onstart={() => (starting = true)} onchanged={load} />
-      <div class="grid content-start gap-8">
-        <Dryings panels={bench.dryings} setUps={bench.setUps} now={bench.now} onchanged={load} />
-        <LatestPulls pulls={bench.latest} />
-        <Needs needs={bench.needs} />
-      </div>
+    <SetUps setUps={bench.setUps} onstart={() => (starting = true)} onchanged={load} />
+    <div class="mt-8 grid items-start gap-8 md:grid-cols-2 lg:grid-cols-3">
+      <LatestPulls pulls={bench.latest} />
+      <Dryings panels={bench.dryings} setUps={bench.setUps} now={bench.now} onchanged={load} />
+      <Needs needs={bench.needs} />
     </div>
   {:else}
     <p class="text-soft">Loading…</p>

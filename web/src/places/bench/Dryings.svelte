@@ -9,6 +9,7 @@
   import { tell } from '../../state/messages.svelte';
   import { preferences } from '../../state/preferences.svelte';
   import SpreadGel from './SpreadGel.svelte';
+  import Button from '../../parts/Button.svelte';
 
   /** Gel that is drying: how far it is, when it is due, until when it may be used. */
   interface Props {
@@ -83,7 +84,7 @@
       {#if lying.length > 0}
         <a class="press press-quiet" href="/api/dryings.ics" download="gel.ics">Add to calendar</a>
       {/if}
-      <button class="press press-quiet" onclick={() => (spreading = true)}>Gel spread</button>
+      <Button kind="quiet" onclick={() => (spreading = true)}>Gel spread</Button>
     </span>
   </div>
   <ul class="mt-1">
@@ -121,23 +122,26 @@
             <p class="text-small">
               {panel.state === 'SOUND' ? 'Press it:' : 'See it pressed as it is:'}
               {#each pressing(panel) as setUp, i (setUp.id)}
-                {i > 0 ? ' · ' : ''}<button
+                {i > 0 ? ' · ' : ''}<Button
+                  kind="row"
                   class="text-verdigris min-h-8 font-bold hover:underline"
-                  onclick={() => press(panel, setUp)}>{setUp.name}</button
+                  onclick={() => press(panel, setUp)}>{setUp.name}</Button
                 >
               {/each}
             </p>
           {/if}
           <div class="-ml-2 flex flex-wrap gap-1">
-            {#if !panel.dryAt}<button
-                class="press press-quiet min-h-8"
+            {#if !panel.dryAt}<Button
+                kind="quiet"
+                class="min-h-8"
                 aria-label="{panel.name} is dry"
-                onclick={() => change(dry(panel))}>It is dry</button
+                onclick={() => change(dry(panel))}>It is dry</Button
               >{/if}
-            <button
-              class="press press-quiet min-h-8"
+            <Button
+              kind="quiet"
+              class="min-h-8"
               aria-label="Take {panel.name} off the bench"
-              onclick={() => takeOff(panel)}>Remove</button
+              onclick={() => takeOff(panel)}>Remove</Button
             >
           </div>
         </div>
@@ -149,7 +153,7 @@
   {#if vocabulary.now.simulated && lying.some((p) => p.state === 'WET' || p.state === 'SETTING')}
     <p class="text-soft text-small">
       Bench time, for trying things out:
-      <button class="press press-quiet min-h-8" onclick={() => change(skip(3600))}>skip an hour</button>
+      <Button kind="quiet" class="min-h-8" onclick={() => change(skip(3600))}>skip an hour</Button>
     </p>
   {/if}
 </section>

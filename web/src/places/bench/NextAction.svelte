@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '../../api/client';
   import { preferences } from '../../state/preferences.svelte';
+  import Button from '../../parts/Button.svelte';
 
   /** One thing to do next. */
   let { bench, onstart }: { bench: Schemas['BenchView']; onstart: () => void } = $props();
@@ -45,6 +46,6 @@
     {:else if next}
       <a class="press press-strong" href="#/stack/{next.id}">Open stack</a>
     {/if}
-    <button class="press" onclick={onstart}>New set-up</button>
+    <Button onclick={onstart}>New set-up</Button>
   </div>
 </section>

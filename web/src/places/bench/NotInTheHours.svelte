@@ -3,6 +3,7 @@
   import { time } from '../../drawing/lanes';
   import { duration } from '../../parts/format';
   import { preferences } from '../../state/preferences.svelte';
+  import Button from '../../parts/Button.svelte';
 
   /** What stands in the way: what is missing, what does not fit into the hours, and what would make it possible. */
   let { plan, ontake }: { plan: Schemas['EveningView']; ontake: (task: string) => void } = $props();
@@ -48,7 +49,7 @@
     </p>
     {#each plan.left.filter((l) => l.why === 'BY_HAND') as l (l.task)}
       <p>
-        <button class="text-verdigris underline" onclick={() => ontake(l.task)}>Add again: {l.title}</button>
+        <Button kind="link" onclick={() => ontake(l.task)}>Add again: {l.title}</Button>
       </p>
     {/each}
     {#if plan.ways.length > 0}

@@ -5,6 +5,8 @@
   import Tick from '../../parts/Tick.svelte';
   import { evening } from '../../state/evening.svelte';
   import { tell } from '../../state/messages.svelte';
+  import Button from '../../parts/Button.svelte';
+  import TextField from '../../parts/TextField.svelte';
 
   /** Which jobs, which hours, how many hands. */
   let {
@@ -102,11 +104,11 @@
       {#each jobs as job (job.id)}
         <div class="mt-1 flex flex-wrap items-center justify-between gap-x-4">
           <Tick bind:checked={wanted[job.id]!}>{job.job.name}, {job.job.cards}</Tick>
-          <input
+          <TextField
             type="datetime-local"
-            class="px-2 py-1"
-            aria-label="{job.job.name} is due"
-            bind:value={due[job.id]}
+            label="{job.job.name} is due"
+            hideLabel
+            bind:value={due[job.id]!}
           />
         </div>
       {:else}
@@ -119,27 +121,22 @@
       <legend class="label">When you are at the bench</legend>
       {#each rows as row, n (n)}
         <div class="mt-1 flex flex-wrap items-center gap-2">
-          <input type="date" class="px-2 py-1" aria-label="Day" bind:value={row.day} required />
-          <input type="time" class="px-2 py-1" aria-label="From" bind:value={row.from} required />
+          <TextField type="date" label="Day" hideLabel bind:value={row.day} required />
+          <TextField type="time" label="From" hideLabel bind:value={row.from} required />
           <span>to</span>
-          <input type="time" class="px-2 py-1" aria-label="To" bind:value={row.to} required />
+          <TextField type="time" label="To" hideLabel bind:value={row.to} required />
           {#if rows.length > 1}
-            <button type="button" class="press press-quiet text-soft" onclick={() => rows.splice(n, 1)}
-              >Remove</button
-            >
+            <Button kind="quiet" class="text-soft" onclick={() => rows.splice(n, 1)}>Remove</Button>
           {/if}
         </div>
       {/each}
-      <button type="button" class="press press-quiet mt-1" onclick={another}>More hours</button>
+      <Button kind="quiet" class="mt-1" onclick={another}>More hours</Button>
     </fieldset>
-    <label class="max-w-60">
-      <span class="label block">Quiet from (optional)</span>
-      <input type="time" class="px-2 py-1" bind:value={quietFrom} />
-    </label>
+    <TextField class="max-w-60" label="Quiet from (optional)" type="time" bind:value={quietFrom} />
     <div class="max-w-40">
       <NumberField label="People" name="people" whole value={people} onvalue={(n) => (people = n)} />
     </div>
     {#if wrong}<p role="alert" class="text-ochre">{wrong}</p>{/if}
-    <button class="press press-strong justify-self-start">Make the plan</button>
+    <Button type="submit" kind="strong" class="justify-self-start">Make the plan</Button>
   </form>
 </FormDialog>

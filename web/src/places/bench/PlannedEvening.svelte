@@ -11,6 +11,7 @@
   import { preferences } from '../../state/preferences.svelte';
   import { throwing } from '../../state/throwing.svelte';
   import NotInTheHours from './NotInTheHours.svelte';
+  import Button from '../../parts/Button.svelte';
 
   /** The evening as planned: what is next, the lanes, what it costs, and what does not fit. */
   let { plan, onchange }: { plan: Schemas['EveningView']; onchange: () => void } = $props();
@@ -131,15 +132,15 @@
       </div>
       <div class="flex flex-wrap gap-2">
         {#if next.begunAt}
-          <button class="press press-strong" onclick={() => say(next.task, true)}>Done</button>
+          <Button kind="strong" onclick={() => say(next.task, true)}>Done</Button>
         {:else}
-          <button class="press press-strong" onclick={() => say(next.task, false)}>Start</button>
+          <Button kind="strong" onclick={() => say(next.task, false)}>Start</Button>
         {/if}
         {#if next.setUpId}
-          <button class="press" onclick={() => push(`/stack/${next.setUpId}`)}>Open stack</button>
+          <Button onclick={() => push(`/stack/${next.setUpId}`)}>Open stack</Button>
         {/if}
         {#if plan.behindSeconds > 0}
-          <button class="press" onclick={again}>Plan the rest again</button>
+          <Button onclick={again}>Plan the rest again</Button>
         {/if}
       </div>
     </div>
@@ -149,10 +150,11 @@
   {#if all.length > 1}
     <div class="mt-4 flex flex-wrap gap-x-4" role="group" aria-label="Days">
       {#each all as d, n (d.label)}
-        <button
-          class="press press-quiet {d === day ? 'font-bold underline' : ''}"
+        <Button
+          kind="quiet"
+          class={d === day ? 'font-bold underline' : ''}
           aria-pressed={d === day}
-          onclick={() => (picked = n)}>{d.label}</button
+          onclick={() => (picked = n)}>{d.label}</Button
         >
       {/each}
     </div>
@@ -179,9 +181,9 @@
         )}.
         {#if block.fixed}
           Moved by you.
-          <button class="text-verdigris underline" onclick={() => fix(block.task, undefined)}>Unpin</button>
+          <Button kind="link" onclick={() => fix(block.task, undefined)}>Unpin</Button>
         {/if}
-        <button class="text-verdigris underline" onclick={() => leaveOut(block.task, true)}>Skip</button>
+        <Button kind="link" onclick={() => leaveOut(block.task, true)}>Skip</Button>
         {#if block.ready.length > 0}<span class="text-soft"
             >Get ready: {preferences.said(block.ready.join('; '))}.</span
           >{/if}
@@ -211,20 +213,20 @@
     <div class="flex flex-wrap gap-x-4">
       {#if plan.searching}
         <span class="text-soft" aria-live="polite">Improving…</span>
-        <button class="text-verdigris underline" onclick={stop}>Stop</button>
+        <Button kind="link" onclick={stop}>Stop</Button>
       {:else if plan.solver && !plan.proven}
-        <button class="text-verdigris underline" onclick={look}>Improve this plan</button>
+        <Button kind="link" onclick={look}>Improve this plan</Button>
       {:else if !plan.solver}
         <span class="text-soft">This is the quick plan. This computer can't improve it.</span>
       {/if}
-      <button class="text-verdigris underline" onclick={onchange}>New plan</button>
+      <Button kind="link" onclick={onchange}>New plan</Button>
       <a class="text-verdigris underline" href="/api/evenings/{plan.id}.ics">Add to calendar</a>
       <a
         class="text-verdigris underline"
         href="/api/evenings/{plan.id}.pdf?paper=A4&zone={Intl.DateTimeFormat().resolvedOptions().timeZone}"
         >Evening sheet</a
       >
-      <button class="text-soft underline" onclick={throwAway}>Delete plan</button>
+      <Button kind="row" class="text-soft underline" onclick={throwAway}>Delete plan</Button>
     </div>
   </div>
   <NotInTheHours {plan} ontake={(task) => leaveOut(task, false)} />

@@ -9,6 +9,7 @@
   import SetUpThumb from '../../drawing/SetUpThumb.svelte';
   import TakeIn from '../../starting/TakeIn.svelte';
   import TextField from '../../parts/TextField.svelte';
+  import Button from '../../parts/Button.svelte';
 
   interface Props {
     setUps: SavedSetUp[];
@@ -17,7 +18,7 @@
   }
   let { setUps, onstart, onchanged }: Props = $props();
 
-  // A long list is looked through by what it needs; a short one is seen at a glance.
+  // A long list is looked through by what it needs; a short one, and what was used last, is seen at a glance.
   const MANY = 8;
   let shown = $state<RouteView['group'] | ''>('');
   const there = $derived(setUps.filter((s) => !throwing.gone.includes(s.id)));
@@ -32,6 +33,10 @@
       `${s.name} ${made(s)}`.toLowerCase().includes(sought.trim().toLowerCase()),
     ),
   );
+
+  let all = $state(false);
+  /** What was used last; all of it where something is looked for. */
+  const seen = $derived(all || sought.trim() ? listed : listed.slice(0, MANY));
 
   function named(setUp: SavedSetUp, kind: 'FILM' | 'STOCK') {
     const layer = setUp.draft.layers.find((l) => l.kind === kind);
@@ -57,73 +62,79 @@
   }
 </script>
 
-<section aria-labelledby="setups-title">
-  <div class="flex items-baseline justify-between">
+<section aria-labelledby="setups-title" class="mt-7">
+  <div class="flex flex-wrap items-end justify-between gap-x-4">
     <h2 id="setups-title" class="text-heading">Set-ups</h2>
+    {#if there.length > MANY}
+      <div class="flex flex-wrap" role="group" aria-label="Show set-ups">
+        {#each [{ group: '' as const, inShort: '', name: 'all', setUps: there }, ...groups] as g (g.group)}
+          <Button
+            kind="quiet"
+            class="min-h-8 {g.group === shown ? 'underline underline-offset-4' : 'font-normal'}"
+            aria-pressed={g.group === shown}
+            title={g.name}
+            onclick={() => (shown = g.group)}>{g.inShort || 'all'} {g.setUps.length}</Button
+          >
+        {/each}
+      </div>
+      <TextField
+        class="w-52"
+        label="Search set-ups"
+        name="sought"
+        value={sought}
+        oninput={(text) => (sought = text)}
+      />
+    {/if}
     <div>
       <TakeIn />
-      <button class="press press-quiet" onclick={onstart}>New (N)</button>
+      <Button kind="quiet" onclick={onstart}>New (N)</Button>
     </div>
   </div>
-  {#if there.length > MANY}
-    <div class="-ml-2 flex flex-wrap" role="group" aria-label="Show set-ups">
-      {#each [{ group: '' as const, inShort: '', name: 'all', setUps: there }, ...groups] as g (g.group)}
-        <button
-          class="press press-quiet min-h-8 {g.group === shown
-            ? 'underline underline-offset-4'
-            : 'font-normal'}"
-          aria-pressed={g.group === shown}
-          title={g.name}
-          onclick={() => (shown = g.group)}>{g.inShort || 'all'} {g.setUps.length}</button
-        >
-      {/each}
-    </div>
-    <TextField
-      class="mt-1 max-w-72"
-      label="Search set-ups"
-      name="sought"
-      value={sought}
-      oninput={(text) => (sought = text)}
-    />
-  {/if}
-  <ul class="mt-1">
-    {#each listed as setUp (setUp.id)}
-      <li class="group border-rule grid grid-cols-[60px_1fr_auto] items-center gap-3 border-t py-2">
-        <SetUpThumb draft={setUp.draft} />
-        <a class="min-w-0" href="#/stack/{setUp.id}">
-          <strong class="text-verdigris">{setUp.name}</strong>{#if setUp.proven}<span
-              class="border-clean text-clean text-tiny ml-2 border px-1.5">proven</span
-            >{/if}
-          <span class="text-soft text-fine block truncate">
-            {made(setUp)}
+  <ul class="mt-3 grid gap-3 sm:grid-cols-2 lg:grid-cols-4">
+    {#each seen as setUp (setUp.id)}
+      <li class="bg-paper border-rule hover:border-verdigris relative border">
+        <a class="block min-w-0 p-3 pb-2" href="#/stack/{setUp.id}">
+          <span class="flex justify-center pb-2"><SetUpThumb draft={setUp.draft} wide={180} high={84} /></span
+          >
+          <span class="flex items-baseline justify-between gap-2 leading-tight">
+            <strong class="text-verdigris">{setUp.name}</strong>
+            {#if setUp.proven}<span class="border-clean text-clean text-tiny border px-1.5">proven</span>{/if}
           </span>
+          <span class="text-soft text-fine line-clamp-2 leading-snug">{made(setUp)}</span>
         </a>
-        <button
-          id="more-{setUp.id}"
-          class="press press-quiet text-soft"
-          aria-haspopup="menu"
-          aria-label="More about “{setUp.name}”">⋯</button
-        >
-        <Dropdown
-          simple
-          placement="bottom-end"
-          triggeredBy="#more-{setUp.id}"
-          class="border-rule bg-paper border"
-        >
-          <DropdownItem
-            aria-label="Send “{setUp.name}” as a file"
-            href="/api/set-ups/{setUp.id}/parcel"
-            download>Export…</DropdownItem
+        <div class="absolute top-0 right-0">
+          <Button
+            id="more-{setUp.id}"
+            kind="quiet"
+            class="text-soft"
+            aria-haspopup="menu"
+            aria-label="More about “{setUp.name}”">⋯</Button
           >
-          <DropdownItem aria-label="Throw “{setUp.name}” away" onclick={() => remove(setUp)}
-            >Delete</DropdownItem
+          <Dropdown
+            simple
+            placement="bottom-end"
+            triggeredBy="#more-{setUp.id}"
+            class="border-rule bg-paper border"
           >
-        </Dropdown>
+            <DropdownItem aria-label="Export “{setUp.name}”" href="/api/set-ups/{setUp.id}/parcel" download
+              >Export…</DropdownItem
+            >
+            <DropdownItem aria-label="Delete “{setUp.name}”" onclick={() => remove(setUp)}
+              >Delete</DropdownItem
+            >
+          </Dropdown>
+        </div>
       </li>
     {:else}
-      <li class="border-rule text-soft border-t py-3">
-        {sought ? 'No set-up with that name.' : 'No set-ups yet.'}
+      <li class="text-soft col-span-full py-3">
+        {#if sought}No set-up with that name.{:else}Your set-ups will be here, the one used last first.
+          <Button kind="strong" onclick={onstart}>New set-up</Button>{/if}
       </li>
     {/each}
   </ul>
+  {#if seen.length < listed.length}
+    <Button class="mt-3" onclick={() => (all = true)}>Show all {listed.length}</Button>
+  {:else if all && !sought && listed.length > MANY}
+    <Button kind="quiet" class="mt-3" onclick={() => (all = false)}>Show fewer</Button>
+  {/if}
 </section>

@@ -9,6 +9,7 @@
   import { kit } from '../../state/kit.svelte';
   import { vocabulary } from '../../state/vocabulary.svelte';
   import { preferences } from '../../state/preferences.svelte';
+  import Button from '../../parts/Button.svelte';
 
   let { open = $bindable(false), onchanged }: { open: boolean; onchanged: () => Promise<void> } = $props();
   const reading = readings();
@@ -85,6 +86,8 @@
       left over goes back in the pot.
     </p>
     {#if wrong}<p role="alert" class="text-ochre">{wrong}</p>{/if}
-    <button class="press press-strong" disabled={name.trim() === ''}>Start drying</button>
+    <Button type="submit" kind="strong" why={name.trim() ? '' : 'Give the panel a name first.'}
+      >Start drying</Button
+    >
   </form>
 </FormDialog>

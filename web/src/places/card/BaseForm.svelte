@@ -5,6 +5,7 @@
   import { kit } from '../../state/kit.svelte';
   import { preferences } from '../../state/preferences.svelte';
   import { vocabulary } from '../../state/vocabulary.svelte';
+  import Button from '../../parts/Button.svelte';
 
   /** What everything is mounted on, and what it is sent in. */
   interface Props {
@@ -109,5 +110,5 @@
   </p>
 {/if}
 {#if words.folds.find((f) => f.fold === card.base.fold)?.opens}
-  <button class="press press-quiet mt-1" onclick={oninside}>A plain panel inside</button>
+  <Button kind="quiet" class="mt-1" onclick={oninside}>A plain panel inside</Button>
 {/if}

@@ -2,6 +2,7 @@
   import type { CardView } from '../../api/client';
   import { duration } from '../../parts/format';
   import { preferences } from '../../state/preferences.svelte';
+  import Button from '../../parts/Button.svelte';
 
   /** The order of the hands. */
   let {
@@ -25,9 +26,10 @@
 <ol class="mt-2">
   {#each steps as step, i (i)}
     <li class="border-rule border-t py-2">
-      <button
+      <Button
+        kind="row"
         class="flex w-full gap-3 text-left {step.key && step.key === chosen ? 'text-verdigris' : ''}"
-        disabled={!step.key}
+        why={step.key ? '' : 'This step is for no single piece.'}
         onclick={() => onchoose(step.key)}
       >
         <span class="figure w-5 font-bold">{i + 1}</span>
@@ -35,7 +37,7 @@
           <strong class="block">{step.title}</strong>
           <span class="text-soft text-fine block">{preferences.said(step.detail)}</span>
         </span>
-      </button>
+      </Button>
     </li>
   {/each}
 </ol>

@@ -5,7 +5,7 @@
   import { Question } from '../../asking/question.svelte';
   import CardInSpace from '../../drawing/CardInSpace.svelte';
   import Conflict from '../../editing/Conflict.svelte';
-  import { undoKeys } from '../../editing/undo';
+  import { NOTHING_TO_UNDO, undoKeys } from '../../editing/undo';
   import Findings from '../../parts/Findings.svelte';
   import Nowhere from '../../parts/Nowhere.svelte';
   import Pick from '../../parts/Pick.svelte';
@@ -23,6 +23,8 @@
   import MountedForm from './MountedForm.svelte';
   import PrintCard from './PrintCard.svelte';
   import ToTry from './ToTry.svelte';
+  import Button from '../../parts/Button.svelte';
+  import Slide from '../../parts/Slide.svelte';
 
   let { params = {} }: { params?: { id?: string } } = $props();
   let missing = $state(false);
@@ -155,15 +157,15 @@
             void push(`/card/${id}`);
           }}
         />
-        <button class="press press-quiet" disabled={!planning.canUndo} onclick={() => planning.undo()}
-          >Undo</button
+        <Button kind="quiet" why={planning.canUndo ? '' : NOTHING_TO_UNDO} onclick={() => planning.undo()}
+          >Undo</Button
         >
       </div>
       {#if !card}
         <p class="text-lead mt-6 max-w-[56ch]">
           The pieces are not arranged yet. Arrange them here before anything is glued.
         </p>
-        <button class="press press-strong mt-4" onclick={begin}>Arrange the pieces</button>
+        <Button kind="strong" class="mt-4" onclick={begin}>Arrange the pieces</Button>
       {:else if view}
         <div class={looked.stale ? 'opacity-80' : ''}>
           <CardInSpace
@@ -180,31 +182,23 @@
           />
         </div>
         <div class="mt-1 flex flex-wrap items-center gap-x-5 gap-y-2">
-          <label class="flex items-center gap-3">
+          <div class="flex items-center gap-3">
             <span class="text-soft">together</span>
-            <input
-              type="range"
-              class="bare w-[200px] accent-(--verdigris)"
-              min="0"
-              max="1"
-              step="0.01"
-              bind:value={apart}
-              aria-label="From together to pulled apart"
-            />
+            <Slide label="From together to pulled apart" class="w-[200px]" bind:value={apart} />
             <span class="text-soft">pulled apart</span>
-          </label>
+          </div>
           {#if opens}
-            <button class="press press-quiet" aria-pressed={inside} onclick={() => (inside = !inside)}
-              >{inside ? 'Close it' : 'Open it'}</button
+            <Button kind="quiet" aria-pressed={inside} onclick={() => (inside = !inside)}
+              >{inside ? 'Close it' : 'Open it'}</Button
             >
           {/if}
-          <button class="press press-quiet" aria-pressed={over} onclick={() => (over = !over)}
-            >{over ? 'Face up again' : 'Turn it over'}</button
+          <Button kind="quiet" aria-pressed={over} onclick={() => (over = !over)}
+            >{over ? 'Face up again' : 'Turn it over'}</Button
           >
           {#if aside}
-            <button class="press press-quiet" onclick={swap}>Swap with the saved version</button>
+            <Button kind="quiet" onclick={swap}>Swap with the saved version</Button>
           {:else}
-            <button class="press press-quiet" onclick={() => (aside = card)}>Save this version</button>
+            <Button kind="quiet" onclick={() => (aside = card)}>Save this version</Button>
           {/if}
           {#if notMounted.length > 0}
             <Pick
@@ -255,8 +249,7 @@
         <div>
           <BottomUp steps={view.steps} {chosen} onchoose={(key) => (chosen = key)} />
           {#if !led}
-            <button class="press press-strong mt-2" onclick={() => (led = true)}>Guide me step by step</button
-            >
+            <Button kind="strong" class="mt-2" onclick={() => (led = true)}>Guide me step by step</Button>
           {/if}
         </div>
         <FoamToCut cuts={view.foam} />

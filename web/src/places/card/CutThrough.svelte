@@ -3,6 +3,7 @@
   import { Question } from '../../asking/question.svelte';
   import CardFromAbove from '../../drawing/CardFromAbove.svelte';
   import CardSection from '../../drawing/CardSection.svelte';
+  import Button from '../../parts/Button.svelte';
 
   /** The card cut through along a line that is dragged over it. */
   interface Props {
@@ -30,7 +31,7 @@
     <p class="text-soft text-fine">Thicker is darker. Cut through along the line, heights larger:</p>
     <CardSection {view} {cut} envelope={card.envelope ?? undefined} />
     {#if line}
-      <button class="press press-quiet" onclick={() => (line = undefined)}>Through the middle again</button>
+      <Button kind="quiet" onclick={() => (line = undefined)}>Through the middle again</Button>
     {/if}
   </div>
 {/if}

@@ -4,6 +4,7 @@
   import { kit } from '../../state/kit.svelte';
   import { tell } from '../../state/messages.svelte';
   import { preferences } from '../../state/preferences.svelte';
+  import Button from '../../parts/Button.svelte';
 
   /** What falls out of windows: another card finds it by its size and shape. */
   let { pieces }: { pieces: CardView['fallsOut'] } = $props();
@@ -29,5 +30,5 @@
         piece.stockId,
       )}{/each}.
   </p>
-  <button class="press press-quiet" onclick={keep}>Keep them for another card</button>
+  <Button kind="quiet" onclick={keep}>Keep them for another card</Button>
 </div>

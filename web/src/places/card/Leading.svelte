@@ -4,6 +4,7 @@
   import { preferences } from '../../state/preferences.svelte';
   import { typing } from '../../editing/undo';
   import { keepLed, ledSoFar } from './led';
+  import Button from '../../parts/Button.svelte';
 
   /** The hands are led: one step at a time, card after card; Space goes on. */
   interface Props {
@@ -82,9 +83,11 @@
       </p>
     {/if}
     <div class="mt-3 flex gap-2">
-      <button class="press press-strong" onclick={on}>Done, next</button>
-      <button class="press press-quiet" disabled={at === 0 && card === 1} onclick={back}>Back</button>
-      <button class="press press-quiet" onclick={onend}>Stop</button>
+      <Button kind="strong" onclick={on}>Done, next</Button>
+      <Button kind="quiet" why={at === 0 && card === 1 ? 'This is the first step.' : ''} onclick={back}
+        >Back</Button
+      >
+      <Button kind="quiet" onclick={onend}>Stop</Button>
     </div>
   </section>
 {/if}

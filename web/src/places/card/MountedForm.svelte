@@ -6,6 +6,8 @@
   import { tell } from '../../state/messages.svelte';
   import { preferences } from '../../state/preferences.svelte';
   import { vocabulary } from '../../state/vocabulary.svelte';
+  import Button from '../../parts/Button.svelte';
+  import TextField from '../../parts/TextField.svelte';
 
   /** How one piece is mounted: on what, which way, how high, and where. */
   interface Props {
@@ -105,25 +107,19 @@
   </div>
   <form class="mt-2 flex flex-wrap items-end gap-x-2 gap-y-2" onsubmit={place}>
     <div class="min-w-0 flex-1 basis-[260px]">
-      <label class="label block" for="card-words">Position in words</label>
-      <input
+      <TextField
+        label="Position in words"
         id="card-words"
-        class="w-full px-2 py-1.5"
         placeholder="9 mm from the right, centred up and down"
         bind:value={words}
-        aria-invalid={wrong ? 'true' : undefined}
-        aria-describedby={wrong ? 'card-words-wrong' : undefined}
+        {wrong}
       />
     </div>
-    <button class="press" disabled={words.trim() === ''}>Place</button>
-    <button
-      class="press press-quiet"
-      type="button"
-      onclick={() => put({ quarterTurns: (mounted.quarterTurns + 1) % 4 })}>Turn</button
+    <Button
+      type="submit"
+      why={words.trim() ? '' : 'Say first where it goes, for example “12 mm from the left”.'}>Place</Button
     >
-    <button class="press press-quiet text-soft" type="button" onclick={onremove}>Remove</button>
+    <Button kind="quiet" onclick={() => put({ quarterTurns: (mounted.quarterTurns + 1) % 4 })}>Turn</Button>
+    <Button kind="quiet" class="text-soft" onclick={onremove}>Remove</Button>
   </form>
-  {#if wrong}<p id="card-words-wrong" role="alert" class="text-ochre text-fine mt-1">
-      {wrong}
-    </p>{/if}
 </div>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { CardPlan, CardView } from '../../api/client';
   import { preferences } from '../../state/preferences.svelte';
+  import Button from '../../parts/Button.svelte';
 
   /** What practised eyes would try; each is one press, and can be undone. */
   let { ideas, onchange }: { ideas: CardView['ideas']; onchange: (card: CardPlan) => void } = $props();
@@ -13,9 +14,7 @@
       <li class="border-rule border-t py-2">
         {#if idea.card}
           {@const tried = idea.card}
-          <button class="text-verdigris text-left underline" onclick={() => onchange(tried)}
-            >{idea.label}</button
-          >
+          <Button kind="link" class="text-left" onclick={() => onchange(tried)}>{idea.label}</Button>
         {:else}
           <p>{idea.label}</p>
         {/if}

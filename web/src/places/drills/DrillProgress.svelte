@@ -5,7 +5,13 @@
   let { progress }: { progress: Schemas['DrillProgress'] } = $props();
   const SIDE = 150;
   const WIDE = 200;
-  const met = $derived(progress.skills.filter((s) => s.seen > 0));
+  /** How often it was right, and how often where one was sure. */
+  function tried(skill: Schemas['DrillProgress']['skills'][number]) {
+    if (skill.seen === 0) return 'not tried yet';
+    const right = `${skill.right} of ${skill.seen} right`;
+    const sure = skill.sure > 0 ? `; ${skill.sureRight} of ${skill.sure} when you were sure` : '';
+    return `${right}${sure}. Tomorrow about ${percent(skill.tomorrow)} would be right.`;
+  }
   const percent = (share: number) => `${Math.round(100 * share)} %`;
 </script>
 
@@ -14,30 +20,14 @@
   {progress.met} of {progress.topics} topics tried, {progress.due} due now. Nothing here reaches your logbook, your
   stock or what is learned of your rig.
 </p>
-{#if met.length > 0}
-  <table class="text-small mt-3 w-full">
-    <thead>
-      <tr class="label text-left">
-        <th class="font-normal">skill</th>
-        <th class="pr-3 font-normal">right</th>
-        <th class="pr-3 font-normal">sure</th>
-        <th class="font-normal">tomorrow</th>
-      </tr>
-    </thead>
-    <tbody>
-      {#each met as skill (skill.skill)}
-        <tr class="border-rule border-t align-top">
-          <th class="py-1 pr-2 text-left font-normal">{skill.skill}</th>
-          <td class="figure py-1 pr-3 whitespace-nowrap">{skill.right} of {skill.seen}</td>
-          <td class="figure py-1 pr-3 whitespace-nowrap"
-            >{skill.sure > 0 ? `${skill.sureRight} of ${skill.sure}` : '–'}</td
-          >
-          <td class="figure py-1">{percent(skill.tomorrow)}</td>
-        </tr>
-      {/each}
-    </tbody>
-  </table>
-{/if}
+<ul class="mt-3">
+  {#each progress.skills as skill (skill.skill)}
+    <li class="border-rule border-t py-2">
+      {skill.skill}
+      <span class="text-soft block">{tried(skill)}</span>
+    </li>
+  {/each}
+</ul>
 {#if progress.calibration.length > 0}
   <h3 class="label mt-4 font-sans font-normal">Your guesses of twenty and what came out</h3>
   <svg

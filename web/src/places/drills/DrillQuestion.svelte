@@ -3,6 +3,8 @@
   import { preferences } from '../../state/preferences.svelte';
   import { answering, KEYS } from './answering.svelte';
   import LayerBar from './LayerBar.svelte';
+  import Button from '../../parts/Button.svelte';
+  import TextField from '../../parts/TextField.svelte';
 
   /** One question: options by digits, an order or a stack by one after the other, a number by typing it. */
   let { seed, question }: { seed: number; question: Schemas['DrillQuestion'] } = $props();
@@ -13,30 +15,27 @@
   const laid = $derived(question.kind === 'STACK' ? [...answering.answer].reverse() : answering.answer);
 </script>
 
-<h2 class="text-heading mt-4">{question.asks}</h2>
 {#if question.kind === 'NUMBER'}
-  <label class="mt-2 block">
-    <span class="label block">Clean of twenty, 0 to 20</span>
-    <!-- svelte-ignore a11y_autofocus -->
-    <input
-      class="border-rule-strong bg-paper w-24 rounded-[3px] border px-3 py-2"
-      inputmode="numeric"
-      name="guess"
-      autocomplete="off"
-      autofocus
-      value={answering.answer[0] ?? ''}
-      oninput={(e) => answering.say(e.currentTarget.value)}
-    />
-  </label>
+  <TextField
+    label="Clean of twenty, 0 to 20"
+    class="mt-2 max-w-48"
+    inputmode="numeric"
+    name="guess"
+    autocomplete="off"
+    autofocus
+    value={answering.answer[0] ?? ''}
+    oninput={(typed) => answering.say(typed)}
+  />
 {:else}
   <div class="mt-2 grid gap-x-6 gap-y-2 {question.kind === 'CHOICE' ? '' : 'md:grid-cols-2'}">
-    <div class="grid content-start gap-1 {pictured ? 'sm:grid-cols-2' : ''}">
+    <div class="grid content-start gap-2 {pictured || question.kind === 'CHOICE' ? 'sm:grid-cols-2' : ''}">
       {#each question.options as option, i (option.key)}
         {@const chosen = answering.answer.includes(option.key)}
-        <button
-          class="border-rule hover:border-verdigris flex items-center gap-3 rounded-[3px] border px-3 py-2 text-left {chosen
+        <Button
+          kind="row"
+          class="hover:border-verdigris flex min-h-12 items-center gap-3 rounded-[3px] border px-4 py-2 {chosen
             ? 'border-verdigris bg-verdigris-wash font-bold'
-            : ''}"
+            : 'border-rule-strong bg-paper'}"
           aria-pressed={question.kind === 'STACK' ? undefined : chosen}
           onclick={() => answering.choose(option.key)}
         >
@@ -49,7 +48,7 @@
             />
           {/if}
           <span>{preferences.said(option.label)}</span>
-        </button>
+        </Button>
       {/each}
     </div>
     {#if question.kind !== 'CHOICE'}
@@ -74,8 +73,11 @@
             {preferences.length(laid.reduce((sum, key) => sum + thick(key), 0))} in all
           </p>
         {/if}
-        <button class="press press-quiet -ml-2" disabled={laid.length === 0} onclick={() => answering.back()}
-          >Undo last (Backspace)</button
+        <Button
+          kind="quiet"
+          class="-ml-2"
+          why={laid.length === 0 ? 'Nothing is chosen yet.' : ''}
+          onclick={() => answering.back()}>Undo last (Backspace)</Button
         >
       </div>
     {/if}

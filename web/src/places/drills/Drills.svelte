@@ -5,6 +5,7 @@
   import DrillProgress from './DrillProgress.svelte';
   import DrillQuestion from './DrillQuestion.svelte';
   import Graded from './Graded.svelte';
+  import Button from '../../parts/Button.svelte';
 
   /** A case, large, and one question under it. */
   const drill = $derived(answering.drill);
@@ -38,7 +39,10 @@
     <h1 class="sr-only">Drills</h1>
     {#if drill}
       <p class="text-soft">{drill.skill}</p>
-      <div class="mt-1 grid gap-x-6 gap-y-3 xl:grid-cols-[auto_minmax(0,1fr)]">
+      {#if answering.question && !answering.grade}
+        <h2 class="text-display leading-tight">{answering.question.asks}</h2>
+      {/if}
+      <div class="mt-3 grid gap-x-6 gap-y-3 xl:grid-cols-[auto_minmax(0,1fr)]">
         {#if drill.pictures > 0}
           <img
             class="border-rule w-full max-w-[620px] border object-contain {answering.grade
@@ -49,7 +53,7 @@
           />
         {/if}
         <div class="min-w-0">
-          <p class={drill.pictures > 0 ? '' : 'text-lead'}>{preferences.said(drill.says)}</p>
+          <p class={drill.pictures > 0 ? '' : 'text-heading'}>{preferences.said(drill.says)}</p>
           {#if drill.hidden}<p class="text-soft mt-2">How it was set up is hidden this time.</p>{/if}
           <ul class="text-soft mt-2">
             {#each drill.setUp as line, i (i)}<li>{preferences.said(line)}</li>{/each}
@@ -61,10 +65,11 @@
       {:else if answering.question}
         <DrillQuestion seed={drill.seed} question={answering.question} />
         <div class="mt-3 flex flex-wrap items-center gap-4">
-          <button
-            class="press press-strong"
-            disabled={!answering.ready || answering.busy}
-            onclick={() => answering.on()}>{last ? 'Answer (Enter)' : 'Next question (Enter)'}</button
+          <Button
+            kind="strong"
+            why={answering.ready ? '' : 'Choose an answer first.'}
+            disabled={answering.busy}
+            onclick={() => answering.on()}>{last ? 'Answer (Enter)' : 'Next question (Enter)'}</Button
           >
           {#if last}<Tick checked={answering.sure} ontick={(sure) => (answering.sure = sure)}
               >I am sure (S)</Tick

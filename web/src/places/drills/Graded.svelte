@@ -3,6 +3,7 @@
   import { preferences } from '../../state/preferences.svelte';
   import { answering } from './answering.svelte';
   import LayerBar from './LayerBar.svelte';
+  import Button from '../../parts/Button.svelte';
 
   /** What an answer was worth, why, and what would have come of it. */
   interface Props {
@@ -11,7 +12,6 @@
     answers: string[][];
   }
   let { drill, grade, answers }: Props = $props();
-  let on = $state<HTMLButtonElement>();
   const DAY = 86_400;
   const back = $derived(
     grade.comesBackSeconds < 3600
@@ -26,9 +26,6 @@
     const words = keys.map((key) => options.find((o) => o.key === key)?.label ?? key);
     return preferences.said(words.join(drill.questions[question]?.kind === 'STACK' ? ' · ' : '; '));
   }
-
-  // Enter goes on from here.
-  $effect(() => on?.focus());
 </script>
 
 <div role="status" class="mt-4">
@@ -70,9 +67,11 @@
   {/each}
   <p class="text-soft mt-3">You’ll see this again {back}.</p>
 </div>
-<button
-  bind:this={on}
-  class="press press-strong mt-2"
+<!-- Enter goes on from here. -->
+<Button
+  {@attach (next: HTMLElement) => next.focus()}
+  kind="strong"
+  class="mt-2"
   disabled={answering.busy}
-  onclick={() => answering.on()}>{answering.busy ? 'Loading…' : 'Next (Enter)'}</button
+  onclick={() => answering.on()}>{answering.busy ? 'Loading…' : 'Next (Enter)'}</Button
 >

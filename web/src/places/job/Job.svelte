@@ -6,7 +6,7 @@
   import { api, asked, type SavedSetUp } from '../../api/client';
   import { Question } from '../../asking/question.svelte';
   import Conflict from '../../editing/Conflict.svelte';
-  import { undoKeys } from '../../editing/undo';
+  import { NOTHING_TO_UNDO, undoKeys } from '../../editing/undo';
   import ExplodedCard from '../../drawing/ExplodedCard.svelte';
   import { kit } from '../../state/kit.svelte';
   import { tell } from '../../state/messages.svelte';
@@ -18,6 +18,7 @@
   import AddHere from '../../shelving/AddHere.svelte';
   import PieceSteps from './PieceSteps.svelte';
   import SuppliesList from './SuppliesList.svelte';
+  import Button from '../../parts/Button.svelte';
 
   let { params = {} }: { params?: { id?: string } } = $props();
   /** Which piece is open stands in the address, too, so that it stays open when the page is read again. */
@@ -130,11 +131,11 @@
             void push(`/job/${id}`);
           }}
         />
-        <button class="press press-quiet" disabled={!planning.canUndo} onclick={() => planning.undo()}
-          >Undo</button
+        <Button kind="quiet" why={planning.canUndo ? '' : NOTHING_TO_UNDO} onclick={() => planning.undo()}
+          >Undo</Button
         >
         <TakeIn />
-        <button class="press" onclick={begin}>New job</button>
+        <Button onclick={begin}>New job</Button>
       </div>
       <div class="mt-2 grid grid-cols-[minmax(0,1fr)] gap-x-6 xl:grid-cols-[minmax(0,420px)_minmax(0,1fr)]">
         <div>
@@ -146,11 +147,11 @@
               shelf="stocks"
             />
           {:else}
-            <button class="press press-quiet -ml-2" onclick={addPiece}>Add a piece on top</button>
+            <Button kind="quiet" class="-ml-2" onclick={addPiece}>Add a piece on top</Button>
           {/if}
           <a class="press press-quiet" href="#/card/{planning.saved?.id ?? ''}">Arrange the card</a>
           <a class="press press-quiet" href="/api/jobs/{planning.saved?.id ?? ''}/parcel" download>Export…</a>
-          <button class="press press-quiet text-soft" onclick={remove}>Delete job</button>
+          <Button kind="quiet" class="text-soft" onclick={remove}>Delete job</Button>
         </div>
         {#if piece}
           <PieceSteps
@@ -179,7 +180,7 @@
       A job is one card design, or a batch of it: its pieces and what is done to them.
     </p>
     <div class="mt-6 flex gap-2">
-      <button class="press press-strong" onclick={begin}>New job</button>
+      <Button kind="strong" onclick={begin}>New job</Button>
       <TakeIn />
     </div>
   </div>

@@ -14,6 +14,7 @@
   import { duration } from '../../parts/format';
   import { routes } from '../../state/routes.svelte';
   import { vocabulary } from '../../state/vocabulary.svelte';
+  import Button from '../../parts/Button.svelte';
 
   /** A piece: what it is cut from, and what is done to it, in order. */
   interface Props {
@@ -128,7 +129,7 @@
       value={piece.perCard}
       onvalue={(perCard) => put({ perCard })}
     />
-    <button class="press press-quiet text-soft self-end" onclick={onremove}>Remove</button>
+    <Button kind="quiet" class="text-soft self-end" onclick={onremove}>Remove</Button>
   </div>
   <h2 class="label mt-4 font-sans font-normal">Operations</h2>
   <ol>
@@ -137,22 +138,25 @@
         <div class="flex flex-wrap items-center gap-x-2 gap-y-1">
           <span class="figure text-soft w-6">{i + 1}</span>
           <strong class="min-w-0 flex-1">{word(operation.kind)}</strong>
-          <button
-            class="press press-quiet min-h-8 px-2"
+          <Button
+            kind="quiet"
+            class="min-h-8 px-2"
             aria-label="Do {word(operation.kind)} earlier"
-            disabled={i === 0}
-            onclick={() => move(i, i - 1)}>↑</button
+            why={i === 0 ? 'It is the first already.' : ''}
+            onclick={() => move(i, i - 1)}>↑</Button
           >
-          <button
-            class="press press-quiet min-h-8 px-2"
+          <Button
+            kind="quiet"
+            class="min-h-8 px-2"
             aria-label="Do {word(operation.kind)} later"
-            disabled={i === piece.operations.length - 1}
-            onclick={() => move(i, i + 1)}>↓</button
+            why={i === piece.operations.length - 1 ? 'It is the last already.' : ''}
+            onclick={() => move(i, i + 1)}>↓</Button
           >
-          <button
-            class="press press-quiet min-h-8 px-2"
+          <Button
+            kind="quiet"
+            class="min-h-8 px-2"
             aria-label="Leave {word(operation.kind)} out"
-            onclick={() => steps(piece.operations.filter((_, k) => k !== i))}>Remove</button
+            onclick={() => steps(piece.operations.filter((_, k) => k !== i))}>Remove</Button
           >
         </div>
         {#if done(operation.kind)}
@@ -172,7 +176,7 @@
             {#if operation.setUpId}<a class="press press-quiet min-h-8" href="#/stack/{operation.setUpId}"
                 >Open</a
               >{:else}
-              <button class="press press-quiet min-h-8" onclick={() => (starting = i)}>New set-up…</button>
+              <Button kind="quiet" class="min-h-8" onclick={() => (starting = i)}>New set-up…</Button>
             {/if}
             {#if work(operation)}
               {@const here = work(operation)!}
@@ -183,14 +187,12 @@
                   Set up for a piece of {preferences.lengthFigure(here.pieceWidthMm)} × {preferences.length(
                     here.pieceHeightMm,
                   )}.
-                  <button class="text-verdigris underline" onclick={() => relay(operation)}
-                    >Fit it to this piece</button
-                  >
+                  <Button kind="link" onclick={() => relay(operation)}>Fit it to this piece</Button>
                   or
-                  <button
-                    class="text-verdigris underline"
+                  <Button
+                    kind="link"
                     onclick={() => put({ widthMm: here.pieceWidthMm, heightMm: here.pieceHeightMm })}
-                    >cut the piece to that</button
+                    >cut the piece to that</Button
                   >
                 {:else}{here.twenty.clean} of 20 {routes.of(here.route)?.good}, {duration(here.seconds)} each{/if}
               </p>

@@ -12,6 +12,7 @@
   import { Beginning } from './beginning.svelte';
   import KindDrawing from './KindDrawing.svelte';
   import SvgOutline from '../../shelving/SvgOutline.svelte';
+  import Button from '../../parts/Button.svelte';
 
   /** What looks like one's own is chosen here, and its first pull forecast meanwhile. */
   const beginning = new Beginning();
@@ -24,6 +25,13 @@
   // Read once: what is kept here ends the beginning.
   const first = kit.empty;
   let keeping = $state(false);
+  /** Why it cannot be kept yet. */
+  const short = $derived.by(() => {
+    if (beginning.chosen.length === 0) return 'Choose first what you own.';
+    if (first && begun && !begun.draft)
+      return `For a first pull there is still missing: ${begun.missing.join(', ')}.`;
+    return '';
+  });
 
   $effect(() => {
     beginning.load().catch(tell);
@@ -75,7 +83,8 @@
         <div class="grid grid-cols-[repeat(auto-fill,minmax(164px,1fr))] gap-3">
           {#each kinds as kind (kind.id)}
             {@const on = beginning.has(kind.id)}
-            <button
+            <Button
+              kind="row"
               class="relative flex flex-col justify-start rounded-[3px] p-3 text-left {on
                 ? 'bg-paper outline-verdigris outline-2'
                 : 'outline-rule hover:bg-paper outline-1'} outline -outline-offset-1"
@@ -90,20 +99,21 @@
               {/if}
               <strong class="mt-1 block leading-tight">{kind.name}</strong>
               <span class="text-soft text-fine block leading-snug">{preferences.said(kind.says)}</span>
-            </button>
+            </Button>
           {/each}
         </div>
       {:else}
         <div class="mt-2 flex flex-wrap gap-2">
           {#each kinds as kind (kind.id)}
             {@const on = beginning.has(kind.id)}
-            <button
+            <Button
+              kind="row"
               class="rounded-[3px] border px-3 py-1.5 {on
                 ? 'border-verdigris bg-verdigris-wash text-verdigris font-semibold'
                 : 'border-rule-strong bg-paper'}"
               aria-pressed={on}
               title={preferences.said(kind.says)}
-              onclick={() => beginning.toggle(kind)}>{preferences.said(kind.name)}</button
+              onclick={() => beginning.toggle(kind)}>{preferences.said(kind.name)}</Button
             >
           {/each}
         </div>
@@ -123,7 +133,7 @@
     <Fold title="Draw a plate from a file">
       <SvgOutline onread={drawn} />
       {#if beginning.plate}
-        <button class="press press-quiet" onclick={() => (beginning.plate = undefined)}>Remove</button>
+        <Button kind="quiet" onclick={() => (beginning.plate = undefined)}>Remove</Button>
       {/if}
     </Fold>
   </div>
@@ -131,16 +141,18 @@
   <div
     class="bg-blotter border-rule sticky bottom-0 mt-auto flex flex-wrap items-center gap-x-6 gap-y-2 border-t py-4 max-md:bottom-[50px]"
   >
-    <button
-      class="press press-strong text-lead min-h-12 px-6"
-      disabled={beginning.chosen.length === 0 || (first && !begun?.draft) || keeping}
-      onclick={keep}>{first ? 'See the first pull' : 'Save to my shelves'}</button
+    <Button
+      kind="strong"
+      class="text-lead min-h-12 px-6"
+      why={short}
+      disabled={keeping || (first && !begun?.draft && !short)}
+      onclick={keep}>{first ? 'See the first pull' : 'Save to my shelves'}</Button
     >
     <div class="min-w-0 flex-1 basis-[320px]" role="status" data-testid="first-pull">
       {#if beginning.asking.trouble}
         <p class="text-ochre">{refusal(beginning.asking.trouble)}</p>
       {:else if first && begun && !begun.draft}
-        <p>For a first pull there is still missing: {begun.missing.join(', ')}.</p>
+        <p>{short}</p>
       {:else if expected && route}
         <p class="flex flex-wrap items-center gap-x-2">
           <span class="figure text-heading">{expected.twenty.clean} of 20</span>
@@ -158,7 +170,7 @@
     </div>
     <div class="flex gap-2">
       <a class="press press-quiet" href="#/kit/presses">Enter my own figures</a>
-      <button class="press press-quiet" onclick={demoShelf}>Take the demo’s shelf</button>
+      <Button kind="quiet" onclick={demoShelf}>Take the demo’s shelf</Button>
     </div>
   </div>
 </div>

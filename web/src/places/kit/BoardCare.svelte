@@ -6,6 +6,7 @@
   import { kit } from '../../state/kit.svelte';
   import { tell } from '../../state/messages.svelte';
   import { preferences } from '../../state/preferences.svelte';
+  import Button from '../../parts/Button.svelte';
 
   /** What boards are in need of, and whether another maker's would do. */
   const asking = new Question<Schemas['CareView']>();
@@ -53,8 +54,8 @@
               >
             </p>
             {#if care.turn}
-              <button class="press" aria-label="Turn {care.name} over" onclick={() => turn(care.boardId)}
-                >Turned over</button
+              <Button aria-label="Turn {care.name} over" onclick={() => turn(care.boardId)}
+                >Turned over</Button
               >
             {/if}
           </li>

@@ -10,6 +10,7 @@
   import { type Plain } from './plain';
   import LeftoverShelf from './LeftoverShelf.svelte';
   import { vocabulary } from '../../state/vocabulary.svelte';
+  import Button from '../../parts/Button.svelte';
 
   interface Rack {
     home: Shelf;
@@ -45,6 +46,15 @@
     return kit.all[plain].filter((k) => retiredToo || !k.retired);
   }
 
+  const adding = (shelf: Shelf) => `Add ${one(vocabulary.form(shelf).one)}`;
+  const inHand = $derived(
+    rack.shelves.flatMap((plain) =>
+      standing(plain)
+        .filter((k) => k.item.id === held)
+        .map((kept) => ({ plain, kept })),
+    ),
+  );
+
   function tabKey(event: KeyboardEvent) {
     const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
     if (by === 0) return;
@@ -61,12 +71,9 @@
     <div class="flex flex-wrap gap-2">
       <a class="press press-quiet" href="/api/kit.csv" download="kit.csv">Export CSV</a>
       <a class="press" href="#/kit/begin">Choose from pictures</a>
-      {#each onRack as s (s)}
-        <button
-          class="press {onRack.length === 1 ? 'press-strong' : ''}"
-          onclick={() => (edited = { shelf: s })}>Add {one(vocabulary.form(s).one)}</button
-        >
-      {/each}
+      {#if rack.shelves.length === 0}
+        <Button onclick={() => (edited = { shelf: 'leftovers' })}>{adding('leftovers')}</Button>
+      {/if}
     </div>
   </div>
   <div
@@ -93,26 +100,30 @@
     {#if rack.home === 'leftovers'}
       <LeftoverShelf {retiredToo} onedit={(id) => (edited = { shelf: 'leftovers', id })} />
     {/if}
-    {#each rack.shelves as plain (plain)}
-      {@const things = standing(plain)}
-      {@const inHand = things.find((k) => k.item.id === held)}
-      {#if rack.shelves.length > 1}<h2 class="label mt-4 font-sans font-normal">{many(plain)}</h2>{/if}
-      {#if inHand}
-        {#key held}
-          <ShelfItem
-            shelf={plain}
-            kept={inHand}
-            onedit={() => (edited = { shelf: plain, id: inHand.item.id })}
-            onother={(id) => (held = id)}
-          />
-        {/key}
-      {/if}
-      {#if things.length > 0}
-        <Standing shelf={plain} {things} {held} onhold={(id) => (held = id)} />
-      {:else}
-        <p class="text-soft py-3">None yet.</p>
-      {/if}
+    {#each inHand as { plain, kept } (kept.item.id)}
+      <ShelfItem
+        shelf={plain}
+        {kept}
+        onedit={() => (edited = { shelf: plain, id: kept.item.id })}
+        onother={(id) => (held = id)}
+      />
     {/each}
+    <div class="flex flex-wrap items-end gap-x-8">
+      {#each rack.shelves as plain (plain)}
+        {@const things = standing(plain)}
+        <section class="min-w-0" style:flex-grow={things.length + 1} aria-label={many(plain)}>
+          {#if rack.shelves.length > 1}<h2 class="label mt-4 font-sans font-normal">{many(plain)}</h2>{/if}
+          <Standing
+            shelf={plain}
+            {things}
+            {held}
+            onhold={(id) => (held = id)}
+            add={adding(plain)}
+            onadd={() => (edited = { shelf: plain })}
+          />
+        </section>
+      {/each}
+    </div>
     {#if rack.home === 'boards'}<BoardCare />{/if}
     {#if retired > 0}
       <div class="text-soft mt-4"><Tick bind:checked={retiredToo}>show {retired} put away</Tick></div>

@@ -8,6 +8,7 @@
   import { preferences } from '../../state/preferences.svelte';
   import LeftoverDrawing from '../../drawing/LeftoverDrawing.svelte';
   import { retire } from '../../shelving/shelves';
+  import Button from '../../parts/Button.svelte';
 
   /** Leftovers as they look, with what is spent of them. */
   let { retiredToo, onedit }: { retiredToo: boolean; onedit: (id: string) => void } = $props();
@@ -65,27 +66,25 @@
         {/if}
       </p>
       <div class="flex flex-wrap gap-1">
-        <button class="press" aria-label="Edit {kept.item.name}" onclick={() => onedit(kept.item.id)}
-          >Edit</button
-        >
+        <Button aria-label="Edit {kept.item.name}" onclick={() => onedit(kept.item.id)}>Edit</Button>
         {#if view?.secondLife === 'ON_TONER' && !kept.retired}
-          <button
-            class="press press-quiet"
+          <Button
+            kind="quiet"
             aria-label="Foil black toner with {kept.item.name}"
-            onclick={() => onToner(kept.item.id)}>Onto black toner</button
+            onclick={() => onToner(kept.item.id)}>Onto black toner</Button
           >
         {/if}
-        <button
-          class="press press-quiet"
-          disabled={kept.item.spent.length === 0}
+        <Button
+          kind="quiet"
+          why={kept.item.spent.length === 0 ? 'Nothing was taken from it yet.' : ''}
           aria-label="Undo the last use of {kept.item.name}"
-          onclick={() => change(undo(kept.item.id, kept.version))}>Undo last use</button
+          onclick={() => change(undo(kept.item.id, kept.version))}>Undo last use</Button
         >
-        <button
-          class="press press-quiet"
+        <Button
+          kind="quiet"
           aria-label="{kept.retired ? 'Use again' : 'Put away'} {kept.item.name}"
           onclick={() => change(retire('leftovers', kept.item.id, kept.version, !kept.retired))}
-          >{kept.retired ? 'Use again' : 'Put away'}</button
+          >{kept.retired ? 'Use again' : 'Put away'}</Button
         >
       </div>
     </li>

@@ -11,6 +11,7 @@
   import { tell } from '../../state/messages.svelte';
   import { preferences } from '../../state/preferences.svelte';
   import StripGauge from './StripGauge.svelte';
+  import Button from '../../parts/Button.svelte';
 
   /** A guided few minutes with card strips at left, middle and right. */
   let { press, version, onclose }: { press: Press; version: number; onclose: () => void } = $props();
@@ -126,13 +127,15 @@
           />
         {/each}
         <div class="flex gap-2">
-          <button class="press" disabled={boardIds.length === 0 || !measured} onclick={note}
-            >Add this trial</button
+          <Button
+            why={boardIds.length === 0 ? 'Say first how many of each board lie in the press.' : ''}
+            disabled={!measured}
+            onclick={note}>Add this trial</Button
           >
-          <button
-            class="press press-quiet"
-            disabled={trials.length === 0}
-            onclick={() => (trials = trials.slice(0, -1))}>Undo last</button
+          <Button
+            kind="quiet"
+            why={trials.length === 0 ? 'No trial is noted yet.' : ''}
+            onclick={() => (trials = trials.slice(0, -1))}>Undo last</Button
           >
         </div>
       </div>
@@ -161,8 +164,11 @@
       <p class="text-soft">
         Try {preferences.length(measured.nextMm)} next: it tells most.
       </p>
-      <button class="press press-strong mt-2" disabled={trials.length === 0} onclick={keep}
-        >Save for this press</button
+      <Button
+        kind="strong"
+        class="mt-2"
+        why={trials.length === 0 ? 'Note one trial first: it is what measures the press.' : ''}
+        onclick={keep}>Save for this press</Button
       >
     </section>
   {/if}

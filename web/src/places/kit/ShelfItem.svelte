@@ -25,6 +25,7 @@
   import { layerKind, type Plain } from './plain';
   import ThingDrawing from './ThingDrawing.svelte';
   import { retire } from '../../shelving/shelves';
+  import Button from '../../parts/Button.svelte';
 
   /** A thing on its shelf: drawn to scale from above and at its edge, with its wear and what is left. */
   let {
@@ -129,9 +130,9 @@
     <span class="text-soft block">{facts}</span>
     {#if family.answer && family.answer.length > 0}
       <span class="block"
-        >The same design: {#each family.answer as other, i (other.id)}{i > 0 ? ', ' : ''}<button
-            class="text-verdigris underline"
-            onclick={() => onother(other.id)}>{other.name}</button
+        >The same design: {#each family.answer as other, i (other.id)}{i > 0 ? ', ' : ''}<Button
+            kind="link"
+            onclick={() => onother(other.id)}>{other.name}</Button
           >{/each}</span
       >
     {/if}
@@ -149,15 +150,12 @@
   </div>
   <div class="flex gap-1">
     {#if shelf === 'presses'}
-      <button class="press press-quiet" aria-label="Measure {item.name}" onclick={() => (measuring = true)}
-        >Measure</button
+      <Button kind="quiet" aria-label="Measure {item.name}" onclick={() => (measuring = true)}>Measure</Button
       >
     {/if}
-    <button class="press" aria-label="Edit {item.name}" onclick={onedit}>Edit</button>
-    <button
-      class="press press-quiet"
-      aria-label="{kept.retired ? 'Use again' : 'Put away'} {item.name}"
-      onclick={toggle}>{kept.retired ? 'Use again' : 'Put away'}</button
+    <Button aria-label="Edit {item.name}" onclick={onedit}>Edit</Button>
+    <Button kind="quiet" aria-label="{kept.retired ? 'Use again' : 'Put away'} {item.name}" onclick={toggle}
+      >{kept.retired ? 'Use again' : 'Put away'}</Button
     >
   </div>
 </section>

@@ -8,6 +8,7 @@
   import { laying } from '../../state/laying.svelte';
   import { preferences } from '../../state/preferences.svelte';
   import PartialCut from '../../cutting/PartialCut.svelte';
+  import Button from '../../parts/Button.svelte';
 
   /** Which die of a nested set goes round the design, and whether the ground runs past the cut. */
   interface Props {
@@ -87,7 +88,8 @@
         <li class="border-rule border-b py-2 {die.fits ? '' : 'text-soft'}">
           <div class="flex items-center gap-2">
             <span class="figure text-large w-7">{die.number}</span>
-            <button
+            <Button
+              kind="row"
               class="min-w-0 flex-1 text-left"
               onclick={() => ontrial(die.path)}
               aria-label="Show {die.name} on the piece"
@@ -102,12 +104,11 @@
                     : `; the ground ends ${preferences.gap(-die.bleed.leastMm)} short of it`
                   : ''}
               </span>
-            </button>
-            <button
-              class="press"
+            </Button>
+            <Button
               aria-label="Lay out {die.name}"
               onclick={() => laying.do({ kind: 'ADD_CUT', plateId: die.dieId, keys: keys.slice(0, 1) })}
-              >Use</button
+              >Use</Button
             >
           </div>
         </li>

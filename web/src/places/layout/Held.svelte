@@ -9,6 +9,7 @@
   import { laying } from '../../state/laying.svelte';
   import { routes } from '../../state/routes.svelte';
   import { preferences } from '../../state/preferences.svelte';
+  import Button from '../../parts/Button.svelte';
 
   /** What is held true, and where it is said in words. */
   let { view }: { view: LayoutView } = $props();
@@ -35,7 +36,8 @@
     {#each all as plate (plate.key)}
       {@const on = laying.chosen.includes(plate.key)}
       <li class="border-rule border-b">
-        <button
+        <Button
+          kind="row"
           class="w-full rounded-none px-2 py-1.5 text-left {on ? 'bg-verdigris-wash' : ''}"
           aria-pressed={on}
           onclick={(e) => {
@@ -47,7 +49,7 @@
           <span class="text-soft text-small block leading-snug"
             >{plate.words.map(preferences.said).join(', ')}</span
           >
-        </button>
+        </Button>
       </li>
     {/each}
   </ul>
@@ -69,24 +71,30 @@
           aria-invalid={laying.wrong ? 'true' : undefined}
           aria-describedby={laying.wrong ? 'words-wrong' : undefined}
         />
-        <button class="press" disabled={words.trim() === ''}>Place</button>
+        <Button
+          type="submit"
+          why={words.trim() ? '' : 'Say first where it goes, for example “12 mm from the left”.'}
+          >Place</Button
+        >
       </div>
       {#if laying.wrong}<p id="words-wrong" role="alert" class="text-ochre text-fine mt-1">
           {laying.wrong}
         </p>{/if}
     </form>
     <div class="mt-2 flex flex-wrap gap-1">
-      <button class="press press-quiet" onclick={() => laying.do({ kind: 'TURN' })}>Turn a quarter</button>
+      <Button kind="quiet" onclick={() => laying.do({ kind: 'TURN' })}>Turn a quarter</Button>
       {#if chosen.length > 1}
-        <button class="press press-quiet" onclick={() => laying.do({ kind: 'ONE_AXIS' })}>On one axis</button>
+        <Button kind="quiet" onclick={() => laying.do({ kind: 'ONE_AXIS' })}>On one axis</Button>
       {/if}
       {#if chosen.length > 2}
-        <button class="press press-quiet" onclick={() => laying.do({ kind: 'SAME_GAPS' })}>Same gaps</button>
+        <Button kind="quiet" onclick={() => laying.do({ kind: 'SAME_GAPS' })}>Same gaps</Button>
       {/if}
-      <button
-        class="press press-quiet"
-        disabled={view.plates.filter((p) => !laying.chosen.includes(p.key)).length === 0}
-        onclick={() => laying.do({ kind: 'REMOVE' })}>Remove</button
+      <Button
+        kind="quiet"
+        why={view.plates.some((p) => !laying.chosen.includes(p.key))
+          ? ''
+          : 'A layout keeps at least one design.'}
+        onclick={() => laying.do({ kind: 'REMOVE' })}>Remove</Button
       >
     </div>
   {:else}

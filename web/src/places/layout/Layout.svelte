@@ -1,6 +1,6 @@
 <script lang="ts">
   import OpenedSetUp from '../../editing/OpenedSetUp.svelte';
-  import { typing } from '../../editing/undo';
+  import { NOTHING_TO_REDO, NOTHING_TO_UNDO, typing } from '../../editing/undo';
   import { editing } from '../../state/editing.svelte';
   import { laying } from '../../state/laying.svelte';
   import { world } from '../../state/world.svelte';
@@ -9,6 +9,7 @@
   import Bench from './Drawings.svelte';
   import Expected from './Expected.svelte';
   import Panel from './Panel.svelte';
+  import Button from '../../parts/Button.svelte';
 
   let { params = {} }: { params?: { id?: string } } = $props();
   const draft = $derived(editing.draft);
@@ -49,11 +50,11 @@
             <Expected />
           </div>
           <div class="flex gap-1">
-            <button class="press press-quiet" disabled={!editing.canUndo} onclick={() => editing.undo()}
-              >Undo</button
+            <Button kind="quiet" why={editing.canUndo ? '' : NOTHING_TO_UNDO} onclick={() => editing.undo()}
+              >Undo</Button
             >
-            <button class="press press-quiet" disabled={!editing.canRedo} onclick={() => editing.redo()}
-              >Redo</button
+            <Button kind="quiet" why={editing.canRedo ? '' : NOTHING_TO_REDO} onclick={() => editing.redo()}
+              >Redo</Button
             >
             <a class="press press-strong" href="#/stack/{editing.saved?.id}">Open stack</a>
           </div>

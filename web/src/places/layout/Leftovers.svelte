@@ -9,6 +9,7 @@
   import { preferences } from '../../state/preferences.svelte';
   import LeftoverDrawing from '../../drawing/LeftoverDrawing.svelte';
   import PatchworkFinder from '../../cutting/PatchworkFinder.svelte';
+  import Button from '../../parts/Button.svelte';
 
   /** Which leftover still has foil for a design, smallest first. */
   let { view, draft }: { view: LayoutView; draft: Draft } = $props();
@@ -52,7 +53,7 @@
     {#if taken}
       <p class="mt-1">
         Its foil comes from a leftover.
-        <button class="press press-quiet" onclick={fresh}>Cut a fresh piece instead</button>
+        <Button kind="quiet" onclick={fresh}>Cut a fresh piece instead</Button>
       </p>
     {/if}
     <ul>
@@ -74,12 +75,11 @@
                 )} stay</span
               >
             </p>
-            <button
-              class="press"
-              disabled={taken?.leftoverId === found.leftover.id}
+            <Button
+              why={taken?.leftoverId === found.leftover.id ? 'This set-up uses it already.' : ''}
               aria-label="Use {found.leftover.name}"
               onclick={() => editing.part({ layout: found.layout })}
-              >{taken?.leftoverId === found.leftover.id ? 'In use' : 'Use'}</button
+              >{taken?.leftoverId === found.leftover.id ? 'In use' : 'Use'}</Button
             >
           </div>
         </li>

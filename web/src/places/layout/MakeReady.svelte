@@ -7,6 +7,7 @@
   import { sentence } from '../../drawing/twenty';
   import { editing } from '../../state/editing.svelte';
   import { laying } from '../../state/laying.svelte';
+  import Button from '../../parts/Button.svelte';
 
   /** Patches behind weak places, with the forecast after patching. */
   let { view, draft }: { view: LayoutView; draft: Draft } = $props();
@@ -37,8 +38,8 @@
   <Pick label="The pull is weak" bind:value={where} items={PLACES.map(([id, name]) => ({ id, name }))} />
   {#if now}<div class="[&_h2]:text-body! mt-3"><TwentyPulls expected={now} /></div>{/if}
   {#if view.layout.patches.length > 0}
-    <button class="press press-quiet mt-2 -ml-2" onclick={() => laying.part({ patches: [] })}
-      >Remove the patches</button
+    <Button kind="quiet" class="mt-2 -ml-2" onclick={() => laying.part({ patches: [] })}
+      >Remove the patches</Button
     >
   {/if}
   <Asked question={asking} />
@@ -50,10 +51,8 @@
             <strong>{p.name}</strong> behind it<br />
             <span class="text-soft">{sentence(p.expected.twenty)}</span>
           </p>
-          <button
-            class="press"
-            aria-label="Patch with {p.name}"
-            onclick={() => editing.part({ layout: p.layout })}>Use</button
+          <Button aria-label="Patch with {p.name}" onclick={() => editing.part({ layout: p.layout })}
+            >Use</Button
           >
         </li>
       {:else}

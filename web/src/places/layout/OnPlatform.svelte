@@ -3,6 +3,7 @@
   import Choice from '../../parts/Choice.svelte';
   import QuantityField from '../../parts/QuantityField.svelte';
   import { laying } from '../../state/laying.svelte';
+  import Button from '../../parts/Button.svelte';
 
   /** The size of the piece, and how it comes onto the platform. */
   let { view }: { view: LayoutView } = $props();
@@ -74,9 +75,10 @@
       onvalue={(upMm) => laying.part({ bed: { ...bed, upMm } })}
     />
   </div>
-  <button
-    class="press press-quiet mt-1 -ml-2"
+  <Button
+    kind="quiet"
+    class="mt-1 -ml-2"
     onclick={() => laying.part({ bed: { ...bed, quarterTurns: (bed.quarterTurns + 1) % 4 } })}
-    >Turn the piece a quarter</button
+    >Turn the piece a quarter</Button
   >
 </section>

@@ -10,6 +10,7 @@
   import Print from './Print.svelte';
   import Ribbon from './Ribbon.svelte';
   import ToCut from './ToCut.svelte';
+  import Button from '../../parts/Button.svelte';
 
   interface Props {
     view: LayoutView;
@@ -34,12 +35,13 @@
 <aside class="border-rule bg-paper min-w-0 px-5 py-4 lg:border-l" aria-label="What to do with the layout">
   <div class="mb-3 flex flex-wrap gap-x-1" role="group" aria-label="Tasks">
     {#each TASKS as name (name)}
-      <button
+      <Button
+        kind="row"
         class="text-small border-b-2 px-1.5 py-1 {name === task
           ? 'border-verdigris text-ink font-bold'
           : 'text-verdigris border-transparent'}"
         aria-pressed={name === task}
-        onclick={() => show(name)}>{name}</button
+        onclick={() => show(name)}>{name}</Button
       >
     {/each}
   </div>

@@ -4,6 +4,7 @@
   import Asked from '../../asking/Asked.svelte';
   import { Question } from '../../asking/question.svelte';
   import NewSetUp from '../../starting/NewSetUp.svelte';
+  import Button from '../../parts/Button.svelte';
 
   /** Which set-up a pull was made with that did not come of Run. */
   let { open = $bindable(false), onchosen }: { open: boolean; onchosen: (saved: SavedSetUp) => void } =
@@ -28,15 +29,17 @@
       <ul class="text-ink max-h-[60vh] overflow-y-auto">
         {#each setUps as setUp (setUp.id)}
           <li class="border-rule border-t">
-            <button class="text-verdigris w-full py-2 text-left font-bold" onclick={() => choose(setUp)}
-              >{setUp.name}</button
+            <Button
+              kind="row"
+              class="text-verdigris w-full py-2 text-left font-bold"
+              onclick={() => choose(setUp)}>{setUp.name}</Button
             >
           </li>
         {:else}
           <li class="py-2">There is no set-up yet.</li>
         {/each}
       </ul>
-      <button class="press mt-2" onclick={() => (starting = true)}>None of these: new set-up…</button>
+      <Button class="mt-2" onclick={() => (starting = true)}>None of these: new set-up…</Button>
     {/snippet}
   </Asked>
 </Modal>

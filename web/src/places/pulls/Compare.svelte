@@ -9,6 +9,7 @@
   import { preferences } from '../../state/preferences.svelte';
   import Laid from './Laid.svelte';
   import { pictureOf, seenStraight } from './pictures';
+  import Button from '../../parts/Button.svelte';
 
   /** Two pulls beside each other, with only what differs. */
   let { left, right, onclose }: { left: PullView; right: PullView; onclose: () => void } = $props();
@@ -24,7 +25,7 @@
 <section class="border-rule bg-paper my-4 border p-4" aria-label="Two pulls compared" data-changing>
   <div class="mb-2 flex justify-between">
     <h2 class="text-large">What changed</h2>
-    <button class="press press-quiet" onclick={onclose}>Close</button>
+    <Button kind="quiet" onclick={onclose}>Close</Button>
   </div>
   <div
     class="grid gap-4 {registered ? 'md:grid-cols-[minmax(0,420px)_1fr]' : 'md:grid-cols-[220px_1fr_220px]'}"

@@ -45,6 +45,8 @@
   import Pick from '../../parts/Pick.svelte';
   import { routes } from '../../state/routes.svelte';
   import { kit } from '../../state/kit.svelte';
+  import Button from '../../parts/Button.svelte';
+  import TextField from '../../parts/TextField.svelte';
 
   let { filter, total, onchange }: { filter: Filter; total: number; onchange: (filter: Filter) => void } =
     $props();
@@ -105,17 +107,15 @@
   />
   {#if open}
     {@render picks(more)}
-    <label class="label"
-      >Since <input
-        type="date"
-        class="border-rule-strong bg-paper text-ink mt-1 block border px-2 py-1.5"
-        value={filter.since ?? ''}
-        onchange={(e) => onchange({ ...filter, since: e.currentTarget.value || undefined })}
-      /></label
-    >
+    <TextField
+      label="Since"
+      type="date"
+      value={filter.since ?? ''}
+      onchange={(e) => onchange({ ...filter, since: e.currentTarget.value || undefined })}
+    />
   {:else}
-    <button class="press press-quiet" onclick={() => (opened = true)}>More filters</button>
+    <Button kind="quiet" onclick={() => (opened = true)}>More filters</Button>
   {/if}
-  {#if any}<button class="press press-quiet" onclick={() => onchange({})}>Show all</button>{/if}
+  {#if any}<Button kind="quiet" onclick={() => onchange({})}>Show all</Button>{/if}
   <span class="text-soft ml-auto" aria-live="polite">{total} pull{total === 1 ? '' : 's'}</span>
 </div>

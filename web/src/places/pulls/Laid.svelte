@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { PullView } from '../../api/client';
+  import Slide from '../../parts/Slide.svelte';
 
   /** Two pulls of one plate laid on each other, with a line between them that moves across. */
   let { left, right }: { left: PullView; right: PullView } = $props();
@@ -20,14 +21,7 @@
   </div>
   <figcaption class="mt-1 grid grid-cols-[auto_1fr_auto] items-center gap-3">
     <span>no. {left.number}</span>
-    <input
-      type="range"
-      min="0"
-      max="100"
-      bind:value={share}
-      aria-label="How much of no. {left.number} is seen"
-      class="accent-verdigris w-full"
-    />
+    <Slide label="How much of no. {left.number} is seen" max={100} step={1} bind:value={share} />
     <span>no. {right.number}</span>
   </figcaption>
 </figure>

@@ -3,6 +3,7 @@
   import Choice from '../../parts/Choice.svelte';
   import { Question } from '../../asking/question.svelte';
   import type { Marked, Which } from './reading.svelte';
+  import Button from '../../parts/Button.svelte';
 
   /** The picture as it came, with four corners or two ends of the design to be dragged or moved with the arrow keys. */
   interface Props {
@@ -195,6 +196,6 @@
     </svg>
   {/if}
 </div>
-<button class="press press-strong mt-3" onclick={() => onread({ kind, px: now })}
-  >{kind === 'corners' ? 'Read it with these corners' : 'Read it with these ends'}</button
+<Button kind="strong" class="mt-3" onclick={() => onread({ kind, px: now })}
+  >{kind === 'corners' ? 'Read it with these corners' : 'Read it with these ends'}</Button
 >

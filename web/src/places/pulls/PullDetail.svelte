@@ -16,6 +16,7 @@
   import { routes } from '../../state/routes.svelte';
   import { outcomeWords } from '../../logging/words';
   import { preferences } from '../../state/preferences.svelte';
+  import Button from '../../parts/Button.svelte';
 
   let { id, onchanged, onclose }: { id: string; onchanged: () => void; onclose: () => void } = $props();
   const asking = new Question<PullView>();
@@ -89,7 +90,7 @@
     >
       <div class="flex items-start justify-between gap-2">
         <h2 bind:this={title} tabindex="-1" class="text-heading leading-tight">{pull.title}</h2>
-        <button class="press press-quiet -mt-1" onclick={onclose}>Close</button>
+        <Button kind="quiet" class="-mt-1" onclick={onclose}>Close</Button>
       </div>
       <p class="text-soft">
         no. {pull.number}, {new Date(pull.loggedAt).toLocaleString([], {
@@ -163,10 +164,10 @@
       {/if}
       <Fold title="This recipe over time"><Trend {id} /></Fold>
       <div class="mt-4 flex flex-wrap gap-2">
-        <button class="press press-strong" onclick={again}>Use this set-up again</button>
+        <Button kind="strong" onclick={again}>Use this set-up again</Button>
         {#if route?.film}<a class="press" href="#/pulls/read?pull={pull.id}">Read a picture of it</a>{/if}
-        <button class="press" disabled={pull.proven} onclick={prove}
-          >{pull.proven ? 'Proven recipe' : 'Make it the proven recipe'}</button
+        <Button why={pull.proven ? 'This pull is the proven recipe already.' : ''} onclick={prove}
+          >{pull.proven ? 'Proven recipe' : 'Make it the proven recipe'}</Button
         >
       </div>
     </aside>

@@ -11,6 +11,7 @@
   import PullCard from './PullCard.svelte';
   import PullDetail from './PullDetail.svelte';
   import ChooseSetUp from './ChooseSetUp.svelte';
+  import Button from '../../parts/Button.svelte';
 
   let { params = {} }: { params?: { id?: string } } = $props();
 
@@ -76,8 +77,8 @@
     <h1 class="text-title">Pulls</h1>
     <div class="flex flex-wrap items-center gap-2">
       <a class="press press-quiet" href="/api/pulls.csv" download="logbook.csv">Export CSV</a>
-      <button class="press" onclick={() => (reading = true)}>Read a picture</button>
-      <button class="press" onclick={() => (logging = true)}>Log a pull by hand (L)</button>
+      <Button onclick={() => (reading = true)}>Read a picture</Button>
+      <Button onclick={() => (logging = true)}>Log a pull by hand (L)</Button>
     </div>
   </div>
   <Filters {filter} total={found.answer?.total ?? 0} onchange={(changed) => go(changed, 0)} />
@@ -119,9 +120,13 @@
   </div>
   {#if pages > 1}
     <nav class="mt-6 flex items-center gap-3" aria-label="Pages">
-      <button class="press" disabled={page === 0} onclick={() => go(filter, page - 1)}>Newer</button>
+      <Button why={page === 0 ? 'These are the newest.' : ''} onclick={() => go(filter, page - 1)}
+        >Newer</Button
+      >
       <span>page {page + 1} of {pages}</span>
-      <button class="press" disabled={page + 1 >= pages} onclick={() => go(filter, page + 1)}>Older</button>
+      <Button why={page + 1 >= pages ? 'These are the oldest.' : ''} onclick={() => go(filter, page + 1)}
+        >Older</Button
+      >
     </nav>
   {/if}
 </div>

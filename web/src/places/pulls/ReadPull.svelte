@@ -23,6 +23,7 @@
   import TickedSigns from './TickedSigns.svelte';
   import Waiting from './Waiting.svelte';
   import WhySo from './WhySo.svelte';
+  import Button from '../../parts/Button.svelte';
 
   /** A pull read off its picture: what stays is covered so far, what to do with it, why, and what next. */
   const query = new URLSearchParams(router.querystring ?? '');
@@ -182,11 +183,10 @@
       {#if reading}<ReadFigures {reading} {route} />{/if}
       {#if reading}
         <div class="mt-4 flex flex-wrap gap-2">
-          <button class="press press-strong" disabled={busy} onclick={log}
-            >{pull ? 'Keep the picture with the pull' : 'Log this reading'}</button
+          <Button kind="strong" disabled={busy} onclick={log}
+            >{pull ? 'Keep the picture with the pull' : 'Log this reading'}</Button
           >
-          {#if !pull}<button class="press" onclick={() => (correcting = true)}>Correct it by hand</button
-            >{/if}
+          {#if !pull}<Button onclick={() => (correcting = true)}>Correct it by hand</Button>{/if}
         </div>
       {/if}
       <TakePicture

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import Button from '../../parts/Button.svelte';
+  import FileField from '../../parts/FileField.svelte';
   /** A picture by file, camera, drop or paste. */
   interface Props {
     first: boolean;
@@ -9,12 +11,6 @@
   }
   let { first, onfirst, onmore, oncorners, onsimulated }: Props = $props();
   let over = $state(false);
-
-  function chosen(event: Event & { currentTarget: HTMLInputElement }, then: (files: FileList) => void) {
-    const files = event.currentTarget.files;
-    if (files?.length) then(files);
-    event.currentTarget.value = '';
-  }
 
   function drop(event: DragEvent) {
     event.preventDefault();
@@ -38,37 +34,25 @@
 >
   <div class="flex flex-wrap items-center gap-x-6 gap-y-2">
     {#if first}
-      <label class="label"
-        >Picture of the pull <input
-          type="file"
-          accept="image/*"
-          multiple
-          class="block"
-          onchange={(e) => chosen(e, onfirst)}
-        /></label
-      >
-      <label class="press cursor-pointer sm:hidden"
-        >Take it now <input
-          type="file"
-          accept="image/*"
-          capture="environment"
-          class="sr-only"
-          onchange={(e) => chosen(e, onfirst)}
-        /></label
-      >
+      <FileField label="Picture of the pull" accept="image/*" multiple onfiles={onfirst} />
+      <FileField
+        label="Take it now"
+        kind="plain"
+        accept="image/*"
+        capture="environment"
+        class="sm:hidden"
+        onfiles={onfirst}
+      />
     {:else}
-      <label class="press focus-within:outline-verdigris cursor-pointer focus-within:outline-3"
-        >Add a picture, light from the other side<input
-          type="file"
-          accept="image/*"
-          class="sr-only"
-          onchange={(e) => chosen(e, onmore)}
-        /></label
-      >
-      {#if oncorners}<button class="press press-quiet" onclick={oncorners}>Mark it by hand</button>{/if}
+      <FileField
+        label="Add a picture, light from the other side"
+        kind="plain"
+        accept="image/*"
+        onfiles={onmore}
+      />
+      {#if oncorners}<Button kind="quiet" onclick={oncorners}>Mark it by hand</Button>{/if}
     {/if}
-    {#if onsimulated}<button class="press" onclick={onsimulated}>Take it with the simulated camera</button
-      >{/if}
+    {#if onsimulated}<Button onclick={onsimulated}>Take it with the simulated camera</Button>{/if}
   </div>
   {#if first}<p class="text-soft text-fine mt-1">
       Or drop it here, or paste it. JPEG, PNG or WebP, up to 20 MB. Nothing is kept until you log it.

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { preferences } from '../../state/preferences.svelte';
   import type { Why } from './reading.svelte';
+  import Button from '../../parts/Button.svelte';
 
   /** Causes counted in twenties, one question where it splits best, and the one next change. */
   interface Props {
@@ -32,8 +33,8 @@
   <div class="bg-verdigris-wash mt-4 px-4 py-3">
     <p><strong>{why.question.text}</strong></p>
     <div class="mt-2 flex gap-2">
-      <button class="press" onclick={() => onanswer(asking, true)}>Yes</button>
-      <button class="press" onclick={() => onanswer(asking, false)}>No</button>
+      <Button onclick={() => onanswer(asking, true)}>Yes</Button>
+      <Button onclick={() => onanswer(asking, false)}>No</Button>
     </div>
   </div>
 {/if}
@@ -50,8 +51,8 @@
         : `If the next one is good, it was likely this: ${next.ifGood}. If not: ${next.ifBad}.`}</span
     >
   </p>
-  <button class="press mt-2" onclick={() => onnext(next)}
-    >{next.draft ? 'Log this one and change the set-up' : 'Log this one and do that next time'}</button
+  <Button class="mt-2" onclick={() => onnext(next)}
+    >{next.draft ? 'Log this one and change the set-up' : 'Log this one and do that next time'}</Button
   >
 {/snippet}
 {@render change(why.best, why.best.remedy === 'SAME_AGAIN' ? 'Next time:' : 'Next time, one change:')}

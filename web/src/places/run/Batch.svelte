@@ -4,6 +4,7 @@
   import OutcomeMark from '../../drawing/OutcomeMark.svelte';
   import { duration } from '../../parts/format';
   import { preferences } from '../../state/preferences.svelte';
+  import Button from '../../parts/Button.svelte';
 
   /** How far a batch is, what pull after pull does to its platform, and whether its pulls drift. */
   let {
@@ -45,9 +46,9 @@
   {#if batch.toLog > 0}
     <div class="mt-2 flex flex-wrap gap-2">
       {#if pulls.length > 0}
-        <button class="press" onclick={onsame}>Log it like the last (S)</button>
+        <Button onclick={onsame}>Log it like the last (S)</Button>
       {/if}
-      <button class="press" onclick={onlog}>Log it in full (L)</button>
+      <Button onclick={onlog}>Log it in full (L)</Button>
     </div>
   {/if}
   {#if made.answer?.drift}

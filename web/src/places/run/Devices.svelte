@@ -5,6 +5,7 @@
   import { preferences } from '../../state/preferences.svelte';
   import { vocabulary } from '../../state/vocabulary.svelte';
   import { running } from '../../state/running.svelte';
+  import Button from '../../parts/Button.svelte';
 
   let { run }: { run: RunView } = $props();
   const SPEEDS = [1, 5, 20, 60];
@@ -81,10 +82,10 @@
         <h2 class="label font-sans font-normal">Bench time, for trying things out</h2>
         <div class="flex gap-1" role="group" aria-label="Speed of bench time">
           {#each SPEEDS as speed (speed)}
-            <button
-              class="press min-h-8 px-2.5 {run.speed === speed ? 'press-strong' : ''}"
+            <Button
+              class="min-h-8 px-2.5 {run.speed === speed ? 'press-strong' : ''}"
               aria-pressed={run.speed === speed}
-              onclick={() => running.speed(speed)}>{speed}×</button
+              onclick={() => running.speed(speed)}>{speed}×</Button
             >
           {/each}
         </div>

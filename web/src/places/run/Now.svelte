@@ -9,6 +9,7 @@
   import Batch from './Batch.svelte';
   import PlaceGuide from './PlaceGuide.svelte';
   import Preflight from './Preflight.svelte';
+  import Button from '../../parts/Button.svelte';
 
   /** One instruction, one clock, what comes next: read from a metre away. */
   interface Props {
@@ -85,15 +86,13 @@
     {#if stillOn || run.platform?.docked === false}
       <div class="border-ember bg-ember-wash text-large mt-4 border-l-8 px-4 py-3" role="alert">
         {stillOn ? 'It is still switched on, and hot.' : 'The platform is out of its dock, and hot.'}
-        <button class="press mt-2 block" onclick={() => running.switchedOff()}
-          >It is off, and in its place</button
-        >
+        <Button class="mt-2 block" onclick={() => running.switchedOff()}>It is off, and in its place</Button>
       </div>
     {/if}
     <div class="mt-6 flex gap-3">
       {#if run.status === 'PAUSED'}
-        <button class="press press-strong text-large min-h-14 px-8" onclick={() => running.act('RESUME')}
-          >Go on</button
+        <Button kind="strong" class="text-large min-h-14 px-8" onclick={() => running.act('RESUME')}
+          >Go on</Button
         >
       {/if}
       <a class="press press-strong" href="#/pulls">Logbook</a><a class="press" href="#/stack"
@@ -135,7 +134,7 @@
       <div class="border-ochre-line bg-ochre-wash text-large mt-4 border-l-8 px-4 py-3" role="alert">
         {reminder.text}
         {#if reminder.kind === 'SWITCHED_OFF'}
-          <button class="press mt-2 block" onclick={() => running.act('RELIGHT')}>Switch it on again</button>
+          <Button class="mt-2 block" onclick={() => running.act('RELIGHT')}>Switch it on again</Button>
         {/if}
       </div>
     {/each}
@@ -181,40 +180,37 @@
       {/if}
       <div class="mt-4 flex flex-wrap gap-3">
         {#if stalled}
-          <button
-            class="press press-strong text-large min-h-14 px-8"
-            onclick={() => running.act('REVERSE_OUT')}>Reverse it out</button
+          <Button kind="strong" class="text-large min-h-14 px-8" onclick={() => running.act('REVERSE_OUT')}
+            >Reverse it out</Button
           >
         {:else if next}
-          <button class="press press-strong text-large min-h-14 px-8" onclick={() => running.act('NEXT')}>
+          <Button kind="strong" class="text-large min-h-14 px-8" onclick={() => running.act('NEXT')}>
             {run.warning ? 'Go on anyway' : waiting ? 'Go on, not ready yet' : run.answer}
-          </button>
+          </Button>
           {#if step.kind === 'PASS' && !run.simulated}
-            <button class="press min-h-14" onclick={() => running.act('REVERSE_OUT')}
-              >The press won't take it</button
+            <Button class="min-h-14" onclick={() => running.act('REVERSE_OUT')}
+              >The press won't take it</Button
             >
           {/if}
         {:else if !ending && (step.kind !== 'LOOK' || run.batch.toLog === 0)}
-          <button class="press press-strong text-large min-h-14 px-8" onclick={() => running.act('NEXT')}>
+          <Button kind="strong" class="text-large min-h-14 px-8" onclick={() => running.act('NEXT')}>
             {run.answer}: the next one
-          </button>
+          </Button>
         {:else}
           {#if run.trial}
-            <button class="press press-strong text-large min-h-14 px-8" onclick={() => running.act('LEAVE')}
-              >End practice</button
+            <Button kind="strong" class="text-large min-h-14 px-8" onclick={() => running.act('LEAVE')}
+              >End practice</Button
             >
           {:else}
-            <button class="press press-strong text-large min-h-14 px-8" onclick={onlog}>Log the pull</button>
+            <Button kind="strong" class="text-large min-h-14 px-8" onclick={onlog}>Log the pull</Button>
           {/if}
         {/if}
         {#if step.kind === 'PLACE' && many && !run.simulated && run.batch.pull > 1 && readyFor !== run.batch.pull}
-          <button class="press min-h-14" onclick={readyAgain}>Its ready light is back</button>
+          <Button class="min-h-14" onclick={readyAgain}>Its ready light is back</Button>
         {/if}
-        {#if many}<button class="press min-h-14" onclick={() => running.act('PAUSE')}>Pause for now</button
-          >{/if}
-        {#if run.step > 0}<button class="press min-h-14" onclick={() => running.act('BACK')}>Back</button
-          >{/if}
-        <button class="press press-quiet min-h-14" onclick={() => running.act('LEAVE')}>Stop this run</button>
+        {#if many}<Button class="min-h-14" onclick={() => running.act('PAUSE')}>Pause for now</Button>{/if}
+        {#if run.step > 0}<Button class="min-h-14" onclick={() => running.act('BACK')}>Back</Button>{/if}
+        <Button kind="quiet" class="min-h-14" onclick={() => running.act('LEAVE')}>Stop this run</Button>
       </div>
     </div>
   {/if}

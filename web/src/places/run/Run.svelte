@@ -12,6 +12,7 @@
   import LogPull from './LogPull.svelte';
   import Now from './Now.svelte';
   import StepList from './StepList.svelte';
+  import Button from '../../parts/Button.svelte';
 
   let { params = {} }: { params?: { id?: string } } = $props();
   let idle = $state(false);
@@ -116,7 +117,7 @@
 {:else if trouble}
   <div role="alert" class="p-8">
     <p>{trouble.message}</p>
-    <button class="press mt-4" onclick={() => void open(params.id)}>Try again</button>
+    <Button class="mt-4" onclick={() => void open(params.id)}>Try again</Button>
   </div>
 {:else if idle}
   <Idle />

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Snippet } from 'svelte';
   import Term from '../../parts/Term.svelte';
+  import Button from '../../parts/Button.svelte';
 
   /** One thing to set: its name, where it stands, and a way on; with two buttons where it has two ways. */
   interface Props {
@@ -33,21 +34,18 @@
     <span class="label"><Term word={term ?? label.toLowerCase()} {label} /></span>
     <span class="-mt-1 -mr-2 flex">
       {#if onless}
-        <button
-          class="press press-quiet text-large min-h-8 min-w-8"
-          aria-label="{label} {less}"
-          onclick={onless}>−</button
+        <Button kind="quiet" class="text-large min-h-8 min-w-8" aria-label="{label} {less}" onclick={onless}
+          >−</Button
         >
-        <button
-          class="press press-quiet text-large min-h-8 min-w-8"
-          aria-label="{label} {more}"
-          onclick={onmore}>+</button
+        <Button kind="quiet" class="text-large min-h-8 min-w-8" aria-label="{label} {more}" onclick={onmore}
+          >+</Button
         >
       {:else}
-        <button
-          class="press press-quiet text-fine min-h-8"
+        <Button
+          kind="quiet"
+          class="text-fine min-h-8"
           aria-label="Change {label.toLowerCase()}"
-          onclick={onmore}>change</button
+          onclick={onmore}>change</Button
         >
       {/if}
     </span>

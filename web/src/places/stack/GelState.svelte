@@ -7,6 +7,7 @@
   import { editing } from '../../state/editing.svelte';
   import { kit } from '../../state/kit.svelte';
   import { tell } from '../../state/messages.svelte';
+  import Button from '../../parts/Button.svelte';
 
   /** How the gel on a panel stands when it is pressed, and which panel of the Bench it could be. */
   interface Props {
@@ -66,9 +67,9 @@
 <Asked question={asking} />
 <div class="-ml-2 flex flex-col items-start">
   {#each fitting as panel (panel.id)}
-    <button class="press press-quiet min-h-8 text-left" onclick={() => editing.gelOf(panel)}
-      >Take {panel.name} from the Bench</button
+    <Button kind="quiet" class="min-h-8 text-left" onclick={() => editing.gelOf(panel)}
+      >Take {panel.name} from the Bench</Button
     >
   {/each}
-  <button class="press press-quiet min-h-8" onclick={spread}>Spread it now</button>
+  <Button kind="quiet" class="min-h-8" onclick={spread}>Spread it now</Button>
 </div>

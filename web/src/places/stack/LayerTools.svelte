@@ -8,6 +8,8 @@
   import AddHere from '../../shelving/AddHere.svelte';
   import { type Kind } from '../../state/kinds.svelte';
   import { added, flipped, removed, swapped } from './stackEdits';
+  import Button from '../../parts/Button.svelte';
+  import { NOTHING_TO_REDO, NOTHING_TO_UNDO } from '../../editing/undo';
 
   /** What can be done with the chosen layer, and what can be added above it. */
   interface Props {
@@ -124,21 +126,21 @@
         {#each stocks as s (s.id)}<option value="STOCK:{s.id}">{s.name}</option>{/each}
       </optgroup>
     </Pick>
-    <button class="press press-quiet" disabled={!editing.canUndo} onclick={() => editing.undo()}>Undo</button>
-    <button class="press press-quiet" disabled={!editing.canRedo} onclick={() => editing.redo()}>Redo</button>
-    <button class="press press-quiet" aria-expanded={adding} onclick={() => (adding = !adding)}
-      >Not on the shelf yet?</button
+    <Button kind="quiet" why={editing.canUndo ? '' : NOTHING_TO_UNDO} onclick={() => editing.undo()}
+      >Undo</Button
+    >
+    <Button kind="quiet" why={editing.canRedo ? '' : NOTHING_TO_REDO} onclick={() => editing.redo()}
+      >Redo</Button
+    >
+    <Button kind="quiet" aria-expanded={adding} onclick={() => (adding = !adding)}
+      >Not on the shelf yet?</Button
     >
     {#if layer}
       <span class="mx-2 font-bold">{name}</span>
-      <button class="press press-quiet" onclick={() => onmove(selected, selected + 1)}>Up</button>
-      <button class="press press-quiet" onclick={() => onmove(selected, selected - 1)}>Down</button>
-      <button class="press press-quiet" onclick={() => editing.change(flipped(draft, selected))}
-        >Turn over</button
-      >
-      <button class="press press-quiet" onclick={() => editing.change(removed(draft, selected))}
-        >Remove</button
-      >
+      <Button kind="quiet" onclick={() => onmove(selected, selected + 1)}>Up</Button>
+      <Button kind="quiet" onclick={() => onmove(selected, selected - 1)}>Down</Button>
+      <Button kind="quiet" onclick={() => editing.change(flipped(draft, selected))}>Turn over</Button>
+      <Button kind="quiet" onclick={() => editing.change(removed(draft, selected))}>Remove</Button>
       {#if others.length > 1}
         <Pick
           id="swap-layer"

@@ -6,6 +6,7 @@
   import { editing } from '../../state/editing.svelte';
   import { tell } from '../../state/messages.svelte';
   import { preferences } from '../../state/preferences.svelte';
+  import Button from '../../parts/Button.svelte';
 
   type Props = { rig: SetUpReport['rig']; draft: Draft; expected?: Expected };
   let { rig, draft, expected }: Props = $props();
@@ -58,9 +59,7 @@
         <li>{preferences.said(remark.text)}</li>
       {/each}
     </ul>
-    <button class="press press-quiet mt-1 -ml-2" onclick={() => (sure = true)}
-      >Forget this and start again</button
-    >
+    <Button kind="quiet" class="mt-1 -ml-2" onclick={() => (sure = true)}>Forget this and start again</Button>
   {/if}
 </section>
 
@@ -73,7 +72,7 @@
     <p class="text-ink">This stack: {then.answer.clean} of 20 then, {expected.twenty.clean} of 20 now.</p>
   {/if}
   <div class="flex gap-2">
-    <button class="press press-strong" onclick={forget}>Forget</button>
-    <button class="press press-quiet" onclick={() => (sure = false)}>Cancel</button>
+    <Button kind="strong" onclick={forget}>Forget</Button>
+    <Button kind="quiet" onclick={() => (sure = false)}>Cancel</Button>
   </div>
 </Modal>

@@ -4,6 +4,7 @@
   import { editing } from '../../state/editing.svelte';
   import OfTwenty from './OfTwenty.svelte';
   import { preferences } from '../../state/preferences.svelte';
+  import Button from '../../parts/Button.svelte';
 
   /** One proposal: its chance, what it changes and why, and a way to take it. */
   let { offer, tag = '' }: { offer: Proposal; tag?: string } = $props();
@@ -22,5 +23,5 @@
       )} in all</span
     >
   </div>
-  <button class="press" aria-label="Use: {title}" onclick={() => editing.change(offer.draft)}>Use</button>
+  <Button aria-label="Use: {title}" onclick={() => editing.change(offer.draft)}>Use</Button>
 </li>

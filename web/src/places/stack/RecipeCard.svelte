@@ -12,6 +12,7 @@
   import { preferences } from '../../state/preferences.svelte';
   import { routes } from '../../state/routes.svelte';
   import { vocabulary } from '../../state/vocabulary.svelte';
+  import Button from '../../parts/Button.svelte';
 
   /** A set-up on a card of A6 beside the press: its stack, its figures, and how it came out last. */
   let { open = $bindable(false) }: { open: boolean } = $props();
@@ -73,6 +74,6 @@
         {/each}
       </ul>
     </div>
-    <button class="press press-strong" onclick={() => card && printAlone(card, A6)}>Print</button>
+    <Button kind="strong" onclick={() => card && printAlone(card, A6)}>Print</Button>
   {/if}
 </Modal>

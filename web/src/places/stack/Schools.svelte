@@ -6,6 +6,7 @@
   import { editing } from '../../state/editing.svelte';
   import { routes } from '../../state/routes.svelte';
   import { preferences } from '../../state/preferences.svelte';
+  import Button from '../../parts/Button.svelte';
 
   /** Where practice differs: each question opens on its ways, and what each would cost on this set-up. */
   const REST_MS = 600;
@@ -42,7 +43,8 @@
         <p class="text-soft text-small mt-1">What decides: {school.decides}</p>
         <div class="grid grid-cols-[repeat(auto-fit,minmax(190px,1fr))] gap-2 pt-1 pb-1">
           {#each school.ways as way, at (at)}
-            <button
+            <Button
+              kind="row"
               class="rounded-[3px] border px-3 py-1.5 text-left {way.present
                 ? 'border-verdigris bg-verdigris-wash'
                 : 'border-rule-strong'}"
@@ -52,7 +54,7 @@
               <span class="font-bold {way.present ? 'text-verdigris' : ''}">{way.name}</span>
               <span class="text-small block">{way.twenty.clean} of 20 {good}, {duration(way.seconds)}</span>
               <span class="text-soft text-fine block leading-snug">{preferences.said(way.says)}</span>
-            </button>
+            </Button>
           {/each}
         </div>
       </Fold>

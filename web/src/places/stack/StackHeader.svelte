@@ -11,6 +11,7 @@
   import { vocabulary } from '../../state/vocabulary.svelte';
   import RecipeCard from './RecipeCard.svelte';
   import NumberField from '../../parts/NumberField.svelte';
+  import Button from '../../parts/Button.svelte';
 
   const form = formReadings();
   const draft = $derived(editing.draft);
@@ -70,25 +71,23 @@
       value={wanted}
       onvalue={(n) => (wanted = Math.round(n))}
     />
-    <button
-      class="press press-strong"
-      disabled={stopped || !answer}
-      title={stopped ? 'Fix what stops it first' : ''}
-      onclick={() => run()}>{wanted > 1 ? `Run ${wanted}` : 'Run it'}</button
+    <Button
+      kind="strong"
+      why={stopped ? 'Fix what stops it first.' : ''}
+      disabled={!answer}
+      onclick={() => run()}>{wanted > 1 ? `Run ${wanted}` : 'Run it'}</Button
     >
-    <button class="press press-quiet" onclick={() => (recipe = true)}>Recipe card</button>
+    <Button kind="quiet" onclick={() => (recipe = true)}>Recipe card</Button>
   </div>
 </div>
 {#if answer && !stopped && (answer.scrapTest || !vocabulary.now.simulated)}
   <p class="text-soft text-small">
     {#if answer.scrapTest}
       {answer.scrapTest}.
-      <button class="text-verdigris font-semibold underline" onclick={() => run(true)}
-        >Try one on scrap first</button
-      >
+      <Button kind="link" class="font-semibold" onclick={() => run(true)}>Try one on scrap first</Button>
     {/if}
     {#if !vocabulary.now.simulated}
-      <button class="text-verdigris underline" onclick={() => run(false, true)}>Practise this run</button>
+      <Button kind="link" onclick={() => run(false, true)}>Practise this run</Button>
     {/if}
   </p>
 {/if}

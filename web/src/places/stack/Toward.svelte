@@ -4,6 +4,7 @@
   import { api, asked, type Proposal } from '../../api/client';
   import { editing } from '../../state/editing.svelte';
   import Offer from './Offer.svelte';
+  import Button from '../../parts/Button.svelte';
 
   /** The cheapest change towards a place the person dragged the window's pointer to. */
   let { position, onclose }: { position: number; onclose: () => void } = $props();
@@ -19,7 +20,7 @@
 <div class="border-verdigris mb-3 border px-3 pt-2">
   <div class="flex items-center justify-between">
     <span class="label">The cheapest change that gets there</span>
-    <button class="press press-quiet min-h-8" onclick={onclose}>Cancel</button>
+    <Button kind="quiet" class="min-h-8" onclick={onclose}>Cancel</Button>
   </div>
   <Asked question={asking} waiting="Trying…">
     {#snippet children(offers)}
