@@ -25,7 +25,8 @@
   const systemDark = new MediaQuery('(prefers-color-scheme: dark)');
 
   $effect(() => {
-    const { theme } = preferences.now;
+    const { theme, textSize } = preferences.now;
+    document.documentElement.dataset.text = textSize;
     const dark = theme === 'SYSTEM' ? systemDark.current : theme === 'DARK';
     document.documentElement.dataset.theme = dark ? 'dark' : 'light';
   });

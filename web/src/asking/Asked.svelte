@@ -1,6 +1,7 @@
 <script lang="ts" generics="T">
   import type { Snippet } from 'svelte';
   import type { Question } from './question.svelte';
+  import Old from './Old.svelte';
   import Button from '../parts/Button.svelte';
 
   /** What a question comes to: waiting, trouble with another try, or its answer; without children trouble alone. */
@@ -26,7 +27,7 @@
   </p>
 {/if}
 {#if question.slow && question.answer !== undefined}
-  <p role="status" class="text-soft py-1">Calculating…</p>
+  <Old />
 {/if}
 {#if !children}
   <!-- The answer is drawn elsewhere. -->

@@ -1,7 +1,8 @@
 import { Trouble } from '../api/client';
 import { world } from '../state/world.svelte';
 
-const PATIENCE_MS = 1000;
+/** What takes longer is said to be calculated anew. */
+const PATIENCE_MS = 300;
 
 /**
  * A question to the server: its answer, whether it is still out, and what went wrong. A new asking drops the one before;
@@ -11,7 +12,7 @@ export class Question<T> {
   answer = $state<T>();
   trouble = $state<Trouble>();
   loading = $state(false);
-  /** It has been out so long that a person wonders. */
+  /** It has been out so long that what is shown is old. */
   slow = $state(false);
   #out?: AbortController;
   #last?: (signal: AbortSignal) => Promise<T>;

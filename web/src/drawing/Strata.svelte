@@ -146,6 +146,7 @@
           level={preferences.temperature(heat ?? 0)}
           gel={draft.gel !== undefined && layer.kind === 'STOCK'}
           selected={index === selected}
+          entry={selected < 0 ? row === 0 : index === selected}
           dragged={drag?.moved === true && drag.from === index}
           position={[row + 1, count]}
           onselect={() => onselect(index)}

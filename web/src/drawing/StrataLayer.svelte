@@ -20,6 +20,8 @@
     /** Whether gel lies on the stock. */
     gel: boolean;
     selected: boolean;
+    /** Tab comes to the stack here. */
+    entry: boolean;
     dragged: boolean;
     position: [number, number];
     onselect: () => void;
@@ -36,6 +38,7 @@
     level,
     gel,
     selected,
+    entry,
     dragged,
     position,
     onselect,
@@ -64,7 +67,7 @@
 
 <g
   role="option"
-  tabindex={selected ? 0 : -1}
+  tabindex={entry ? 0 : -1}
   aria-selected={selected}
   aria-posinset={position[0]}
   aria-setsize={position[1]}

@@ -24,6 +24,7 @@
   import { outcomeWords } from './words';
   import Button from '../parts/Button.svelte';
   import FileField from '../parts/FileField.svelte';
+  import Note from '../parts/Note.svelte';
 
   /** How one pull came out. Made anew for each pull, so that nothing of another one stands in it. */
   interface Props {
@@ -113,6 +114,7 @@
 </script>
 
 <FormDialog {title} size="md" {onclose}>
+  <Note name="run.log" />
   <div class="text-ink grid gap-4">
     <div class="flex flex-wrap items-end justify-between gap-4">
       <div class="flex items-center gap-4">

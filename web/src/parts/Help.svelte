@@ -2,6 +2,7 @@
   import Modal from 'flowbite-svelte/Modal.svelte';
   import { preferences } from '../state/preferences.svelte';
   import { vocabulary } from '../state/vocabulary.svelte';
+  import Button from './Button.svelte';
   import Fold from './Fold.svelte';
   import TextField from './TextField.svelte';
 
@@ -63,6 +64,11 @@
         <p class="text-soft">No word with these letters.</p>
       {/each}
     </dl>
+    {#if preferences.now.notesRead.length > 0}
+      <Button kind="quiet" class="mt-3 -ml-2" onclick={() => preferences.change({ notesRead: [] })}
+        >Show the notes for newcomers again</Button
+      >
+    {/if}
     <Fold class="mt-3" title="Keys">
       <dl class="mt-2 grid grid-cols-[auto_1fr] gap-x-6 gap-y-2">
         {#each KEYS as [key, does] (key)}

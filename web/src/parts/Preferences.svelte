@@ -65,6 +65,16 @@
       onchoose={(theme) => preferences.change({ theme })}
     />
     <Choice
+      label="Size of text"
+      value={now.textSize}
+      options={[
+        ['NORMAL', 'normal'],
+        ['LARGE', 'large'],
+        ['LARGEST', 'largest'],
+      ]}
+      onchoose={(textSize) => preferences.change({ textSize })}
+    />
+    <Choice
       label="Sound"
       value={now.sound}
       options={[

@@ -7,6 +7,8 @@ const initial: Preferences = {
   temperature: 'C',
   weight: 'GSM',
   theme: 'SYSTEM',
+  textSize: 'NORMAL',
+  notesRead: [],
   sound: 'SOFT',
   bias: 'BY_CONTRAST',
   roomC: 21,

@@ -16,6 +16,7 @@
   import { evening } from '../../state/evening.svelte';
   import { throwing } from '../../state/throwing.svelte';
   import Button from '../../parts/Button.svelte';
+  import Note from '../../parts/Note.svelte';
 
   const asking = new Question<Schemas['BenchView']>();
   const bench = $derived(asking.answer);
@@ -50,6 +51,7 @@
   <h1 class="sr-only">Bench</h1>
   <Asked question={asking} />
   {#if bench}
+    <Note name="bench.next" class="mb-3" />
     {#if bench.eveningId && !planned && !known}
       <p class="text-soft">Loading…</p>
     {:else if planned}

@@ -3,6 +3,7 @@
   import { routes } from '../../state/routes.svelte';
   import type { PullView } from '../../api/client';
   import OutcomeMark from '../../drawing/OutcomeMark.svelte';
+  import Note from '../../parts/Note.svelte';
 
   let { pulls }: { pulls: PullView[] } = $props();
 </script>
@@ -12,6 +13,7 @@
     <h2 id="latest-title" class="text-heading">Last pulls</h2>
     <a class="press press-quiet" href="#/pulls">Logbook</a>
   </div>
+  <Note name="bench.pulls" />
   <ul class="border-rule mt-1 grid grid-cols-3 gap-3 border-t pt-3">
     {#each pulls.slice(0, 6) as pull (pull.id)}
       <li>

@@ -10,6 +10,7 @@
   import TakeIn from '../../starting/TakeIn.svelte';
   import TextField from '../../parts/TextField.svelte';
   import Button from '../../parts/Button.svelte';
+  import Note from '../../parts/Note.svelte';
 
   interface Props {
     setUps: SavedSetUp[];
@@ -90,6 +91,7 @@
       <Button kind="quiet" onclick={onstart}>New (N)</Button>
     </div>
   </div>
+  <Note name="bench.setups" />
   <ul class="mt-3 grid gap-3 sm:grid-cols-2 lg:grid-cols-4">
     {#each seen as setUp (setUp.id)}
       <li class="bg-paper border-rule hover:border-verdigris relative border">

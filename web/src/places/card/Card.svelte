@@ -25,6 +25,7 @@
   import ToTry from './ToTry.svelte';
   import Button from '../../parts/Button.svelte';
   import Slide from '../../parts/Slide.svelte';
+  import Note from '../../parts/Note.svelte';
 
   let { params = {} }: { params?: { id?: string } } = $props();
   let missing = $state(false);
@@ -167,6 +168,7 @@
         </p>
         <Button kind="strong" class="mt-4" onclick={begin}>Arrange the pieces</Button>
       {:else if view}
+        <Note name="card.space" />
         <div class={looked.stale ? 'opacity-80' : ''}>
           <CardInSpace
             {view}
@@ -245,8 +247,10 @@
         {:else}
           <Findings findings={view.findings} most={3} onmend={(mend) => change(mend.card)} />
         {/if}
+        <Note name="card.section" />
         {#key planning.saved?.id}<CutThrough {job} {view} />{/key}
         <div>
+          <Note name="card.steps" />
           <BottomUp steps={view.steps} {chosen} onchoose={(key) => (chosen = key)} />
           {#if !led}
             <Button kind="strong" class="mt-2" onclick={() => (led = true)}>Guide me step by step</Button>

@@ -115,10 +115,7 @@
         {wrong}
       />
     </div>
-    <Button
-      type="submit"
-      why={words.trim() ? '' : 'Say first where it goes, for example “12 mm from the left”.'}>Place</Button
-    >
+    <Button type="submit" why={words.trim() ? '' : 'Say first where it goes.'}>Place</Button>
     <Button kind="quiet" onclick={() => put({ quarterTurns: (mounted.quarterTurns + 1) % 4 })}>Turn</Button>
     <Button kind="quiet" class="text-soft" onclick={onremove}>Remove</Button>
   </form>

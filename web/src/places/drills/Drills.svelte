@@ -6,6 +6,7 @@
   import DrillQuestion from './DrillQuestion.svelte';
   import Graded from './Graded.svelte';
   import Button from '../../parts/Button.svelte';
+  import Note from '../../parts/Note.svelte';
 
   /** A case, large, and one question under it. */
   const drill = $derived(answering.drill);
@@ -38,6 +39,7 @@
   <section class="min-w-0 px-4 py-4 md:px-6" aria-label="Drill">
     <h1 class="sr-only">Drills</h1>
     {#if drill}
+      <Note name="drills.case" />
       <p class="text-soft">{drill.skill}</p>
       {#if answering.question && !answering.grade}
         <h2 class="text-display leading-tight">{answering.question.asks}</h2>
@@ -64,6 +66,7 @@
         <Graded {drill} grade={answering.grade} answers={answering.answers} />
       {:else if answering.question}
         <DrillQuestion seed={drill.seed} question={answering.question} />
+        <Note name="drills.sure" />
         <div class="mt-3 flex flex-wrap items-center gap-4">
           <Button
             kind="strong"
@@ -82,6 +85,7 @@
     {/if}
   </section>
   <aside class="border-rule bg-paper px-5 py-5 lg:border-l" aria-label="Your progress">
+    <Note name="drills.progress" />
     {#if answering.progress}<DrillProgress progress={answering.progress} />{/if}
   </aside>
 </div>

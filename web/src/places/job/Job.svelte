@@ -19,6 +19,7 @@
   import PieceSteps from './PieceSteps.svelte';
   import SuppliesList from './SuppliesList.svelte';
   import Button from '../../parts/Button.svelte';
+  import Note from '../../parts/Note.svelte';
 
   let { params = {} }: { params?: { id?: string } } = $props();
   /** Which piece is open stands in the address, too, so that it stays open when the page is read again. */
@@ -139,6 +140,7 @@
       </div>
       <div class="mt-2 grid grid-cols-[minmax(0,1fr)] gap-x-6 xl:grid-cols-[minmax(0,420px)_minmax(0,1fr)]">
         <div>
+          <Note name="job.pieces" />
           <ExplodedCard works={look?.works ?? []} {job} {chosen} {warned} onchoose={choose} />
           {#if kit.inUse('stocks').length === 0}
             <AddHere
@@ -170,7 +172,7 @@
       </div>
     </section>
     <aside class="border-rule bg-paper px-5 py-5 lg:border-l" aria-label="Supplies needed">
-      {#if look}<SuppliesList {look} {job} id={planning.saved?.id ?? ''} />{/if}
+      {#if look}<Note name="job.bill" /><SuppliesList {look} {job} id={planning.saved?.id ?? ''} />{/if}
     </aside>
   </div>
 {:else if loaded}

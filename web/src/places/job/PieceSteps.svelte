@@ -15,6 +15,7 @@
   import { routes } from '../../state/routes.svelte';
   import { vocabulary } from '../../state/vocabulary.svelte';
   import Button from '../../parts/Button.svelte';
+  import Note from '../../parts/Note.svelte';
 
   /** A piece: what it is cut from, and what is done to it, in order. */
   interface Props {
@@ -132,6 +133,7 @@
     <Button kind="quiet" class="text-soft self-end" onclick={onremove}>Remove</Button>
   </div>
   <h2 class="label mt-4 font-sans font-normal">Operations</h2>
+  <Note name="job.operations" />
   <ol>
     {#each piece.operations as operation, i (i)}
       <li class="border-rule border-t py-1.5">

@@ -11,6 +11,7 @@
   import LeftoverShelf from './LeftoverShelf.svelte';
   import { vocabulary } from '../../state/vocabulary.svelte';
   import Button from '../../parts/Button.svelte';
+  import Note from '../../parts/Note.svelte';
 
   interface Rack {
     home: Shelf;
@@ -96,10 +97,12 @@
       >
     {/each}
   </div>
+  <Note name="kit.begin" />
   <div id="shelf" role="tabpanel" aria-labelledby="tab-{rack.home}" class="bg-paper px-4 pt-2 pb-6 md:px-6">
     {#if rack.home === 'leftovers'}
       <LeftoverShelf {retiredToo} onedit={(id) => (edited = { shelf: 'leftovers', id })} />
     {/if}
+    <Note name="kit.shelf" />
     {#each inHand as { plain, kept } (kept.item.id)}
       <ShelfItem
         shelf={plain}

@@ -26,6 +26,7 @@
   import ThingDrawing from './ThingDrawing.svelte';
   import { retire } from '../../shelving/shelves';
   import Button from '../../parts/Button.svelte';
+  import Note from '../../parts/Note.svelte';
 
   /** A thing on its shelf: drawn to scale from above and at its edge, with its wear and what is left. */
   let {
@@ -125,7 +126,8 @@
     <ThingDrawing {shelf} {item} />
   </div>
   <div class="min-w-0">
-    <strong class="text-lead">{item.name}</strong>{#if kept.retired}<span class="text-soft ml-2">retired</span
+    <strong class="text-lead">{item.name}</strong>{#if kept.retired}<span class="text-soft ml-2"
+        >put away</span
       >{/if}
     <span class="text-soft block">{facts}</span>
     {#if family.answer && family.answer.length > 0}
@@ -159,6 +161,7 @@
     >
   </div>
 </section>
+{#if shelf === 'presses'}<Note name="kit.measure" />{/if}
 {#if shelf === 'plates' && vocabulary.now.dieKinds.includes((item as Plate).kind)}
   <Fold title="How many come out of a panel"><OutOfPanel die={item as Plate} /></Fold>
 {/if}

@@ -71,11 +71,7 @@
           aria-invalid={laying.wrong ? 'true' : undefined}
           aria-describedby={laying.wrong ? 'words-wrong' : undefined}
         />
-        <Button
-          type="submit"
-          why={words.trim() ? '' : 'Say first where it goes, for example “12 mm from the left”.'}
-          >Place</Button
-        >
+        <Button type="submit" why={words.trim() ? '' : 'Say first where it goes.'}>Place</Button>
       </div>
       {#if laying.wrong}<p id="words-wrong" role="alert" class="text-ochre text-fine mt-1">
           {laying.wrong}

@@ -10,6 +10,7 @@
   import Expected from './Expected.svelte';
   import Panel from './Panel.svelte';
   import Button from '../../parts/Button.svelte';
+  import Note from '../../parts/Note.svelte';
 
   let { params = {} }: { params?: { id?: string } } = $props();
   const draft = $derived(editing.draft);
@@ -59,6 +60,7 @@
             <a class="press press-strong" href="#/stack/{editing.saved?.id}">Open stack</a>
           </div>
         </div>
+        <Note name="layout.sheet" />
         <Bench view={laying.view} {trial} />
         <div class="flex flex-col gap-2" role="group" aria-live="polite" aria-label="Findings">
           <Findings

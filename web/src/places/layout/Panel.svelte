@@ -11,6 +11,7 @@
   import Ribbon from './Ribbon.svelte';
   import ToCut from './ToCut.svelte';
   import Button from '../../parts/Button.svelte';
+  import Note from '../../parts/Note.svelte';
 
   interface Props {
     view: LayoutView;
@@ -33,6 +34,7 @@
 </script>
 
 <aside class="border-rule bg-paper min-w-0 px-5 py-4 lg:border-l" aria-label="What to do with the layout">
+  <Note name="layout.print" />
   <div class="mb-3 flex flex-wrap gap-x-1" role="group" aria-label="Tasks">
     {#each TASKS as name (name)}
       <Button
@@ -46,6 +48,7 @@
     {/each}
   </div>
   {#if task === 'Place'}
+    <Note name="layout.place" />
     <Held {view} />
     {#if ribbon}<Ribbon {view} />{/if}
     <OnPlatform {view} />

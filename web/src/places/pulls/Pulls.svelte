@@ -12,6 +12,7 @@
   import PullDetail from './PullDetail.svelte';
   import ChooseSetUp from './ChooseSetUp.svelte';
   import Button from '../../parts/Button.svelte';
+  import Note from '../../parts/Note.svelte';
 
   let { params = {} }: { params?: { id?: string } } = $props();
 
@@ -81,6 +82,8 @@
       <Button onclick={() => (logging = true)}>Log a pull by hand (L)</Button>
     </div>
   </div>
+  <Note name="pulls.read" />
+  <Note name="pulls.filters" />
   <Filters {filter} total={found.answer?.total ?? 0} onchange={(changed) => go(changed, 0)} />
   {#if compared.length === 2}
     <Compare left={compared[0]!} right={compared[1]!} onclose={() => go(filter, page, [])} />
@@ -89,6 +92,7 @@
       Choose a second pull to compare with no. {compared[0]?.number}.
     </p>
   {/if}
+  <Note name="pulls.wall" />
   <div class="mt-4 grid gap-6 {params.id ? 'lg:grid-cols-[minmax(0,1fr)_380px]' : ''}">
     <div>
       <Asked question={found} waiting="Opening the logbook…">

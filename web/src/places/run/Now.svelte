@@ -10,6 +10,7 @@
   import PlaceGuide from './PlaceGuide.svelte';
   import Preflight from './Preflight.svelte';
   import Button from '../../parts/Button.svelte';
+  import Note from '../../parts/Note.svelte';
 
   /** One instruction, one clock, what comes next: read from a metre away. */
   interface Props {
@@ -63,6 +64,7 @@
 </script>
 
 <section class="bg-paper flex min-w-0 flex-col px-5 py-6 md:px-9" aria-label="Now">
+  <Note name="run.step" class="mb-3" />
   <p class="label md:hidden">{run.title}, step {run.step + 1} of {run.steps.length}</p>
   {#if !over && (many || run.scrap || run.trial)}
     <p class="label">
@@ -106,6 +108,7 @@
     <p class="text-soft text-large mt-3">{preferences.said(step.detail)}</p>
 
     {#if timed || counting}
+      <Note name="run.clock" class="mt-3" />
       <div class="mt-6 {hot ? 'text-ember' : 'text-ink'}" role="timer" aria-label="Time">
         <span class="figure text-clock-narrow md:text-clock leading-none"
           >{clock(Math.min(elapsed, 3599))}</span

@@ -13,6 +13,7 @@
   import Fold from '../../parts/Fold.svelte';
   import FromYourShelf from './FromYourShelf.svelte';
   import Why from './Why.svelte';
+  import Old from '../../asking/Old.svelte';
 
   const answer = $derived(editing.answer);
   const expected = $derived(answer?.expected);
@@ -29,9 +30,7 @@
 
 {#if expected && editing.draft}
   <div class={editing.asking ? 'opacity-80' : ''}>
-    {#if editing.report.slow}<p role="status" class="text-soft">
-        Calculating… These figures are from before your change.
-      </p>{/if}
+    {#if editing.report.slow}<Old />{/if}
     <TwentyPulls {expected} {route} />
     <div class="mt-3">
       <WindowStrip window={expected.window} good={route?.good} onmove={(position) => (wanted = position)} />

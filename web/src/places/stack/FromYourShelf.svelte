@@ -4,6 +4,7 @@
   import { kit } from '../../state/kit.svelte';
   import OfTwenty from './OfTwenty.svelte';
   import Offer from './Offer.svelte';
+  import Note from '../../parts/Note.svelte';
 
   const advice = $derived(editing.advice);
   const shelfOf = (thingId: string) => (kit.press(thingId) ? 'presses' : 'platforms');
@@ -19,6 +20,7 @@
   {#if editing.advising && !advice}
     <p class="text-soft">Searching your shelf…</p>
   {:else if advice}
+    <Note name="stack.advice" />
     <ol class={editing.advising ? 'opacity-60' : ''}>
       {#if advice.cheapest}<Offer offer={advice.cheapest} tag="Cheapest single change" />{/if}
       {#each advice.best as offer, i (i)}<Offer {offer} />{/each}

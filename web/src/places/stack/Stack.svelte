@@ -12,6 +12,7 @@
   import Header from './StackHeader.svelte';
   import Strata from '../../drawing/Strata.svelte';
   import { flipped, moved, removed } from './stackEdits';
+  import Note from '../../parts/Note.svelte';
 
   let { params = {} }: { params?: { id?: string } } = $props();
 
@@ -67,6 +68,7 @@
     <div class="grid min-h-full grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_minmax(400px,39%)]">
       <section class="flex min-w-0 flex-col gap-3 px-4 py-4 md:px-6" aria-label="Stack">
         <Header />
+        <Note name="stack.layers" />
         <div bind:this={drawing}>
           <Strata
             {draft}
@@ -84,6 +86,7 @@
         <Beside />
       </section>
       <section class="border-rule bg-paper min-w-0 px-5 py-5 lg:border-l" aria-label="Forecast">
+        <Note name="stack.forecast" />
         <Forecast />
       </section>
     </div>

@@ -8,6 +8,7 @@ import glanzen.app.archive.WorkshopArchive;
 import glanzen.app.device.BenchClock;
 import glanzen.app.preferences.Preferences;
 import glanzen.app.preferences.Preferences.Sound;
+import glanzen.app.preferences.Preferences.TextSize;
 import glanzen.app.preferences.Preferences.Theme;
 import glanzen.app.preferences.PreferencesService;
 import glanzen.measure.LengthUnit;
@@ -20,6 +21,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
@@ -56,6 +58,8 @@ public final class Server implements BeforeAllCallback, ParameterResolver {
                     21,
                     RulesOfThumb.USUAL,
                     "",
+                    TextSize.NORMAL,
+                    List.of(Preferences.EVERY_NOTE),
                     preferences.get().version()));
         }
 

@@ -6,6 +6,7 @@ import glanzen.measure.LengthUnit;
 import glanzen.measure.TemperatureUnit;
 import glanzen.measure.WeightUnit;
 import glanzen.plan.RulesOfThumb;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -20,6 +21,8 @@ import org.jspecify.annotations.Nullable;
  * @param roomC temperature of their room, °C
  * @param thumb what they use by the drop and by the strip
  * @param money the sign they write money with, such as £ or kr; none if nothing is said
+ * @param textSize how large everything is written
+ * @param notesRead names of the notes for newcomers that were read, or {@link #EVERY_NOTE}
  * @param version to be handed back with a change
  */
 public record Preferences(
@@ -32,7 +35,15 @@ public record Preferences(
         double roomC,
         RulesOfThumb thumb,
         @Nullable String money,
+        TextSize textSize,
+        List<String> notesRead,
         long version) {
+
+    /** Stands for every note there is, for a person who wants none. */
+    public static final String EVERY_NOTE = "every";
+
+    private static final int MOST_NOTES = 100;
+    private static final int LONGEST_NOTE = 40;
 
     /** Light or dark surfaces, or as the person's system has them. */
     public enum Theme {
@@ -48,7 +59,17 @@ public record Preferences(
         FULL
     }
 
+    /** How large everything is written, on top of what the browser is set to. */
+    public enum TextSize {
+        NORMAL,
+        LARGE,
+        LARGEST
+    }
+
     public Preferences {
+        // Files of earlier workshops have neither.
+        textSize = textSize == null ? TextSize.NORMAL : textSize;
+        notesRead = notesRead == null ? List.of() : List.copyOf(notesRead);
         new Checks()
                 .present("length", length, "a unit of length")
                 .present("temperature", temperature, "a unit of temperature")
@@ -59,11 +80,18 @@ public record Preferences(
                 .celsius("roomC", roomC, 0, 40)
                 .present("thumb", thumb, "rules of thumb")
                 .holds(money == null || money.length() <= 8, "money", "is too long", "a sign of up to 8 letters")
+                .holds(
+                        notesRead.size() <= MOST_NOTES
+                                && notesRead.stream().allMatch(n -> n.matches("[a-z.]{1," + LONGEST_NOTE + "}")),
+                        "notesRead",
+                        "holds what is no name of a note",
+                        "up to 100 names of small letters and dots")
                 .done();
     }
 
     /** The same without its version. */
     public Preferences unnumbered() {
-        return new Preferences(length, temperature, weight, theme, sound, bias, roomC, thumb, money, 0);
+        return new Preferences(
+                length, temperature, weight, theme, sound, bias, roomC, thumb, money, textSize, notesRead, 0);
     }
 }

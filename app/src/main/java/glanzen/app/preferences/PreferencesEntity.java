@@ -42,6 +42,12 @@ class PreferencesEntity {
 
     String money = "";
 
+    @Enumerated(EnumType.STRING)
+    Preferences.TextSize textSize = Preferences.TextSize.NORMAL;
+
+    /** Names with commas between them. */
+    String notesRead = "";
+
     double roomCelsius = 21;
     double gelWaste = RulesOfThumb.USUAL.gelWaste();
     double tapeCm = RulesOfThumb.USUAL.tapeCm();

@@ -2,6 +2,7 @@ package glanzen.app.preferences;
 
 import glanzen.app.web.Conflict;
 import glanzen.plan.RulesOfThumb;
+import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -42,6 +43,8 @@ public class PreferencesService {
         entity.sound = wanted.sound();
         entity.bias = wanted.bias();
         entity.money = wanted.money() == null ? "" : wanted.money().trim();
+        entity.textSize = wanted.textSize();
+        entity.notesRead = String.join(",", wanted.notesRead());
         entity.roomCelsius = wanted.roomC();
         entity.gelWaste = wanted.thumb().gelWaste();
         entity.tapeCm = wanted.thumb().tapeCm();
@@ -65,6 +68,8 @@ public class PreferencesService {
                 e.roomCelsius,
                 new RulesOfThumb(e.gelWaste, e.tapeCm, e.pullsAParchment, e.inkMlPerCm2),
                 e.money,
+                e.textSize,
+                e.notesRead.isEmpty() ? List.of() : List.of(e.notesRead.split(",")),
                 e.version);
     }
 }

@@ -1,6 +1,7 @@
 package glanzen.app.browser;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.deque.html.axecore.results.Results;
 import com.deque.html.axecore.results.Rule;
@@ -29,6 +30,14 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 final class Browser implements AutoCloseable {
 
     private static final Duration PATIENCE = Duration.ofSeconds(25);
+
+    private static final int MOST_TABS = 250;
+
+    /** Says whether the thing with the focus, or the label that stands for it, has a line round it; drawn things have their own. */
+    private static final String FOCUSED = """
+            const e = document.activeElement;
+            const lined = (x) => x && getComputedStyle(x).outlineStyle !== 'none' && parseFloat(getComputedStyle(x).outlineWidth) > 0;
+            return (e === document.body || e.closest('svg') || lined(e) || lined(e.closest('label')) ? 'seen ' : 'no focus is shown on ') + e.outerHTML.slice(0, 200);""";
 
     private final ChromeDriver driver;
     private final String base;
@@ -130,21 +139,49 @@ final class Browser implements AutoCloseable {
     }
 
     void press(String css) {
-        touch(() -> waiting().until(ExpectedConditions.elementToBeClickable(By.cssSelector(css))));
+        touch(By.cssSelector(css));
     }
 
     void press(String tag, String text) {
-        touch(() -> waiting().until(ExpectedConditions.elementToBeClickable(xpath(tag, text))));
+        touch(xpath(tag, text));
     }
 
     /** Touches a thing, once more if it was redrawn at that moment; until then everything on the page was said properly. */
-    private void touch(Supplier<WebElement> thing) {
+    private void touch(By thing) {
         assertEquals(List.of(), unsaid());
         try {
-            thing.get().click();
+            pressable(thing).click();
         } catch (StaleElementReferenceException redrawn) {
-            thing.get().click();
+            pressable(thing).click();
         }
+    }
+
+    /** What cannot be pressed for a reason keeps its focus, so it is no disabled one to the browser. */
+    private WebElement pressable(By thing) {
+        WebElement found = waiting().until(ExpectedConditions.elementToBeClickable(thing));
+        waiting().until(d -> found.getDomAttribute("aria-disabled") == null);
+        return found;
+    }
+
+    /** Goes on with Tab until it stands on what is wanted, and sees on each thing it passes that the focus is shown. */
+    void reach(String css, String text) {
+        for (int n = 0; n < MOST_TABS; n++) {
+            keys(Keys.TAB);
+            String at = String.valueOf(script(FOCUSED));
+            assertTrue(at.startsWith("seen "), at);
+            if (Boolean.TRUE.equals(script(
+                    "return document.activeElement.matches(arguments[0])"
+                            + " && document.activeElement.textContent.includes(arguments[1])",
+                    css,
+                    text))) {
+                return;
+            }
+        }
+        throw new AssertionError("Tab never comes to " + css + " " + text);
+    }
+
+    void reach(String css) {
+        reach(css, "");
     }
 
     /** Does something that leads a run on; once more if it is said that something is cut short. */
@@ -205,8 +242,8 @@ final class Browser implements AutoCloseable {
         }
     }
 
-    Object script(String script) {
-        return driver.executeScript(script);
+    Object script(String script, Object... with) {
+        return driver.executeScript(script, with);
     }
 
     /** What axe finds serious or critical on the page, in a line each; no frames, so it needs no window of its own to look from. */

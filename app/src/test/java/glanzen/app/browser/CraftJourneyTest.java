@@ -60,7 +60,7 @@ class CraftJourneyTest extends BrowserTest {
         browser.see("p", "Clean the stencil now");
         browser.press(PANEL + "//button", "Trial badge");
         browser.see("p", "squashed to a blob");
-        assertTrue(browser.see("button", "Run it").getAttribute("disabled") != null);
+        assertTrue(browser.see("button", "Run it").getDomAttribute("aria-disabled") != null);
 
         browser.open("/bench");
         dry("Trial badge");

@@ -88,7 +88,7 @@ class JourneyTest extends BrowserTest {
         browser.script("document.querySelector('[data-layer=gold]').focus()");
         browser.keys("f");
         browser.see("p", "The foil lies colour face up");
-        assertTrue(browser.see("button", "Run it").getAttribute("disabled") != null);
+        assertTrue(browser.see("button", "Run it").getDomAttribute("aria-disabled") != null);
         browser.press("button", "Turn it over");
         browser.until(() -> browser.all("[data-rule=film-face]").isEmpty());
 

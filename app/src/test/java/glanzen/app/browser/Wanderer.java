@@ -48,7 +48,7 @@ final class Wanderer {
             const never = /Export|Restore|Replace|Import|Bring|backup|as a file|Take in|calendar|table|template/i;
             const open = document.querySelector('dialog[open]') ?? document.body;
             return [...open.querySelectorAll('a[href^="#"], button, summary, select, input, textarea, [role=button]')]
-              .filter((e) => !e.disabled && e.type !== 'file' && e.type !== 'color' && !e.closest('[inert]') && e.checkVisibility())
+              .filter((e) => !e.disabled && e.ariaDisabled !== 'true' && e.type !== 'file' && e.type !== 'color' && !e.closest('[inert]') && e.checkVisibility())
               .filter((e) => e.getBoundingClientRect().width > 0)
               .filter((e) => !never.test(e.textContent + (e.getAttribute('aria-label') ?? '')));""";
 
