@@ -61,9 +61,9 @@
         role="button"
         tabindex="0"
         aria-pressed={s.i === chosen}
-        aria-label="{s.piece.name}, {s.piece.operations.length} operations{warned[s.i]
-          ? ', something is out of order'
-          : ''}"
+        aria-label="{s.piece.name}, {s.piece.operations.length} operation{s.piece.operations.length === 1
+          ? ''
+          : 's'}{warned[s.i] ? ', something is out of order' : ''}"
         class="sheet cursor-pointer outline-none"
         onclick={() => onchoose(s.i)}
         onkeydown={(e) => key(e, s.i)}

@@ -2,6 +2,7 @@
   import Modal from 'flowbite-svelte/Modal.svelte';
   import { preferences } from '../state/preferences.svelte';
   import { vocabulary } from '../state/vocabulary.svelte';
+  import TermDrawing from '../drawing/TermDrawing.svelte';
   import Button from './Button.svelte';
   import Fold from './Fold.svelte';
   import TextField from './TextField.svelte';
@@ -57,8 +58,8 @@
     >
       {#each found as term (term.word)}
         <div class="py-1.5">
-          <dt class="inline font-bold">{term.word}</dt>
-          <dd class="inline">: {preferences.said(term.says)}</dd>
+          <dt class="inline font-bold">{term.word}:</dt>
+          <dd class="inline">{preferences.said(term.says)}<TermDrawing word={term.word} /></dd>
         </div>
       {:else}
         <p class="text-soft">No word with these letters.</p>

@@ -1,5 +1,6 @@
 <script lang="ts">
   import Popover from 'flowbite-svelte/Popover.svelte';
+  import TermDrawing from '../drawing/TermDrawing.svelte';
   import { preferences } from '../state/preferences.svelte';
   import { vocabulary } from '../state/vocabulary.svelte';
 
@@ -23,6 +24,7 @@
     class="border-rule-strong bg-paper text-ink text-small z-40 w-72 border p-3 text-left font-sans leading-snug font-normal shadow-lg"
     classes={{ content: 'p-0' }}
   >
+    <TermDrawing word={term.word} />
     <strong>{term.word}</strong>: {preferences.said(term.says)}
   </Popover>
 {:else}

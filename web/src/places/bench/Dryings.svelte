@@ -134,13 +134,13 @@
             {#if !panel.dryAt}<Button
                 kind="quiet"
                 class="min-h-8"
-                aria-label="{panel.name} is dry"
+                aria-label="It is dry: {panel.name}"
                 onclick={() => change(dry(panel))}>It is dry</Button
               >{/if}
             <Button
               kind="quiet"
               class="min-h-8"
-              aria-label="Take {panel.name} off the bench"
+              aria-label="Remove {panel.name} from the bench"
               onclick={() => takeOff(panel)}>Remove</Button
             >
           </div>

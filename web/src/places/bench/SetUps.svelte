@@ -118,7 +118,7 @@
             triggeredBy="#more-{setUp.id}"
             class="border-rule bg-paper border"
           >
-            <DropdownItem aria-label="Export “{setUp.name}”" href="/api/set-ups/{setUp.id}/parcel" download
+            <DropdownItem aria-label="Export… “{setUp.name}”" href="/api/set-ups/{setUp.id}/parcel" download
               >Export…</DropdownItem
             >
             <DropdownItem aria-label="Delete “{setUp.name}”" onclick={() => remove(setUp)}

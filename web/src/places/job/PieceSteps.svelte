@@ -16,6 +16,7 @@
   import { vocabulary } from '../../state/vocabulary.svelte';
   import Button from '../../parts/Button.svelte';
   import Note from '../../parts/Note.svelte';
+  import Term from '../../parts/Term.svelte';
 
   /** A piece: what it is cut from, and what is done to it, in order. */
   interface Props {
@@ -139,7 +140,7 @@
       <li class="border-rule border-t py-1.5">
         <div class="flex flex-wrap items-center gap-x-2 gap-y-1">
           <span class="figure text-soft w-6">{i + 1}</span>
-          <strong class="min-w-0 flex-1">{word(operation.kind)}</strong>
+          <strong class="min-w-0 flex-1"><Term word={word(operation.kind)} /></strong>
           <Button
             kind="quiet"
             class="min-h-8 px-2"
@@ -157,7 +158,7 @@
           <Button
             kind="quiet"
             class="min-h-8 px-2"
-            aria-label="Leave {word(operation.kind)} out"
+            aria-label="Remove {word(operation.kind)}"
             onclick={() => steps(piece.operations.filter((_, k) => k !== i))}>Remove</Button
           >
         </div>

@@ -54,7 +54,7 @@
               >
             </p>
             {#if care.turn}
-              <Button aria-label="Turn {care.name} over" onclick={() => turn(care.boardId)}
+              <Button aria-label="Turned over: {care.name}" onclick={() => turn(care.boardId)}
                 >Turned over</Button
               >
             {/if}

@@ -70,14 +70,14 @@
         {#if view?.secondLife === 'ON_TONER' && !kept.retired}
           <Button
             kind="quiet"
-            aria-label="Foil black toner with {kept.item.name}"
+            aria-label="Onto black toner: {kept.item.name}"
             onclick={() => onToner(kept.item.id)}>Onto black toner</Button
           >
         {/if}
         <Button
           kind="quiet"
           why={kept.item.spent.length === 0 ? 'Nothing was taken from it yet.' : ''}
-          aria-label="Undo the last use of {kept.item.name}"
+          aria-label="Undo last use of {kept.item.name}"
           onclick={() => change(undo(kept.item.id, kept.version))}>Undo last use</Button
         >
         <Button

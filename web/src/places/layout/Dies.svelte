@@ -88,12 +88,7 @@
         <li class="border-rule border-b py-2 {die.fits ? '' : 'text-soft'}">
           <div class="flex items-center gap-2">
             <span class="figure text-large w-7">{die.number}</span>
-            <Button
-              kind="row"
-              class="min-w-0 flex-1 text-left"
-              onclick={() => ontrial(die.path)}
-              aria-label="Show {die.name} on the piece"
-            >
+            <Button kind="row" class="min-w-0 flex-1 text-left" onclick={() => ontrial(die.path)}>
               <strong class={die.fits ? 'text-clean' : ''}>{die.name}</strong>{die.fits ? ', fits' : ''}<br />
               <span class="text-small">
                 {die.clears
@@ -106,7 +101,7 @@
               </span>
             </Button>
             <Button
-              aria-label="Lay out {die.name}"
+              aria-label="Use {die.name}"
               onclick={() => laying.do({ kind: 'ADD_CUT', plateId: die.dieId, keys: keys.slice(0, 1) })}
               >Use</Button
             >

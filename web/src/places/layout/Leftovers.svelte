@@ -77,7 +77,7 @@
             </p>
             <Button
               why={taken?.leftoverId === found.leftover.id ? 'This set-up uses it already.' : ''}
-              aria-label="Use {found.leftover.name}"
+              aria-label="{taken?.leftoverId === found.leftover.id ? 'In use:' : 'Use'} {found.leftover.name}"
               onclick={() => editing.part({ layout: found.layout })}
               >{taken?.leftoverId === found.leftover.id ? 'In use' : 'Use'}</Button
             >

@@ -8,6 +8,7 @@
   import { editing } from '../../state/editing.svelte';
   import { laying } from '../../state/laying.svelte';
   import Button from '../../parts/Button.svelte';
+  import Term from '../../parts/Term.svelte';
 
   /** Patches behind weak places, with the forecast after patching. */
   let { view, draft }: { view: LayoutView; draft: Draft } = $props();
@@ -34,7 +35,7 @@
 </script>
 
 <section aria-labelledby="ready-title">
-  <h2 id="ready-title" class="sr-only">Make-ready</h2>
+  <h2 id="ready-title" class="label font-sans font-normal"><Term word="make-ready" label="Make-ready" /></h2>
   <Pick label="The pull is weak" bind:value={where} items={PLACES.map(([id, name]) => ({ id, name }))} />
   {#if now}<div class="[&_h2]:text-body! mt-3"><TwentyPulls expected={now} /></div>{/if}
   {#if view.layout.patches.length > 0}
@@ -51,7 +52,7 @@
             <strong>{p.name}</strong> behind it<br />
             <span class="text-soft">{sentence(p.expected.twenty)}</span>
           </p>
-          <Button aria-label="Patch with {p.name}" onclick={() => editing.part({ layout: p.layout })}
+          <Button aria-label="Use {p.name} as the patch" onclick={() => editing.part({ layout: p.layout })}
             >Use</Button
           >
         </li>

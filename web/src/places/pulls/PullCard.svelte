@@ -23,7 +23,7 @@
 </script>
 
 <li class={current ? 'outline-verdigris outline-3 outline-offset-4' : ''}>
-  <a href="#/pulls/{pull.id}{search}" class="block" aria-label="Pull {pull.number}, {pull.title}, {came}">
+  <a href="#/pulls/{pull.id}{search}" class="block">
     <span class="relative block">
       <img
         src={large ? pictureOf(pull, 450, 300) : pictureOf(pull, 300, 200)}
@@ -40,6 +40,7 @@
     <span class="mt-1 flex items-center gap-2">
       <OutcomeMark outcome={pull.outcome} size={16} />
       <strong class="min-w-0 flex-1 truncate">{pull.title}</strong>
+      <span class="sr-only">, {came}</span>
     </span>
     {#if large}
       <span class="block truncate text-(length:--text-fine)"

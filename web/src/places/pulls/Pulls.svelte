@@ -112,7 +112,14 @@
                 oncompare={() => compare(pull)}
               />
             {:else}
-              <li class="text-soft col-span-full py-6">No pull matches.</li>
+              <li class="text-soft col-span-full py-6">
+                {#if Object.values(filter).some(Boolean)}
+                  No pull matches.
+                {:else}
+                  Your pulls will be here, each with its picture and how it came out.
+                  <a class="press press-strong ml-2" href="#/stack">Open stack</a>
+                {/if}
+              </li>
             {/each}
           </ul>
         {/snippet}

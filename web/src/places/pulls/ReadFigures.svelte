@@ -3,6 +3,7 @@
   import { outcomeWords } from '../../logging/words';
   import { preferences } from '../../state/preferences.svelte';
   import type { Reading } from './reading.svelte';
+  import Term from '../../parts/Term.svelte';
 
   /** Covered, past the edge, ghost: large, each with how far it may be off. */
   let { reading, route }: { reading: Reading; route: RouteView | undefined } = $props();
@@ -17,7 +18,7 @@
   <div>
     <dd class="figure text-title">{whole(stays.coverage.value)} %</dd>
     <dt class="text-soft">
-      {words.share}{reading.cut ? ' of what stays' : ''}, ±{whole(stays.coverage.give)}
+      <Term word={words.share} />{reading.cut ? ' of what stays' : ''}, ±{whole(stays.coverage.give)}
     </dt>
   </div>
   <div>
@@ -28,7 +29,7 @@
     <dd class="figure text-title">
       {stays.ghosted ? length(stays.ghostMm.value) : 'no'}
     </dd>
-    <dt class="text-soft">ghost</dt>
+    <dt class="text-soft"><Term word="ghost" /></dt>
   </div>
 </dl>
 {#if reading.cut && Math.abs(reading.all.coverage.value - stays.coverage.value) > 0.003}

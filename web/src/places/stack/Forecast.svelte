@@ -14,6 +14,7 @@
   import FromYourShelf from './FromYourShelf.svelte';
   import Why from './Why.svelte';
   import Old from '../../asking/Old.svelte';
+  import Term from '../../parts/Term.svelte';
 
   const answer = $derived(editing.answer);
   const expected = $derived(answer?.expected);
@@ -43,7 +44,7 @@
       </div>
       <div>
         {#if expected.strips.length > 0}
-          <h3 class="label mb-1 font-sans font-normal">Across the throat</h3>
+          <h3 class="label mb-1 font-sans font-normal">Across the <Term word="throat" /></h3>
           <ThroatStrips strips={expected.strips} />
         {:else if expected.heat.length > 0}
           <h3 class="label mb-1 font-sans font-normal">Heat at the foil, °{preferences.now.temperature}</h3>

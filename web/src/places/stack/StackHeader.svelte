@@ -12,6 +12,7 @@
   import RecipeCard from './RecipeCard.svelte';
   import NumberField from '../../parts/NumberField.svelte';
   import Button from '../../parts/Button.svelte';
+  import Term from '../../parts/Term.svelte';
 
   const form = formReadings();
   const draft = $derived(editing.draft);
@@ -52,10 +53,10 @@
         {press?.name}:
         <strong class="text-ink">{preferences.length(answer.thicknessMm)}</strong>
         {#if answer.openingMm > 0}
-          in an opening of
+          in an <Term word="opening" /> of
           {preferences.length(answer.openingMm)}, so
           <strong class="text-ink">{preferences.length(Math.abs(answer.overfillMm))}</strong>
-          {answer.overfillMm > 0 ? 'squeeze' : 'too thin to grip'}{:else}
+          {#if answer.overfillMm > 0}<Term word="squeeze" />{:else}too thin to grip{/if}{:else}
           between sprung rollers{/if}
       </p>
     {/if}

@@ -1,5 +1,6 @@
 package glanzen.evening;
 
+import glanzen.evening.Stretches.Before;
 import glanzen.evening.Stretches.Made;
 import glanzen.evening.Stretches.Sort;
 import glanzen.gluing.Building.CardStep;
@@ -63,7 +64,7 @@ final class Assembling {
     }
 
     /** All cards of a job; nothing where nobody wants them put together. */
-    static void add(Stretches stretches, Wanted wanted, List<Made> pieces) {
+    static void add(Stretches stretches, Wanted wanted, List<Before> pieces) {
         boolean wantsIt = !wanted.steps().isEmpty()
                 || wanted.job().pieces().stream()
                         .flatMap(p -> p.operations().stream())
@@ -104,7 +105,7 @@ final class Assembling {
         return twice ? Hands.FOLD.seconds() : 0;
     }
 
-    private void add(List<Made> pieces) {
+    private void add(List<Before> pieces) {
         int cards = wanted.job().cards();
         int batches = (int) Math.ceil(cards / ((phases.size() > 1 ? LONGER : 1) * atOnce()));
         List<Made> before = List.of();
@@ -135,17 +136,15 @@ final class Assembling {
     }
 
     /** @param ahead the batch before, which is ahead in each step */
-    private List<Made> batch(int cards, List<Made> pieces, List<Made> ahead) {
+    private List<Made> batch(int cards, List<Before> pieces, List<Made> ahead) {
         List<Go> goes = goes(cards);
         List<Made> made = new ArrayList<>();
         for (int n = 0; n < goes.size(); n++) {
             Go go = goes.get(n);
             List<After> after = new ArrayList<>();
-            if (n == 0) {
-                // Whatever is first assembled needs all pieces of its cards; the last stretch of each is enough to wait
-                // for.
-                pieces.stream().filter(m -> !m.over()).forEach(m -> after.add(After.of(m.task())));
-            } else {
+            // Whatever is first assembled needs all pieces of its cards, and each as dry as it must be.
+            List<Before> first = n == 0 ? pieces : List.of();
+            if (n > 0) {
                 int least = (int) Math.ceil(goes.get(n - 1).waitSeconds);
                 after.add(new After(made.get(n - 1).task(), least, After.ANY_TIME));
             }
@@ -155,7 +154,7 @@ final class Assembling {
             String steps = goes.size() == 1
                     ? ""
                     : go.from == go.to ? ", step " + go.from : ", steps " + go.from + " to " + go.to;
-            made.add(stretches.one(sort(wanted, steps, go.seconds / cards), cards, after));
+            made.add(stretches.one(sort(wanted, steps, go.seconds / cards), cards, first, after));
         }
         return made;
     }

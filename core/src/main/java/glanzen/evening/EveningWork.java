@@ -46,7 +46,7 @@ public record EveningWork(List<Task> tasks, Map<String, Block> blocks, List<Heat
                     jobs.get(job),
                     pieces.stream()
                             .filter(p -> p.job() == of)
-                            .flatMap(p -> p.last().stream())
+                            .flatMap(p -> p.atItsEnd().stream())
                             .toList());
         }
         return new EveningWork(

@@ -59,8 +59,12 @@ final class PieceInHand {
         return wanted;
     }
 
-    List<Made> last() {
-        return Made.last(before).stream().toList();
+    /** What must be over before its cards are put together: its last stretch, its last wait, and gel that lies on the bench. */
+    List<Before> atItsEnd() {
+        List<Before> all = new ArrayList<>();
+        before.stream().filter(Made::over).forEach(m -> all.add(new Before(List.of(m), 0, 0, After.ANY_TIME)));
+        Made.last(before).filter(m -> !m.over()).ifPresent(m -> all.add(new Before(List.of(m), 0, least, most)));
+        return all;
     }
 
     /** Where it stands: which operation is next. */

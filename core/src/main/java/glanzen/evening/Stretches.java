@@ -194,8 +194,9 @@ final class Stretches {
     }
 
     /** All of a sort in one stretch; {@code eachSeconds} of it are the person's own. */
-    Made one(Sort sort, int count, List<After> after) {
+    Made one(Sort sort, int count, List<Before> before, List<After> after) {
         Waits waits = new Waits();
+        before.forEach(b -> waits.forAll(b, count));
         waits.after.addAll(after);
         int seconds = (int) Math.ceil(count * sort.eachSeconds / factor(sort));
         return new Made(add(sort, sort.title, count, seconds, waits, false), count);

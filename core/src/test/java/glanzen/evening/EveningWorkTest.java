@@ -108,6 +108,19 @@ class EveningWorkTest {
     }
 
     @Test
+    void aWaitThatComesLastHoldsForThePuttingTogether() {
+        EveningWork inked =
+                work(4, Set.of(), Operation.of(Kind.INK), Operation.of(Kind.DRY), Operation.of(Kind.ASSEMBLE));
+        Task.After ink = first(inked, "Assemble").after().get(0);
+        assertEquals(first(inked, "ink").id(), ink.task());
+        assertEquals(1800, ink.leastSeconds());
+
+        EveningWork gelled =
+                work(4, Set.of(), Operation.of(Kind.GEL), Operation.of(Kind.GEL_DRY), Operation.of(Kind.ASSEMBLE));
+        assertTrue(first(gelled, "Assemble").after().get(0).leastSeconds() > 3600);
+    }
+
+    @Test
     void gelThatIsOnTheBenchIsNotSpreadOnceMore() {
         JobPiece piece = new JobPiece(
                 "Panel",

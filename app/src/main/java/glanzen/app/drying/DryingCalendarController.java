@@ -30,14 +30,15 @@ class DryingCalendarController {
                 .orElse(Instant.EPOCH);
         CalendarFile calendar = new CalendarFile(stamp);
         for (DryingPanel p : dryings.all()) {
-            calendar.add(p.id(), p.version(), p.soundAt(), p.soundAt().plus(A_MOMENT), p.name() + ": sound", "");
+            calendar.add(p.id(), p.version(), p.soundAt(), p.soundAt().plus(A_MOMENT), p.name() + ": sound", "", true);
             calendar.add(
                     p.id() + " until",
                     p.version(),
                     p.useBy().minus(A_MOMENT),
                     p.useBy(),
                     p.name() + ": to be used by now",
-                    "Gel stays tacky for a week.");
+                    "Gel stays tacky for a week.",
+                    true);
         }
         return ResponseEntity.ok()
                 .header(

@@ -3,6 +3,8 @@ package glanzen.app.browser;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import com.deque.html.axecore.args.AxeRuleOptions;
+import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.results.Results;
 import com.deque.html.axecore.results.Rule;
 import com.deque.html.axecore.selenium.AxeBuilder;
@@ -38,6 +40,17 @@ final class Browser implements AutoCloseable {
             const e = document.activeElement;
             const lined = (x) => x && getComputedStyle(x).outlineStyle !== 'none' && parseFloat(getComputedStyle(x).outlineWidth) > 0;
             return (e === document.body || e.closest('svg') || lined(e) || lined(e.closest('label')) ? 'seen ' : 'no focus is shown on ') + e.outerHTML.slice(0, 200);""";
+
+    private static final String NAMES = "label-content-name-mismatch";
+
+    /** Rules that axe leaves off by itself. */
+    private static final AxeRunOptions AXE = new AxeRunOptions();
+
+    static {
+        AxeRuleOptions on = new AxeRuleOptions();
+        on.setEnabled(true);
+        AXE.setRules(Map.of("target-size", on, NAMES, on));
+    }
 
     private final ChromeDriver driver;
     private final String base;
@@ -246,12 +259,15 @@ final class Browser implements AutoCloseable {
         return driver.executeScript(script, with);
     }
 
-    /** What axe finds serious or critical on the page, in a line each; no frames, so it needs no window of its own to look from. */
+    /**
+     * What axe finds on the page, in a line each, sizes of targets and names that differ from what is read included; no frames,
+     * so it needs no window of its own to look from.
+     */
     @SuppressWarnings("deprecation")
     List<String> serious() {
-        Results results = new AxeBuilder().setLegacyMode(true).analyze(driver);
+        Results results = new AxeBuilder().setLegacyMode(true).withOptions(AXE).analyze(driver);
         return results.getViolations().stream()
-                .filter(r -> List.of("serious", "critical").contains(r.getImpact()))
+                .filter(r -> !r.getId().equals(NAMES) || !drawn(r))
                 .map(Browser::line)
                 .toList();
     }
@@ -277,6 +293,11 @@ final class Browser implements AutoCloseable {
                   .map((e) => (/checkbox|radio/.test(e.type) && e.closest('label')) || e)
                   .filter((e) => e.getBoundingClientRect().height < 43.5)
                   .map((e) => e.tagName + ' ' + (e.getAttribute('aria-label') ?? e.textContent).trim());""");
+    }
+
+    /** Whether all of it is in drawings, whose figures are read one by one. */
+    private static boolean drawn(Rule rule) {
+        return rule.getNodes().stream().allMatch(n -> n.getHtml().startsWith("<g "));
     }
 
     private static String line(Rule rule) {

@@ -67,7 +67,7 @@ class WorkshopJourneyTest extends BrowserTest {
         dry("Trial drip");
         browser.until(
                 () -> browser.text("section[aria-labelledby=drying-title]").contains("sound: foil or flock it"));
-        browser.press("button[aria-label='Take Trial drip off the bench']");
+        browser.press("button[aria-label='Remove Trial drip from the bench']");
         browser.until(
                 () -> !browser.text("section[aria-labelledby=drying-title]").contains("Trial drip"));
     }
@@ -75,7 +75,7 @@ class WorkshopJourneyTest extends BrowserTest {
     @Test
     void aBoardIsTurnedAndAPressIsMeasured() {
         browser.open("/kit/boards");
-        browser.press("button[aria-label='Turn Outer plate, clear over']");
+        browser.press("button[aria-label='Turned over: Outer plate, clear']");
         browser.press("li/button", "Outer plate, clear");
         browser.see("span", "turned on its bow");
         browser.open("/kit/presses");

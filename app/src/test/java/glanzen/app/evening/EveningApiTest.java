@@ -255,15 +255,18 @@ class EveningApiTest {
         String unfolded = plain.replaceAll("\r\n[ \t]", "");
         Matcher starts = Pattern.compile("(?m)^DTSTART:(\\d{8}T\\d{6}Z)\r?$").matcher(unfolded);
         assertEquals(wanted, starts.results().count());
-        assertEquals(
-                wanted,
-                Pattern.compile("BEGIN:VALARM").matcher(unfolded).results().count());
-        // A better plan that was found while the search was stopped may have come in between.
-        long latest = caller.get(at).json().path("version").asLong();
-        Matcher sequence = Pattern.compile("SEQUENCE:(\\d+)").matcher(unfolded);
-        assertTrue(sequence.find());
-        long told = Long.parseLong(sequence.group(1));
-        assertTrue(told >= evening.path("version").asLong() && told <= latest, told + "");
+        long alarms =
+                Pattern.compile("BEGIN:VALARM").matcher(unfolded).results().count();
+        assertTrue(alarms > 0 && alarms < wanted, "hands are called where they are not at work: " + alarms);
+        long sequenceNow = caller.get(at).json().path("sequence").asLong();
+        caller.post(at + "/again?sequence=" + sequenceNow, "");
+        caller.post(at + "/stop", "");
+        Calendar later = new CalendarBuilder()
+                .build(new ByteArrayInputStream(caller.get(at + ".ics").bytes()));
+        Set<String> again = new HashSet<>();
+        later.<VEvent>getComponents(Component.VEVENT)
+                .forEach(e -> again.add(e.getUid().orElseThrow().getValue()));
+        assertTrue(again.containsAll(uids) || uids.containsAll(again), "what is planned anew is no other entry");
         byte[] pdf = caller.get(at + ".pdf?paper=A4&zone=Europe/Berlin").bytes();
         try (PDDocument sheet = Loader.loadPDF(pdf)) {
             assertTrue(new PDFTextStripper().getText(sheet).contains("Get ready"));
