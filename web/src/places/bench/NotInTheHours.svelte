@@ -19,7 +19,7 @@
       case 'EARLIER':
         return `${way.title} of ${way.job} before ${way.by ? new Date(way.by).toLocaleDateString([], { weekday: 'long' }) + ' ' + time(new Date(way.by)) : 'these hours'}`;
       case 'FEWER':
-        return `${way.cards} fewer of ${way.job}`;
+        return `${way.cards} card${way.cards === 1 ? '' : 's'} fewer of ${way.job}`;
     }
   }
 </script>

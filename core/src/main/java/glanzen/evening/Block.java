@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param round one pull among the others, where it is done with a set-up
  * @param ready what must lie ready for it
  * @param lay where things lie, if several go through at once
+ * @param cards how many cards its job makes; nothing in an evening that was planned before this was kept
  */
 public record Block(
         String task,
@@ -32,7 +33,8 @@ public record Block(
         @Nullable String setUpId,
         @Nullable Round round,
         List<String> ready,
-        Together.@Nullable Lay lay) {
+        Together.@Nullable Lay lay,
+        @Nullable Integer cards) {
 
     public Block {
         ready = List.copyOf(ready);

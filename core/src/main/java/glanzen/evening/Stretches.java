@@ -254,7 +254,8 @@ final class Stretches {
                         sort.setUpId,
                         sort.round,
                         sort.ready,
-                        sort.lay));
+                        sort.lay,
+                        sort.wanted.job().cards()));
         return id;
     }
 

@@ -1,6 +1,7 @@
 package glanzen.schedule;
 
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -67,6 +68,24 @@ public record Task(
         public int between(On next) {
             return changes(this, next) ? next.layingSeconds : 0;
         }
+    }
+
+    /** The same with less to do, s. */
+    public Task shorter(int lessSeconds) {
+        return new Task(id, job, lessSeconds, on, hot, after, loud, risky, notBefore, notAfter);
+    }
+
+    /**
+     * The same where something it waits for is not done.
+     *
+     * @param instead what it waits for then, by the key of what is not done; empty for nothing
+     */
+    public Task waiting(Map<String, String> instead) {
+        List<After> others = after.stream()
+                .map(a -> new After(instead.getOrDefault(a.task, a.task), a.leastSeconds, a.mostSeconds))
+                .filter(a -> !a.task.isEmpty())
+                .toList();
+        return new Task(id, job, seconds, on, hot, others, loud, risky, notBefore, notAfter);
     }
 
     /** Whether it is done on a machine. */

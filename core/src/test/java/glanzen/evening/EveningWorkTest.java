@@ -209,7 +209,7 @@ class EveningWorkTest {
         EveningWork work = work(80, Set.of("foil"), by(Kind.HOT_FOIL, "foil"));
         Workload evening = evening(work, 1);
         Schedule plan = Greedy.plan(evening);
-        List<WayOut> ways = WayOut.of(evening, plan, work.blocks());
+        List<WayOut> ways = WayOut.of(evening, plan, work.blocks(), 0);
         WayOut fewer = ways.stream()
                 .filter(w -> w.kind() == WayOut.Kind.FEWER)
                 .findFirst()
@@ -221,6 +221,37 @@ class EveningWorkTest {
             Workload longer = evening.with(List.of(new Hours(0, 3600 + w.seconds())), 1);
             assertEquals(0, Greedy.plan(longer).cost(longer).leftSeconds());
         });
-        assertEquals(List.of(), WayOut.of(evening(work, 9), Greedy.plan(evening(work, 9)), work.blocks()));
+        assertEquals(List.of(), WayOut.of(evening(work, 9), Greedy.plan(evening(work, 9)), work.blocks(), 0));
+    }
+
+    @Test
+    void fewerAreWholeCardsAndNeverAllOfThem() {
+        JobPiece two = new JobPiece("Panel", Bench.SMOOTH.id(), 2, 90, 60, List.of(by(Kind.HOT_FOIL, "foil")));
+        Job job = new Job("Cards", 30, List.of(two));
+        EveningWork work = EveningWork.of(List.of(new Wanted("job", job, SET_UPS, Set.of("foil"), List.of())), USUAL);
+        Workload evening = evening(work, 1);
+        int fewer = WayOut.of(evening, Greedy.plan(evening), work.blocks(), 0).stream()
+                .filter(w -> w.kind() == WayOut.Kind.FEWER)
+                .findFirst()
+                .orElseThrow()
+                .cards();
+        assertTrue(fewer > 0 && fewer < 30, fewer + " of 30 cards, each with two panels");
+        Job less = new Job("Cards", 30 - fewer, List.of(two));
+        EveningWork rest = EveningWork.of(List.of(new Wanted("job", less, SET_UPS, Set.of("foil"), List.of())), USUAL);
+        Workload fits = evening(rest, 1);
+        assertEquals(0, Greedy.plan(fits).cost(fits).leftSeconds(), "so many fewer do fit");
+
+        EveningWork none =
+                work(2, Set.of("foil"), Operation.of(Kind.GEL), Operation.of(Kind.GEL_DRY), by(Kind.FLOCK, "flock"));
+        Workload short1 = evening(none, 1);
+        List<WayOut> ways = WayOut.of(short1, Greedy.plan(short1), none.blocks(), 0);
+        assertTrue(ways.stream().noneMatch(w -> w.kind() == WayOut.Kind.FEWER), "one card less dries no sooner");
+        assertTrue(ways.stream().noneMatch(w -> w.kind() == WayOut.Kind.EARLIER), "nobody begins before now");
+        Workload late = short1.with(List.of(new Hours(10 * 3600, 11 * 3600)), 1);
+        WayOut earlier = WayOut.of(late, Greedy.plan(late), none.blocks(), 0).stream()
+                .filter(w -> w.kind() == WayOut.Kind.EARLIER)
+                .findFirst()
+                .orElseThrow();
+        assertTrue(earlier.seconds() >= 0 && earlier.seconds() < 10 * 3600);
     }
 }

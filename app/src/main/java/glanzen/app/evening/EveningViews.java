@@ -55,7 +55,8 @@ final class EveningViews {
 
     /** What would make possible what does not fit; it takes a while to find. */
     List<Way> ways() {
-        return WayOut.of(work, plan, kept.work().blocks()).stream()
+        Workload still = kept.workload(Math.max(kept.plannedFrom(), now));
+        return WayOut.of(still, kept.planOf(still), kept.work().blocks(), now).stream()
                 .map(this::way)
                 .toList();
     }
