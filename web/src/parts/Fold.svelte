@@ -19,7 +19,7 @@
   }: Props = $props();
 </script>
 
-<div class={extra}>
+<div class={extra} data-fold>
   <AccordionItem
     headingTag="h3"
     bind:open

@@ -73,7 +73,9 @@
   >
     <a href="#/bench" class="font-title text-ink text-heading font-bold">Glanzen</a>
     {#if trail}<span class="text-soft min-w-0 truncate">{trail}</span>{/if}
-    {#if unsaved}<span role="status" class="text-ochre font-bold">Not saved yet; still trying</span>{/if}
+    {#if unsaved}<span role="status" class="text-ochre min-w-0 leading-tight font-bold"
+        >Not saved yet; still trying</span
+      >{/if}
     <div class="ml-auto flex shrink-0 items-center gap-1">
       <Button kind="quiet" class="text-soft font-normal" title="Search (Ctrl + K)" onclick={search}
         >Search</Button

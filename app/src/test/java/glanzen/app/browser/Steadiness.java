@@ -9,10 +9,10 @@ final class Steadiness {
 
     private static final Duration PATIENCE = Duration.ofSeconds(12);
 
-    /** Headings, sentences, figures and what stands in fields; not what a clock or a device changes. */
+    /** Headings, sentences, figures and what stands in fields; not what a clock or a device changes, or what a person has unfolded. */
     private static final String TEXT = """
             return [...document.querySelectorAll('#main h1, #main h2, #main p, #main li, #main dd, #main [data-testid], #main input, #main select')]
-              .filter((e) => e.checkVisibility() && !e.closest('[data-changing], [role=timer], [role=status], dialog, [data-testid=batch]'))
+              .filter((e) => e.checkVisibility() && !e.closest('[data-changing], [role=timer], [role=status], dialog, [data-testid=batch], [data-fold]'))
               .map((e) => (e.tagName === 'INPUT' || e.tagName === 'SELECT' ? (/^c\\d/.test(e.name) ? '' : e.name || e.labels?.[0]?.textContent || '') + '=' + e.value : e.innerText).replace(/\\s+/g, ' '))
               .filter((t) => t.trim());""";
 
