@@ -12,21 +12,24 @@
 </script>
 
 {#if term}
-  <button id="term-{id}" type="button" class="term" aria-expanded={open} aria-label="{label}: what it means"
-    >{label}</button
-  >
-  <Popover
-    bind:isOpen={open}
-    triggeredBy="#term-{id}"
-    trigger="click"
-    placement="bottom"
-    arrow={false}
-    class="border-rule-strong bg-paper text-ink text-small z-40 w-72 border p-3 text-left font-sans leading-snug font-normal shadow-lg"
-    classes={{ content: 'p-0' }}
-  >
-    <TermDrawing word={term.word} />
-    <strong>{term.word}</strong>: {preferences.said(term.says)}
-  </Popover>
+  <!-- A row of its own, or the library's part would put a space before the comma that follows. -->
+  <span class="inline-flex items-baseline">
+    <button id="term-{id}" type="button" class="term" aria-expanded={open} aria-label="{label}: what it means"
+      >{label}</button
+    >
+    <Popover
+      bind:isOpen={open}
+      triggeredBy="#term-{id}"
+      trigger="click"
+      placement="bottom"
+      arrow={false}
+      class="border-rule-strong bg-paper text-ink text-small z-40 w-72 border p-3 text-left font-sans leading-snug font-normal shadow-lg"
+      classes={{ content: 'p-0' }}
+    >
+      <TermDrawing word={term.word} />
+      <strong>{term.word}</strong>: {preferences.said(term.says)}
+    </Popover>
+  </span>
 {:else}
   {label}
 {/if}
