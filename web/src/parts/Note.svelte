@@ -13,8 +13,9 @@
 </script>
 
 {#if isNext(name, read)}
-  <aside
+  <div
     class="bg-verdigris-wash border-verdigris text-small text-ink flex flex-wrap items-center gap-x-3 border-l-4 px-3 py-1.5 text-left font-sans font-normal print:hidden {extra}"
+    role="note"
     aria-label="Note for newcomers"
   >
     <p class="min-w-0 flex-1 basis-[180px]">{NOTES[name]}</p>
@@ -22,5 +23,5 @@
       <Button kind="quiet" class="min-h-8" onclick={() => put(name)}>Got it</Button>
       <Button kind="quiet" class="min-h-8 font-normal" onclick={() => put('every')}>No more notes</Button>
     </span>
-  </aside>
+  </div>
 {/if}
