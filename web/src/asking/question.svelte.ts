@@ -1,7 +1,7 @@
 import { Trouble } from '../api/client';
 import { world } from '../state/world.svelte';
 
-/** What takes longer is said to be calculated anew. */
+/** An answer that takes longer is announced as being calculated. */
 const PATIENCE_MS = 300;
 
 /**

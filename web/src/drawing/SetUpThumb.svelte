@@ -4,7 +4,7 @@
   import { outlines } from '../state/outlines.svelte';
 
   /** A set-up by its artwork: the design of its tool, in its foil, on its stock. */
-  let { draft, wide = 60, high = 44 }: { draft: Draft; wide?: number; high?: number } = $props();
+  let { draft, wide, high }: { draft: Draft; wide: number; high: number } = $props();
   const margin = $derived(high / 9);
 
   function thing(kind: 'FILM' | 'STOCK') {

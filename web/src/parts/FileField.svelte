@@ -10,7 +10,7 @@
     kind?: 'field' | 'plain' | 'quiet';
     multiple?: boolean;
     capture?: 'environment';
-    /** What it is, where its words on the screen are too few. */
+    /** The name for a screen reader, where the words on the screen are too few. */
     says?: string;
     /** The field goes on showing the file that was chosen; otherwise the same file, mended, can be chosen again. */
     keeps?: boolean;

@@ -17,9 +17,12 @@
     titleClass = 'text-verdigris',
     children,
   }: Props = $props();
+
+  // Open at first is part of what the page says; opened by a person is not.
+  const shut = !open;
 </script>
 
-<div class={extra} data-fold>
+<div class={extra} data-unfolded={(shut && open) || undefined}>
   <AccordionItem
     headingTag="h3"
     bind:open

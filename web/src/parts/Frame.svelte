@@ -65,14 +65,14 @@
   }}>Skip to main content</a
 >
 <div
-  class="grid min-h-screen grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr_auto] md:grid-cols-[92px_1fr] md:grid-rows-[52px_1fr]"
+  class="grid min-h-screen grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr_auto] md:grid-cols-[5.75rem_1fr] md:grid-rows-[3.25rem_1fr]"
 >
   <header
-    class="border-rule flex items-center gap-3 border-b px-4 py-2 md:col-span-2 print:hidden"
+    class="border-rule flex flex-wrap items-center gap-x-3 border-b px-4 py-2 md:col-span-2 print:hidden"
     aria-label="Glanzen"
   >
     <a href="#/bench" class="font-title text-ink text-heading font-bold">Glanzen</a>
-    {#if trail}<span class="text-soft min-w-0 truncate">{trail}</span>{/if}
+    {#if trail}<span class="text-soft min-w-0 flex-1 basis-0 truncate">{trail}</span>{/if}
     {#if unsaved}<span role="status" class="text-ochre min-w-0 leading-tight font-bold"
         >Not saved yet; still trying</span
       >{/if}

@@ -6,4 +6,4 @@
   let { label, gone, class: extra = '' }: { label: string; gone?: number; class?: string } = $props();
 </script>
 
-<progress class="accent-verdigris {extra}" max="1" value={gone} aria-label={label}></progress>
+<progress class={extra} max="1" value={gone} aria-label={label}></progress>

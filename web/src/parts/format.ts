@@ -8,7 +8,7 @@ export interface Units {
 
 const MM_PER_INCH = 25.4;
 const CM2_PER_SQ_INCH = 6.4516;
-/** What is smaller is a speck. */
+/** An area below this is a speck. */
 const SPECK_CM2 = 0.1;
 /** Less than half a thousandth is nothing. */
 const NO_INCH = 0.0005;

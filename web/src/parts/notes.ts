@@ -1,5 +1,5 @@
 /**
- * What is said to somebody who is in a place for the first time: three notes for each place, in the order in which they are
+ * Sentences for somebody who is in a place for the first time: three notes for each place, in the order in which they are
  * read, each beside what it speaks of.
  */
 export const NOTES = {

@@ -78,13 +78,15 @@
   const tool = $derived(tools.find((p) => p.id === plateId));
   const film = $derived(films.find((f) => f.id === filmId));
   const stock = $derived(stocks.find((s) => s.id === stockId));
+  const filmWord = $derived(route?.film === 'FLOCK' ? 'flock' : 'foil');
+  const none = (what: string) => `Your kit has no ${what} yet.`;
   /** Why no stack can be built yet. */
   const lacking = $derived.by(() => {
-    if (missing.length > 0) return `Your kit has no ${missing[0]!.what} yet.`;
+    if (missing[0]) return none(missing[0].what);
     if (!tool) return `Choose the ${route?.toolWord} first.`;
     if (!stock) return 'Choose the card stock first.';
     if (!machineId) return 'Choose the machine first.';
-    return route?.film && !film ? `Choose the ${route.film === 'FLOCK' ? 'flock' : 'foil'} first.` : '';
+    return route?.film && !film ? `Choose the ${filmWord} first.` : '';
   });
   const name = $derived(typedName ?? (tool && stock ? `${tool.name} on ${stock.name}` : ''));
   /** What the kit has none of, and which kinds would do. */
@@ -190,12 +192,7 @@
   <div class="text-ink grid gap-5 {route?.film ? 'md:grid-cols-3' : 'md:grid-cols-2'}">
     <Picker label={route?.toolWord ?? ''} items={tools} bind:chosen={plateId} kind="PLATE" />
     {#if route?.film}
-      <Picker
-        label={route.film === 'FLOCK' ? 'flock' : 'foil'}
-        items={films}
-        bind:chosen={filmId}
-        kind="FILM"
-      />
+      <Picker label={filmWord} items={films} bind:chosen={filmId} kind="FILM" />
     {/if}
     <Picker label="stock" items={stocks} bind:chosen={stockId} kind="STOCK" />
   </div>
@@ -208,7 +205,7 @@
   </div>
   {#if route}
     {#each missing as lack, at (at)}
-      <AddHere says="Your kit has no {lack.what} yet." fits={lack.fits} shelf={lack.shelf} />
+      <AddHere says={none(lack.what)} fits={lack.fits} shelf={lack.shelf} />
     {/each}
   {/if}
   {#if wrong}<p role="alert" class="text-ochre">{wrong}</p>{/if}

@@ -63,7 +63,7 @@
       <DayStrip {bench} />
     {/if}
     <SetUps setUps={bench.setUps} onstart={() => (starting = true)} onchanged={load} />
-    <div class="mt-8 grid items-start gap-8 md:grid-cols-2 lg:grid-cols-3">
+    <div class="mt-8 grid grid-cols-[minmax(0,1fr)] items-start gap-8 md:grid-cols-2 lg:grid-cols-3">
       <LatestPulls pulls={bench.latest} />
       <Dryings panels={bench.dryings} setUps={bench.setUps} now={bench.now} onchanged={load} />
       <Needs needs={bench.needs} />

@@ -36,7 +36,7 @@
   );
 
   let all = $state(false);
-  /** What was used last; all of it where something is looked for. */
+  /** Those used last; all of them where something is looked for. */
   const seen = $derived(all || sought.trim() ? listed : listed.slice(0, MANY));
 
   function named(setUp: SavedSetUp, kind: 'FILM' | 'STOCK') {

@@ -135,7 +135,7 @@
     <p class="text-lead mt-3">Its job was deleted, or this address belongs to another workshop.</p>
   </Nowhere>
 {:else if job}
-  <div class="grid min-h-full grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_400px]">
+  <div class="grid min-h-full grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_25rem]">
     <section class="min-w-0 px-4 py-4 md:px-6" aria-label="Card">
       <div class="flex flex-wrap items-end gap-x-4 gap-y-2">
         <div class="min-w-0 flex-1 basis-[240px]">

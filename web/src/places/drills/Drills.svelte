@@ -35,7 +35,7 @@
 <svelte:head><title>Drills · Glanzen</title></svelte:head>
 <svelte:window onkeydown={key} />
 
-<div class="grid min-h-full grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_300px]" data-digits>
+<div class="grid min-h-full grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_18.75rem]" data-digits>
   <section class="min-w-0 px-4 py-4 md:px-6" aria-label="Drill">
     <h1 class="sr-only">Drills</h1>
     {#if drill}

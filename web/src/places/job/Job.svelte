@@ -102,7 +102,7 @@
     <p class="text-lead mt-3">It was deleted, or this address belongs to another workshop.</p>
   </Nowhere>
 {:else if job && !throwing.gone.includes(planning.saved?.id ?? '')}
-  <div class="grid min-h-full grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_340px]">
+  <div class="grid min-h-full grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_21.25rem]">
     <section class="min-w-0 px-4 py-4 md:px-6" aria-label="Job">
       <div class="flex flex-wrap items-end gap-x-4 gap-y-2">
         <h1 class="sr-only">Job</h1>
@@ -138,7 +138,7 @@
         <TakeIn />
         <Button onclick={begin}>New job</Button>
       </div>
-      <div class="mt-2 grid grid-cols-[minmax(0,1fr)] gap-x-6 xl:grid-cols-[minmax(0,420px)_minmax(0,1fr)]">
+      <div class="mt-2 grid grid-cols-[repeat(auto-fit,minmax(min(100%,22rem),1fr))] gap-x-6">
         <div>
           <Note name="job.pieces" />
           <ExplodedCard works={look?.works ?? []} {job} {chosen} {warned} onchoose={choose} />

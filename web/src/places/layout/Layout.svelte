@@ -43,7 +43,7 @@
       <a class="press press-strong mt-6 inline-block" href="#/stack/{editing.saved?.id}">Open stack</a>
     </div>
   {:else if draft && laying.view}
-    <div class="grid min-h-full grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_300px]">
+    <div class="grid min-h-full grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_18.75rem]">
       <section class="flex min-w-0 flex-col gap-3 px-4 py-4 md:px-6" aria-label="Layout">
         <div class="flex flex-wrap items-start gap-x-4 gap-y-2">
           <div class="min-w-0 flex-1">

@@ -93,7 +93,7 @@
     </p>
   {/if}
   <Note name="pulls.wall" />
-  <div class="mt-4 grid gap-6 {params.id ? 'lg:grid-cols-[minmax(0,1fr)_380px]' : ''}">
+  <div class="mt-4 grid gap-6 {params.id ? 'lg:grid-cols-[minmax(0,1fr)_23.75rem]' : ''}">
     <div>
       <Asked question={found} waiting="Opening the logbook…">
         {#snippet children(answer)}

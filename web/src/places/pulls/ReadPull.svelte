@@ -139,7 +139,7 @@
   </div>
 {:else}
   <div
-    class="grid grid-cols-[minmax(0,1fr)] lg:min-h-screen lg:grid-cols-[minmax(0,1fr)_minmax(340px,460px)]"
+    class="grid grid-cols-[minmax(0,1fr)] lg:min-h-screen lg:grid-cols-[minmax(0,1fr)_minmax(21.25rem,28.75rem)]"
   >
     <div class="px-4 py-5 md:px-6">
       <h1 class="text-title" aria-live="polite">{reading?.title ?? 'Reading a pull'}</h1>

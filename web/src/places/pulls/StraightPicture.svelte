@@ -6,7 +6,7 @@
   let { reading }: { reading: Reading } = $props();
   const straight = $derived(reading.straight);
   const top = $derived(straight.bottomMm + straight.heightMm);
-  /** As many pixels wide as it is shown; letters are as large on every picture. */
+  /** Width on the screen, px; letters are as large on every picture. */
   let shownPx = $state(0);
   const LETTER_PX = 14;
   const letter = $derived(shownPx > 0 ? (LETTER_PX * straight.widthMm) / shownPx : straight.widthMm * 0.026);
@@ -34,11 +34,11 @@
         const r = Math.max(spot.longMm / 2 + letter * 0.5, letter);
         const words = `${i + 1} ${spot.kind === 'BARE' ? 'bare' : 'over'}, ${preferences.area(spot.areaMm2 / 100)}`;
         const long = words.length * letter * 0.52;
-        const at0 = Math.min(Math.max(x - long / 2, edge), straight.widthMm - long - edge);
+        const centred = Math.min(Math.max(x - long / 2, edge), straight.widthMm - long - edge);
         const lines = [edge * 2, straight.heightMm - edge * 2];
         if (y > straight.heightMm / 2) lines.reverse();
         const sides = [
-          ...lines.map((line) => ({ at: at0, line })),
+          ...lines.map((line) => ({ at: centred, line })),
           { at: x + r + letter * 0.6, line: y },
           { at: x - r - long - letter * 0.6, line: y },
         ];

@@ -102,7 +102,7 @@
       >
     </div>
   {:else}
-    <h1 class="text-display md:text-banner max-w-[24ch] leading-[1.08]" aria-live="assertive">
+    <h1 class="text-banner max-w-[24ch] leading-[1.08]" aria-live="assertive">
       {preferences.said(step.say)}.
     </h1>
     <p class="text-soft text-large mt-3">{preferences.said(step.detail)}</p>

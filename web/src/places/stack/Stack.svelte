@@ -65,7 +65,7 @@
 
 <OpenedSetUp id={params.id} home="/stack" place="Stack">
   {#if draft}
-    <div class="grid min-h-full grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_minmax(400px,39%)]">
+    <div class="grid min-h-full grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,1fr)_minmax(25rem,39%)]">
       <section class="flex min-w-0 flex-col gap-3 px-4 py-4 md:px-6" aria-label="Stack">
         <Header />
         <Note name="stack.layers" />

@@ -59,7 +59,7 @@ public final class Server implements BeforeAllCallback, ParameterResolver {
                     RulesOfThumb.USUAL,
                     "",
                     TextSize.NORMAL,
-                    List.of(Preferences.EVERY_NOTE),
+                    List.of("every"),
                     preferences.get().version()));
         }
 

@@ -59,7 +59,7 @@ final class PieceInHand {
         return wanted;
     }
 
-    /** What must be over before its cards are put together: its last stretch, its last wait, and gel that lies on the bench. */
+    /** The conditions for putting its cards together: its last stretch, its last wait, and gel that lies on the bench. */
     List<Before> atItsEnd() {
         List<Before> all = new ArrayList<>();
         before.stream().filter(Made::over).forEach(m -> all.add(new Before(List.of(m), 0, 0, After.ANY_TIME)));

@@ -15,7 +15,7 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * What would make possible what does not fit. Each was planned before it is offered, and all of it fits then.
+ * A change that would make possible what does not fit. Each was planned before it is offered, and all of it fits then.
  *
  * @param kind what is to be changed
  * @param seconds how much longer, or by when, s; 0 where it is neither
@@ -83,7 +83,7 @@ public record WayOut(Kind kind, int seconds, String task, int cards) {
         return Optional.empty();
     }
 
-    /** What waits so long for something to dry that the hours are over: by when that must be begun so that all fits. */
+    /** The time by which something that dries too long must be begun so that all fits. */
     private static Optional<WayOut> earlier(Workload work, Schedule plan, List<Task> left, int now) {
         int over = work.hours().get(work.hours().size() - 1).to();
         Map<String, Task> byId = work.byId();

@@ -21,7 +21,7 @@ final class EveningCalendar {
     private final Printer printer;
     private final CalendarFile calendar;
     private final long sequence;
-    /** How often something of a name came already: the second heating of a platform stays the second in every plan. */
+    /** How often something of a name came already: the second heating of a platform stays the second in every plan, whatever else is in it. */
     private final Map<String, Integer> times = new HashMap<>();
 
     private EveningCalendar(EveningView view, Instant stamp, Printer printer) {
@@ -41,7 +41,7 @@ final class EveningCalendar {
 
     private void spell(HotSpell s) {
         add(
-                numbered(s.heater()),
+                numbered("heats " + s.heater()),
                 s.from(),
                 s.hotFrom(),
                 "Switch on " + s.name(),
@@ -51,7 +51,7 @@ final class EveningCalendar {
 
     private void block(PlannedBlock b) {
         add(
-                b.task(),
+                numbered("does " + b.job() + b.title()),
                 b.from(),
                 b.to(),
                 b.job() + ": " + b.title() + ", " + b.count(),
@@ -61,7 +61,7 @@ final class EveningCalendar {
 
     private void wait(Drying d) {
         add(
-                numbered(d.job() + d.title()),
+                numbered("dries " + d.job() + d.title()),
                 d.soundAt(),
                 d.soundAt().plus(A_MOMENT),
                 d.job() + ": dry, " + d.title(),

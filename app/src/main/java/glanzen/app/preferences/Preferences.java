@@ -7,6 +7,7 @@ import glanzen.measure.TemperatureUnit;
 import glanzen.measure.WeightUnit;
 import glanzen.plan.RulesOfThumb;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -22,7 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param thumb what they use by the drop and by the strip
  * @param money the sign they write money with, such as £ or kr; none if nothing is said
  * @param textSize how large everything is written
- * @param notesRead names of the notes for newcomers that were read, or {@link #EVERY_NOTE}
+ * @param notesRead names of the notes for newcomers that were read
  * @param version to be handed back with a change
  */
 public record Preferences(
@@ -39,11 +40,8 @@ public record Preferences(
         List<String> notesRead,
         long version) {
 
-    /** Stands for every note there is, for a person who wants none. */
-    public static final String EVERY_NOTE = "every";
-
     private static final int MOST_NOTES = 100;
-    private static final int LONGEST_NOTE = 40;
+    private static final Pattern NOTE = Pattern.compile("[a-z.]{1,40}");
 
     /** Light or dark surfaces, or as the person's system has them. */
     public enum Theme {
@@ -82,10 +80,11 @@ public record Preferences(
                 .holds(money == null || money.length() <= 8, "money", "is too long", "a sign of up to 8 letters")
                 .holds(
                         notesRead.size() <= MOST_NOTES
-                                && notesRead.stream().allMatch(n -> n.matches("[a-z.]{1," + LONGEST_NOTE + "}")),
+                                && notesRead.stream()
+                                        .allMatch(n -> NOTE.matcher(n).matches()),
                         "notesRead",
                         "holds what is no name of a note",
-                        "up to 100 names of small letters and dots")
+                        "up to " + MOST_NOTES + " names of small letters and dots")
                 .done();
     }
 

@@ -169,7 +169,7 @@ final class Browser implements AutoCloseable {
         }
     }
 
-    /** What cannot be pressed for a reason keeps its focus, so it is no disabled one to the browser. */
+    /** The thing once it can be pressed: one that cannot for a reason keeps its focus, and is not disabled to the browser. */
     private WebElement pressable(By thing) {
         WebElement found = waiting().until(ExpectedConditions.elementToBeClickable(thing));
         waiting().until(d -> found.getDomAttribute("aria-disabled") == null);
@@ -260,7 +260,7 @@ final class Browser implements AutoCloseable {
     }
 
     /**
-     * What axe finds on the page, in a line each, sizes of targets and names that differ from what is read included; no frames,
+     * The violations axe finds on the page, in a line each, sizes of targets and names that differ from what is read included; no frames,
      * so it needs no window of its own to look from.
      */
     @SuppressWarnings("deprecation")

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import glanzen.app.Asked;
 import glanzen.app.Caller;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Keys;
@@ -17,12 +18,7 @@ class KeyboardJourneyTest extends BrowserTest {
     }
 
     private String setUp(String name) {
-        for (JsonNode setUp : caller.get("/api/set-ups").json()) {
-            if (setUp.path("name").asString().equals(name)) {
-                return setUp.path("id").asString();
-            }
-        }
-        throw new AssertionError(name);
+        return Asked.setUp(caller, name).path("id").asString();
     }
 
     private String draft(String id) {
@@ -79,7 +75,6 @@ class KeyboardJourneyTest extends BrowserTest {
                 browser.keys(Keys.ENTER);
             });
         }
-        browser.script("document.activeElement.blur()");
         browser.keys("l");
         browser.see("dialog[open] input[type=radio]");
         browser.reach("dialog input[type=radio]");

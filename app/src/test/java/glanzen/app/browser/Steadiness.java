@@ -12,7 +12,7 @@ final class Steadiness {
     /** Headings, sentences, figures and what stands in fields; not what a clock or a device changes, or what a person has unfolded. */
     private static final String TEXT = """
             return [...document.querySelectorAll('#main h1, #main h2, #main p, #main li, #main dd, #main [data-testid], #main input, #main select')]
-              .filter((e) => e.checkVisibility() && !e.closest('[data-changing], [role=timer], [role=status], dialog, [data-testid=batch], [data-fold]'))
+              .filter((e) => e.checkVisibility() && !e.closest('[data-changing], [role=timer], [role=status], dialog, [data-testid=batch], [data-unfolded]'))
               .map((e) => (e.tagName === 'INPUT' || e.tagName === 'SELECT' ? (/^c\\d/.test(e.name) ? '' : e.name || e.labels?.[0]?.textContent || '') + '=' + e.value : e.innerText).replace(/\\s+/g, ' '))
               .filter((t) => t.trim());""";
 

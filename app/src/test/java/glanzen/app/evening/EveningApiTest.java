@@ -235,6 +235,13 @@ class EveningApiTest {
         assertEquals(evening.path("blocks").size(), again.path("blocks").size());
     }
 
+    private static int sequence(Calendar calendar) {
+        return calendar.<VEvent>getComponents(Component.VEVENT)
+                .get(0)
+                .getSequence()
+                .getSequenceNo();
+    }
+
     @Test
     void theCalendarIsReadByTwoReaders() throws IOException, ParserException {
         JsonNode evening = planned(asked(9, "Drip cards, positive and negative"));
@@ -263,6 +270,7 @@ class EveningApiTest {
         caller.post(at + "/stop", "");
         Calendar later = new CalendarBuilder()
                 .build(new ByteArrayInputStream(caller.get(at + ".ics").bytes()));
+        assertTrue(sequence(later) >= sequence(calendar), "a later plan counts as newer");
         Set<String> again = new HashSet<>();
         later.<VEvent>getComponents(Component.VEVENT)
                 .forEach(e -> again.add(e.getUid().orElseThrow().getValue()));
