@@ -108,21 +108,11 @@ public record WayOut(Kind kind, int seconds, String task, int cards) {
 
     /** The same with somebody there for one task at a time of its own. */
     private static Workload begun(Workload work, Task task, int at) {
-        List<Hours> hours = new ArrayList<>();
-        int from = at;
-        int to = at + task.seconds();
-        for (Hours h : work.hours()) {
-            if (h.to() < from || h.from() > to) {
-                hours.add(h);
-            } else {
-                from = Math.min(from, h.from());
-                to = Math.max(to, h.to());
-            }
-        }
-        hours.add(new Hours(from, to));
+        List<Hours> hours = Hours.with(work.hours(), new Hours(at, at + task.seconds()));
         Map<String, Integer> fixed = new HashMap<>(work.fixed());
         fixed.put(task.id(), at);
-        return new Workload(work.tasks(), work.heaters(), hours, work.people(), work.due(), work.quiet(), fixed);
+        return new Workload(
+                work.tasks(), work.heaters(), hours, work.people(), work.due(), work.quiet(), fixed, work.lately());
     }
 
     /** The fewest whole cards that each job with something left would have to give up by itself; none where that is all of them. */

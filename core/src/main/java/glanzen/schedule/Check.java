@@ -88,6 +88,11 @@ public final class Check {
     /** Of each machine one thing after another, with time to lay other boards. */
     private void boards() {
         Map<String, Task> last = new HashMap<>();
+        Map<String, Integer> free = new HashMap<>();
+        work.lately().machines().forEach((machine, l) -> {
+            last.put(machine, l.task());
+            free.put(machine, l.end());
+        });
         List<Task> all = new ArrayList<>(work.tasks());
         all.removeIf(t -> t.on() == null || !starts.containsKey(t.id()));
         all.sort((a, b) -> Integer.compare(starts.get(a.id()), starts.get(b.id())));
@@ -95,12 +100,13 @@ public final class Check {
             Task.On on = t.on();
             Task before = last.put(on.machine(), t);
             if (before != null && before.on() != null) {
-                int gap = starts.get(t.id()) - starts.get(before.id()) - before.seconds();
+                int gap = starts.get(t.id()) - free.get(on.machine());
                 boolean same = before.on().boards().equals(on.boards());
                 if (gap < (same ? 0 : on.layingSeconds())) {
                     wrong.add(t.id() + " goes through " + on.machine() + " too soon after " + before.id());
                 }
             }
+            free.put(on.machine(), starts.get(t.id()) + t.seconds());
         }
     }
 
@@ -109,7 +115,10 @@ public final class Check {
                 .filter(t -> t.hot() != null && t.hot().heater().equals(heater.id()) && starts.containsKey(t.id()))
                 .sorted((a, b) -> Integer.compare(starts.get(a.id()), starts.get(b.id())))
                 .toList();
-        @Nullable Task before = null;
+        Lately.@Nullable Last lately = work.lately().heaters().get(heater.id());
+        @Nullable Task before = lately == null ? null : lately.task();
+        int over = lately == null ? 0 : lately.end();
+        boolean first = lately != null;
         for (Task t : on) {
             Task.Hot hot = t.hot();
             if (hot == null) {
@@ -117,14 +126,17 @@ public final class Check {
             }
             int from = starts.get(t.id());
             int warm = heater.warmUpSeconds().get(hot.setting());
-            int gap = before == null ? Integer.MAX_VALUE : from - starts.get(before.id()) - before.seconds();
+            int gap = before == null ? Integer.MAX_VALUE : from - over;
             boolean fromCold =
                     gap >= warm && work.hours().stream().anyMatch(h -> h.from() <= from - warm && from <= h.to());
-            boolean fromHot = before != null && gap <= heater.offSeconds() && watched(before, t);
+            boolean watched = first ? work.first(from + t.seconds()) : before != null && watched(before, t);
+            boolean fromHot = before != null && gap <= heater.offSeconds() && watched;
             if (gap < least(heater, before, hot) || !fromCold && !fromHot) {
                 wrong.add(t.id() + " is begun before " + heater.id() + " is hot");
             }
             before = t;
+            over = from + t.seconds();
+            first = false;
         }
     }
 

@@ -1,5 +1,6 @@
 package glanzen.schedule;
 
+import glanzen.schedule.Lately.Last;
 import glanzen.schedule.Task.Hot;
 import glanzen.schedule.Task.On;
 import java.util.ArrayList;
@@ -9,7 +10,9 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * When each task begins.
@@ -58,8 +61,10 @@ public record Schedule(Map<String, Integer> starts) {
      * @param from when it is switched on, s
      * @param tasks what is done on it
      * @param to when the last of them is over, s
+     * @param lately when what kept it hot before the first of them was over, s; nothing where it is warmed up
      */
-    public record Spell(String heater, int from, List<Task> tasks, int to) {}
+    public record Spell(
+            String heater, int from, List<Task> tasks, int to, @Nullable Integer lately) {}
 
     /** How often heaters are hot, and from when to when. */
     public List<Spell> spells(Workload work) {
@@ -68,22 +73,29 @@ public record Schedule(Map<String, Integer> starts) {
             List<Task> spell = new ArrayList<>();
             for (Task task : on(work, heater.id())) {
                 if (!spell.isEmpty() && !staysHot(work, heater, spell.get(spell.size() - 1), task)) {
-                    all.add(spell(heater, spell));
+                    all.add(spell(work, heater, spell));
                     spell.clear();
                 }
                 spell.add(task);
             }
             if (!spell.isEmpty()) {
-                all.add(spell(heater, spell));
+                all.add(spell(work, heater, spell));
             }
         }
         return all;
     }
 
-    private Spell spell(Heater heater, List<Task> tasks) {
-        int warmUp = heater.warmUpSeconds().get(hot(tasks.get(0)).setting());
-        return new Spell(
-                heater.id(), start(tasks.get(0)) - warmUp, List.copyOf(tasks), end(tasks.get(tasks.size() - 1)));
+    private Spell spell(Workload work, Heater heater, List<Task> tasks) {
+        Task first = tasks.get(0);
+        int warmUp = heater.warmUpSeconds().get(hot(first).setting());
+        int to = end(tasks.get(tasks.size() - 1));
+        Optional<Last> lately = work.lately().on(heater.id()).filter(l -> stillHot(work, heater, l, first));
+        return lately.map(l -> new Spell(heater.id(), l.end(), List.copyOf(tasks), to, l.end()))
+                .orElseGet(() -> new Spell(heater.id(), start(first) - warmUp, List.copyOf(tasks), to, null));
+    }
+
+    private boolean stillHot(Workload work, Heater heater, Last lately, Task first) {
+        return start(first) - lately.end() <= heater.offSeconds() && work.first(end(first));
     }
 
     /** Whether it need not be warmed up again: somebody is there all the time, and it does not switch itself off. */
@@ -115,12 +127,19 @@ public record Schedule(Map<String, Integer> starts) {
         long swaps = 0;
         long idle = 0;
         for (Spell spell : spells(work)) {
-            warm++;
+            Task first = spell.tasks.get(0);
+            if (spell.lately == null) {
+                warm++;
+            } else {
+                Task last = work.lately().on(spell.heater).orElseThrow().task();
+                swaps += Heater.changes(hot(last), hot(first)) ? 1 : 0;
+                idle += Math.max(0, start(first) - spell.lately);
+            }
             for (int i = 1; i < spell.tasks.size(); i++) {
                 Task a = spell.tasks.get(i - 1);
                 Task b = spell.tasks.get(i);
                 swaps += Heater.changes(hot(a), hot(b)) ? 1 : 0;
-                idle += start(b) - end(a);
+                idle += Math.max(0, start(b) - end(a));
             }
         }
         return new Cost(
@@ -137,6 +156,7 @@ public record Schedule(Map<String, Integer> starts) {
     /** Tasks before which other boards are laid into their machine than lay there before. */
     public Set<Task> laidAnew(Workload work) {
         Map<String, On> last = new HashMap<>();
+        work.lately().machines().forEach((m, l) -> last.put(m, Objects.requireNonNull(l.task().on())));
         Set<Task> anew = new LinkedHashSet<>();
         for (Task task : work.tasks().stream()
                 .filter(t -> t.on() != null && plans(t))

@@ -1,5 +1,6 @@
 package glanzen.schedule;
 
+import glanzen.schedule.Lately.Last;
 import glanzen.schedule.Task.After;
 import glanzen.schedule.Task.Hot;
 import glanzen.schedule.Task.On;
@@ -24,6 +25,9 @@ final class Timeline {
     private final Map<String, List<Put>> heated = new HashMap<>();
     private final Map<String, List<Put>> through = new HashMap<>();
     private int longest;
+
+    /** Before anything that is planned. */
+    private static final int BEFORE = Integer.MIN_VALUE;
 
     /** A task where it was put. */
     private record Put(Task task, int start, int end) {
@@ -69,11 +73,17 @@ final class Timeline {
     }
 
     private List<Put> heated(Hot hot) {
-        return heated.computeIfAbsent(hot.heater(), h -> new ArrayList<>());
+        return heated.computeIfAbsent(hot.heater(), h -> begunWith(work.lately().on(h)));
     }
 
     private List<Put> through(On on) {
-        return through.computeIfAbsent(on.machine(), m -> new ArrayList<>());
+        return through.computeIfAbsent(on.machine(), m -> begunWith(work.lately().through(m)));
+    }
+
+    private static List<Put> begunWith(Optional<Last> lately) {
+        List<Put> all = new ArrayList<>();
+        lately.ifPresent(last -> all.add(new Put(last.task(), BEFORE, last.end())));
+        return all;
     }
 
     private static void insert(List<Put> sorted, Put it) {
@@ -246,17 +256,21 @@ final class Timeline {
         return inTheWay ? Objects.requireNonNull(after).end : ready;
     }
 
-    private static int ready(Heater heater, @Nullable Put before, Hot hot, int at, Hours hours) {
+    private int ready(Heater heater, @Nullable Put before, Hot hot, int at, Hours hours) {
         int warm = heater.warmUpSeconds().get(hot.setting());
         if (before == null) {
             return Math.max(at, hours.from() + warm);
         }
         int changed = before.end + heater.between(before.hot(), hot);
-        boolean watched = hours.from() <= before.start;
-        if (watched && Math.max(at, changed) - before.end <= heater.offSeconds()) {
+        if (watched(before, hours) && Math.max(at, changed) - before.end <= heater.offSeconds()) {
             return Math.max(at, changed);
         }
         return Math.max(Math.max(at, changed), Math.max(hours.from(), before.end) + warm);
+    }
+
+    /** Whether somebody is there from one task to another in some hours. */
+    private boolean watched(Put before, Hours hours) {
+        return before.start == BEFORE ? hours.equals(work.hours().get(0)) : hours.from() <= before.start;
     }
 
     /** Whether what is planned next on the heater can still begin. */
@@ -287,7 +301,7 @@ final class Timeline {
         Hours hours = hours(at, task.seconds());
         boolean stays = before != null
                 && hours != null
-                && hours.from() <= before.start
+                && watched(before, hours)
                 && at - before.end <= work.heater(hot.heater()).offSeconds();
         return !stays
                 ? Cost.HEAT_UP

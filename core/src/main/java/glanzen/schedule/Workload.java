@@ -19,7 +19,8 @@ import java.util.Set;
  * @param people pairs of hands
  * @param due when each job must be done, by its key, s; a job that is missing may end at any time
  * @param quiet when nothing loud may be done, in order
- * @param fixed tasks that begin at a time that was said by hand, by their keys, s
+ * @param fixed tasks that begin at a time that was said by hand, or go on from one, by their keys, s
+ * @param lately what is hot and what lies in machines when the first hours begin
  */
 public record Workload(
         List<Task> tasks,
@@ -28,7 +29,20 @@ public record Workload(
         int people,
         Map<String, Integer> due,
         List<Hours> quiet,
-        Map<String, Integer> fixed) {
+        Map<String, Integer> fixed,
+        Lately lately) {
+
+    /** The same with everything cold and empty at first. */
+    public Workload(
+            List<Task> tasks,
+            List<Heater> heaters,
+            List<Hours> hours,
+            int people,
+            Map<String, Integer> due,
+            List<Hours> quiet,
+            Map<String, Integer> fixed) {
+        this(tasks, heaters, hours, people, due, quiet, fixed, Lately.NOTHING);
+    }
 
     public Workload {
         tasks = List.copyOf(tasks);
@@ -81,6 +95,11 @@ public record Workload(
         return Optional.of(order);
     }
 
+    /** Whether a time lies in the hours in which what was hot lately is still watched. */
+    public boolean first(int at) {
+        return !hours.isEmpty() && hours.get(0).from() <= at && at <= hours.get(0).to();
+    }
+
     /** Quiet hours that a task would be heard in if it began at a time; nothing if it would not. */
     Optional<Hours> disturbs(Task task, int start) {
         if (task.loud()) {
@@ -95,11 +114,11 @@ public record Workload(
 
     /** The same with other hours and hands. */
     public Workload with(List<Hours> changedHours, int changedPeople) {
-        return new Workload(tasks, heaters, changedHours, changedPeople, due, quiet, fixed);
+        return new Workload(tasks, heaters, changedHours, changedPeople, due, quiet, fixed, lately);
     }
 
     /** The same with other tasks. */
     public Workload with(List<Task> changed) {
-        return new Workload(changed, heaters, hours, people, due, quiet, fixed);
+        return new Workload(changed, heaters, hours, people, due, quiet, fixed, lately);
     }
 }

@@ -6,6 +6,7 @@ import com.google.ortools.sat.CpModel;
 import com.google.ortools.sat.IntVar;
 import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.LinearExprBuilder;
+import glanzen.schedule.Lately.Last;
 import glanzen.schedule.Schedule;
 import glanzen.schedule.Task;
 import glanzen.schedule.Task.On;
@@ -13,6 +14,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /** What goes through one machine right after what: a circuit through its tasks, with time to lay other boards. */
 final class BoardChain {
@@ -27,12 +29,19 @@ final class BoardChain {
     private record Arc(int from, int to, BoolVar taken) {}
 
     /**
+     * @param lately what lies in the machine before all this; nothing for no boards at all
      * @param through tasks of the machine
      * @param starts of these tasks
      * @param planned whether each is done
      * @param changes where other boards are counted
      */
-    BoardChain(CpModel cp, List<Task> through, List<IntVar> starts, List<BoolVar> planned, LinearExprBuilder changes) {
+    BoardChain(
+            CpModel cp,
+            @Nullable Last lately,
+            List<Task> through,
+            List<IntVar> starts,
+            List<BoolVar> planned,
+            LinearExprBuilder changes) {
         this.cp = cp;
         this.through = through;
         this.starts = starts;
@@ -41,7 +50,7 @@ final class BoardChain {
         circuit.addArc(0, 0, arc(0, 0));
         for (int j = 1; j <= through.size(); j++) {
             circuit.addArc(j, j, planned.get(j - 1).not());
-            circuit.addArc(0, j, arc(0, j));
+            circuit.addArc(0, j, first(j, lately));
             circuit.addArc(j, 0, arc(j, 0));
             for (int i = 1; i <= through.size(); i++) {
                 if (i != j && !waits(i, j)) {
@@ -54,6 +63,17 @@ final class BoardChain {
     private BoolVar arc(int from, int to) {
         BoolVar taken = cp.newBoolVar("through " + from + " " + to);
         arcs.add(new Arc(from, to, taken));
+        return taken;
+    }
+
+    private BoolVar first(int j, @Nullable Last lately) {
+        BoolVar taken = arc(0, j);
+        int between =
+                lately == null ? 0 : Objects.requireNonNull(lately.task().on()).between(on(j));
+        if (lately != null && between > 0) {
+            cp.addGreaterOrEqual(starts.get(j - 1), lately.end() + between).onlyEnforceIf(taken);
+            changes.addTerm(taken, 1);
+        }
         return taken;
     }
 

@@ -246,8 +246,9 @@ final class ByHours {
             load.addTerm(used, warm - level);
             kinds(on, h, used, t -> hot(t).setting()).forEach(s -> load.addTerm(s, level - swap));
             kinds(on, h, used, t -> List.of(hot(t).setting(), hot(t).tool())).forEach(s -> load.addTerm(s, swap));
-            // A fixed or begun task may find its heater hot already.
-            if (on.stream().noneMatch(t -> work.fixed().containsKey(t.id()))) {
+            boolean hotAlready = h == 0 && work.lately().on(heater.id()).isPresent();
+            // A task that was put to a time by hand may have been put to one that leaves no time to warm up.
+            if (!hotAlready && on.stream().noneMatch(t -> work.fixed().containsKey(t.id()))) {
                 cp.addLessOrEqual(load, hours.get(h).seconds());
                 ends(h, load, 1);
             }

@@ -11,6 +11,7 @@ import com.google.ortools.sat.Literal;
 import com.google.ortools.util.Domain;
 import glanzen.schedule.Cost;
 import glanzen.schedule.Heater;
+import glanzen.schedule.Lately.Last;
 import glanzen.schedule.Hours;
 import glanzen.schedule.Schedule;
 import glanzen.schedule.Task;
@@ -109,10 +110,32 @@ final class HotChain {
         BoolVar first = cp.newBoolVar("first");
         opens.add(first);
         circuit.addArc(0, j + 1, first);
-        cp.addImplication(first, fromCold);
+        work.lately().on(heater.id()).ifPresentOrElse(last -> stillHot(j, first, last), () -> {
+            cp.addImplication(first, fromCold);
+        });
         BoolVar last = cp.newBoolVar("last");
         closes.add(last);
         circuit.addArc(j + 1, 0, last);
+    }
+
+    /** Where the heater is hot from before all this, its first task may find it so. */
+    private void stillHot(int j, BoolVar first, Last last) {
+        Hot before = Objects.requireNonNull(last.task().hot());
+        Literal[] hot = {first, cold.get(j).not()};
+        int soonest = last.end() + heater.between(before, hot(j));
+        int latest = Math.min(
+                last.end() + heater.offSeconds(),
+                work.hours().get(0).to() - on.get(j).seconds());
+        if (soonest > latest) {
+            cp.addImplication(first, cold.get(j));
+            return;
+        }
+        cp.addLinearConstraint(starts.get(j), soonest, latest).onlyEnforceIf(hot);
+        if (Heater.changes(before, hot(j))) {
+            BoolVar swaps = cp.newBoolVar("swaps at first");
+            cp.addBoolOr(new Literal[] {first.not(), cold.get(j), swaps});
+            changes.addTerm(swaps, 1);
+        }
     }
 
     private void follows(int i, int j) {
@@ -164,7 +187,9 @@ final class HotChain {
     void hint(Schedule plan) {
         List<Task> order = plan.on(work, heater.id());
         Set<String> fromCold = new HashSet<>();
-        plan.spells(work).forEach(s -> fromCold.add(s.tasks().get(0).id()));
+        plan.spells(work).stream()
+                .filter(s -> s.lately() == null)
+                .forEach(s -> fromCold.add(s.tasks().get(0).id()));
         cp.addHint(none, order.isEmpty());
         for (int j = 0; j < on.size(); j++) {
             String id = on.get(j).id();

@@ -12,15 +12,18 @@ import com.google.ortools.util.Domain;
 import glanzen.schedule.Cost;
 import glanzen.schedule.Heater;
 import glanzen.schedule.Hours;
+import glanzen.schedule.Lately.Last;
 import glanzen.schedule.Schedule;
 import glanzen.schedule.Task;
 import glanzen.schedule.Task.After;
 import glanzen.schedule.Workload;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.ToLongFunction;
 
@@ -152,12 +155,15 @@ final class Model {
 
     private void machine(List<Task> through) {
         cp.addNoOverlap(through.stream().map(t -> intervals.get(place(t))).toList());
-        if (through.stream()
-                        .map(t -> Objects.requireNonNull(t.on()).boards())
-                        .distinct()
-                        .count()
-                > 1) {
-            boards.add(new BoardChain(cp, through, starts(through), planned(through), changes));
+        Set<String> kinds = new HashSet<>();
+        through.forEach(t -> kinds.add(Objects.requireNonNull(t.on()).boards()));
+        String machine = Objects.requireNonNull(through.get(0).on()).machine();
+        Last lately = work.lately().machines().get(machine);
+        if (lately != null) {
+            kinds.add(Objects.requireNonNull(lately.task().on()).boards());
+        }
+        if (kinds.size() > 1) {
+            boards.add(new BoardChain(cp, lately, through, starts(through), planned(through), changes));
         }
     }
 

@@ -40,15 +40,8 @@ final class EveningViews {
         this.kept = kept;
         this.kit = kit;
         this.now = kept.seconds(now);
-        // As it was planned, not from now on: what was to be done before is still shown.
-        this.work = new Workload(
-                kept.work().tasks(),
-                kept.work().heaters(),
-                kept.hours(Integer.MIN_VALUE / 2),
-                kept.asked().people(),
-                kept.due(),
-                kept.quiet(),
-                kept.fixed());
+        // As it was planned and lived, not from now on: what was to be done before is still shown.
+        this.work = kept.lived();
         this.plan = kept.shown();
         this.laidAnew = plan.laidAnew(work);
     }

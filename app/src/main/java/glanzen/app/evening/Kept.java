@@ -3,6 +3,7 @@ package glanzen.app.evening;
 import glanzen.evening.EveningWork;
 import glanzen.measure.Figures;
 import glanzen.schedule.Hours;
+import glanzen.schedule.Progress;
 import glanzen.schedule.Schedule;
 import glanzen.schedule.Task;
 import glanzen.schedule.Workload;
@@ -140,17 +141,26 @@ public record Kept(
                 Math.min(Integer.MAX_VALUE / 2, Duration.between(from, at).toSeconds()));
     }
 
-    /** What is still to be planned from a moment on, s: what is done is over, what was begun stays. */
-    Workload workload(int now) {
+    /** What was wanted, but for what was left out, whatever happened since. */
+    Workload all() {
         Set<String> out = leftOut();
-        List<Task> left = work.tasks().stream()
-                .filter(t -> !done.containsKey(t.id()) && !out.contains(t.id()))
-                .map(t -> waiting(t, now))
-                .toList();
-        Map<String, Integer> held = new HashMap<>(fixed);
-        held.keySet().removeAll(done.keySet());
-        held.values().removeIf(at -> at < now);
-        return new Workload(left, work.heaters(), hours(now), asked.people(), due(), quiet(), held);
+        return new Workload(
+                work.tasks().stream().filter(t -> !out.contains(t.id())).toList(),
+                work.heaters(),
+                hours(Integer.MIN_VALUE / 2),
+                asked.people(),
+                due(),
+                quiet(),
+                fixed);
+    }
+
+    Progress progress() {
+        return new Progress(begun, done);
+    }
+
+    /** What is still to be planned from a moment on, s: what is done is over, what was begun goes on. */
+    Workload workload(int now) {
+        return progress().left(all(), new Schedule(starts), now);
     }
 
     /** When somebody is there from a moment on, s. */
@@ -175,29 +185,6 @@ public record Kept(
         return due;
     }
 
-    /** What is left of a task that was begun; what it waits for that is over counts from when it was. */
-    private Task waiting(Task t, int now) {
-        List<Task.After> after = new ArrayList<>();
-        int notBefore = t.notBefore();
-        int notAfter = t.notAfter();
-        for (Task.After a : t.after()) {
-            Integer over = done.get(a.task());
-            if (over == null) {
-                after.add(a);
-            } else {
-                notBefore = Math.max(notBefore, over + a.leastSeconds());
-                notAfter = Math.min(notAfter, over + a.mostSeconds());
-            }
-        }
-        Integer since = begun.get(t.id());
-        if (since != null) {
-            // Whoever has begun it knows why.
-            int left = Math.max(60, since + t.seconds() - now);
-            return new Task(t.id(), t.job(), left, t.on(), t.hot(), after, t.loud(), t.risky());
-        }
-        return new Task(t.id(), t.job(), t.seconds(), t.on(), t.hot(), after, t.loud(), t.risky(), notBefore, notAfter);
-    }
-
     /** The plan as far as it is of some work. */
     Schedule planOf(Workload some) {
         Map<String, Integer> of = new HashMap<>();
@@ -205,11 +192,15 @@ public record Kept(
         return new Schedule(of);
     }
 
+    /** All work as it was lived so far, left out or not. */
+    Workload lived() {
+        Workload all = all();
+        return progress().lived(all.with(work.tasks()), new Schedule(starts), plannedFrom);
+    }
+
     /** The plan, with what was begun where it really was. */
     Schedule shown() {
-        Map<String, Integer> all = new HashMap<>(starts);
-        all.replaceAll((id, at) -> begun.getOrDefault(id, at));
-        return new Schedule(all);
+        return progress().shown(all(), new Schedule(starts));
     }
 
     /** What of it changes; the rest is as it was. */

@@ -8,6 +8,7 @@ import glanzen.schedule.Greedy;
 import glanzen.schedule.Schedule;
 import glanzen.schedule.Workload;
 import java.util.Comparator;
+import java.util.Map;
 import java.util.List;
 
 /** Plans what is left of an evening at once: anew, or as it was and only as much later as it must be. */
@@ -52,6 +53,10 @@ final class Planning {
                         .toList());
         Schedule anew = Greedy.plan(work);
         boolean sound = Check.of(work, moved).isEmpty();
+        if (!sound && !Check.of(work, anew).isEmpty() && !kept.fixed().isEmpty()) {
+            // What happened is stronger than what was put to a time by hand.
+            return following(kept.fixing(Map.of()), now);
+        }
         return planned(kept, from, work, sound && !pays(anew.cost(work), moved.cost(work)) ? moved : anew);
     }
 

@@ -1,0 +1,39 @@
+package glanzen.schedule;
+
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What heaters and machines were used for last before anything is planned: a heater may still be hot, and boards lie in a machine.
+ *
+ * @param heaters by their keys
+ * @param machines by their keys
+ */
+public record Lately(Map<String, Last> heaters, Map<String, Last> machines) {
+
+    /** All is cold and empty. */
+    public static final Lately NOTHING = new Lately(Map.of(), Map.of());
+
+    /**
+     * A task that was the last on something.
+     *
+     * @param task what was done, or is being warmed up for
+     * @param end when it was over, or will be hot, s
+     */
+    public record Last(Task task, int end) {}
+
+    public Lately {
+        heaters = Map.copyOf(heaters);
+        machines = Map.copyOf(machines);
+    }
+
+    /** What was last on a heater. */
+    public Optional<Last> on(String heater) {
+        return Optional.ofNullable(heaters.get(heater));
+    }
+
+    /** What went last through a machine. */
+    public Optional<Last> through(String machine) {
+        return Optional.ofNullable(machines.get(machine));
+    }
+}
