@@ -2,7 +2,17 @@
   import type { Schemas } from '../api/client';
   import { kit } from '../state/kit.svelte';
   import { preferences } from '../state/preferences.svelte';
-  import { clockScale, rows, time, within, type Day, type Evening, type Planned } from './lanes';
+  import {
+    clockScale,
+    items,
+    rows,
+    time,
+    titled,
+    within,
+    type Day,
+    type Evening,
+    type Planned,
+  } from './lanes';
 
   /** One day's work along the clock: hands, machines, what is hot, what dries. */
   interface Props {
@@ -15,8 +25,11 @@
   }
   let { evening, day, chosen, onchoose, onmove, onfree }: Props = $props();
 
-  const LEFT = 132;
+  const LEFT = 124;
   const ROW = 46;
+  /** A letter of a bold title, px; what would not fit is not begun. */
+  const LETTER = 7;
+  const NUMBER = 22;
   const MINUTES = 5;
   /** With Shift, and by pointer. */
   const FINE = 1;
@@ -29,6 +42,32 @@
     Math.round((x.invert(LEFT + px).getTime() - x.invert(LEFT).getTime()) / 60_000 / FINE) * FINE;
   const blocks = $derived(within(evening.blocks, day));
   const row = $derived(rows(blocks));
+  /** An item's number and title over all its blocks that lie beside each other. */
+  const labels = $derived(
+    items(blocks).flatMap((item) => {
+      const first = item.parts[0];
+      const place = first === undefined ? -1 : blocks.indexOf(first);
+      const beside = item.parts.filter((b) => row[blocks.indexOf(b)] === row[place]);
+      const last = beside.at(-1);
+      if (!first || !last) return [];
+      const from = at(first.from);
+      const room = at(last.to) - from - 10;
+      const text = `${item.number} ${item.title}`;
+      const short = `${item.number} ${first.title}`;
+      const fits = [text, short, `${item.number}`].find((t) => t.length * LETTER < room);
+      const free = first.freeSeconds / Math.max(1, first.count);
+      const more = free >= 5 ? `hands free ${Math.round(free)} s a pull` : '';
+      return [
+        {
+          number: item.number,
+          x: from + 5,
+          y: tops.hands + 8 + ROW * (row[place] ?? 0),
+          text: fits ?? (room > NUMBER / 3 ? `${item.number}` : ''),
+          more: more.length * 6 < room ? more : '',
+        },
+      ];
+    }),
+  );
   const hands = $derived(ROW * Math.max(1, ...row.map((r) => r + 1)) + 34);
   const spells = $derived(within(evening.spells, day));
   const heaters = $derived([...new Set(spells.map((s) => s.heater))]);
@@ -104,7 +143,7 @@
     {@render name(
       tops.hands,
       evening.asked.people > 1 ? `You, ${evening.asked.people}` : 'You',
-      `hands at work ${Math.round(100 * evening.handsShare)} %`,
+      `busy ${Math.round(100 * evening.handsShare)} %`,
     )}
     {#each blocks as b, i (b.task)}
       {@const from = at(b.from) + (drag?.task === b.task ? drag.by : 0)}
@@ -115,7 +154,7 @@
         role="button"
         tabindex="0"
         aria-pressed={b.task === chosen}
-        aria-label="{b.job}: {b.title}, {b.count}, {time(new Date(b.from))} to {time(new Date(b.to))}{b.fixed
+        aria-label="{b.job}: {titled(b)}, {time(new Date(b.from))} to {time(new Date(b.to))}{b.fixed
           ? ', moved by you'
           : ''}{b.late ? ', late' : ''}. Left and right move it{b.otherBoards
           ? '; the boards are changed first'
@@ -140,16 +179,14 @@
               : 'var(--steel)'}
           stroke-width={b.task === chosen ? 2.5 : b.fixed ? 2 : 1}
         />
-        {#if wide > 34}
-          <svg x={from + 4} {y} width={wide - 8} height={ROW - 6}>
-            <text y="16" font-size="13" font-weight="700" fill="var(--ink)">{b.title}</text>
-            <text y="32" font-size="12" fill="var(--soft)"
-              >{b.count}{b.eachSeconds ? `, ${Math.round(b.eachSeconds)} s each` : ''}</text
-            >
-          </svg>
-        {/if}
       </g>
     {/each}
+    <g class="labels" aria-hidden="true">
+      {#each labels as l (l.number)}
+        <text x={l.x} y={l.y + 16} font-size="13" font-weight="700" fill="var(--ink)">{l.text}</text>
+        <text x={l.x} y={l.y + 32} font-size="12" fill="var(--soft)">{l.more}</text>
+      {/each}
+    </g>
     {#each machines as id, n (id)}
       {@const top = tops.machines[n] ?? 0}
       {@const used = blocks.filter((b) => b.machine === id)}
@@ -214,6 +251,9 @@
 <style>
   .block {
     touch-action: none;
+  }
+  .labels {
+    pointer-events: none;
   }
   .block:focus-visible rect {
     stroke: var(--verdigris);

@@ -22,7 +22,7 @@ export function days(evening: Evening): Day[] {
   });
 }
 
-export const time = (at: Date) => at.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' });
+export const time = (at: Date) => at.toLocaleTimeString([], { hour: 'numeric', minute: '2-digit' });
 
 /** The day that is on, or the next one; the last if all are over. */
 export function current(all: Day[], now: Date): number {
@@ -49,5 +49,55 @@ export function rows(blocks: Planned[]): number[] {
     const at = row < 0 ? ends.length : row;
     ends[at] = new Date(b.to).getTime();
     return at;
+  });
+}
+
+/** The same work again and again, as one item of a list. */
+export interface Item {
+  number: number;
+  parts: Planned[];
+  /** What it is, and which ones of how many. */
+  title: string;
+  from: Date;
+  to: Date;
+}
+
+/** One stretch in words; which ones of how many is not torn apart. */
+export function titled(b: Planned, last: Planned = b): string {
+  if (b.of < 2) return b.title;
+  const upTo = last.first + last.count - 1;
+  if (b.first === 1 && upTo === b.of) return `${b.title}, all\u00a0${b.of}`;
+  return `${b.title}, ${b.first}\u2060–\u2060${upTo}\u00a0of\u00a0${b.of}`;
+}
+
+/** Blocks, in the order of time, as the items of a list. */
+export function items(blocks: Planned[]): Item[] {
+  const all: Item[] = [];
+  for (const b of blocks) {
+    const before = all.at(-1);
+    if (before?.number === b.item) {
+      before.parts.push(b);
+      before.title = titled(before.parts[0] ?? b, b);
+      before.to = new Date(Math.max(before.to.getTime(), Date.parse(b.to)));
+    } else {
+      all.push({ number: b.item, parts: [b], title: titled(b), from: new Date(b.from), to: new Date(b.to) });
+    }
+  }
+  return all;
+}
+
+/** What is to be switched on while an item is done, or right before it if nothing is done then. */
+export function switched(evening: Evening, all: Item[], n: number): Evening['spells'] {
+  const item = all[n];
+  const next = all[n + 1];
+  const before = all[n - 1];
+  if (!item) return [];
+  return evening.spells.filter((s) => {
+    const at = new Date(s.from);
+    if (at >= item.from && at < (next?.from ?? item.to)) return true;
+    const ready = new Date(s.hotFrom);
+    return (
+      at < item.from && ready >= item.from && ready < item.to && (before === undefined || at >= before.to)
+    );
   });
 }

@@ -90,6 +90,14 @@ export function weight(gsm: number, units: Units): string {
   return `${Math.round(gsm / GSM_PER_LB[units.weight])} lb ${kind}`;
 }
 
+/** How long something of an evening takes: to the minute, which is all a clock on the wall says. */
+export function span(seconds: number): string {
+  const minutes = Math.max(1, Math.round(seconds / 60));
+  const rest = minutes % 60;
+  if (minutes < 60) return `${minutes} min`;
+  return `${Math.floor(minutes / 60)} h${rest > 0 ? ` ${rest} min` : ''}`;
+}
+
 export function duration(seconds: number): string {
   const s = Math.round(seconds);
   if (s < 90) return `${s} s`;

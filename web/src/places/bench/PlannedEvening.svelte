@@ -1,15 +1,14 @@
 <script lang="ts">
   import { push } from 'svelte-spa-router';
   import { api, asked, type Schemas } from '../../api/client';
-  import LaidTogether from '../../drawing/LaidTogether.svelte';
   import EveningLanes from '../../drawing/EveningLanes.svelte';
-  import { current, days, time } from '../../drawing/lanes';
-  import { duration } from '../../parts/format';
+  import { current, days, time, titled, within } from '../../drawing/lanes';
+  import { duration, span } from '../../parts/format';
   import { cue } from '../../state/cue';
   import { evening } from '../../state/evening.svelte';
   import { tell } from '../../state/messages.svelte';
-  import { preferences } from '../../state/preferences.svelte';
   import { throwing } from '../../state/throwing.svelte';
+  import EveningList from './EveningList.svelte';
   import NotInTheHours from './NotInTheHours.svelte';
   import Button from '../../parts/Button.svelte';
 
@@ -23,7 +22,6 @@
   const next = $derived(plan.blocks.find((b) => !b.doneAt));
   /** Whether going on with the next while one waits is any quicker. */
   const saves = $derived((next?.oneByOneSeconds ?? 0) - (next?.eachSeconds ?? 0) > 1);
-  const block = $derived(plan.blocks.find((b) => b.task === chosen) ?? next);
   const path = $derived({ id: plan.id });
 
   /** What is due is heard once, softly; the screen says the same. */
@@ -34,11 +32,11 @@
     cue();
   });
 
-  const say = (task: string, over: boolean) =>
+  const say = (task: string, over: boolean, beside = false) =>
     evening.take(
       asked(
         api.POST('/api/evenings/{id}/happened', {
-          params: { path, query: { task, over, sequence: plan.sequence } },
+          params: { path, query: { task, over, beside, sequence: plan.sequence } },
         }),
       ),
     );
@@ -110,18 +108,25 @@
   }
 </script>
 
+{#snippet figure(said: string, of: string)}
+  <p>
+    <span class="figure text-large block font-bold">{said}</span>
+    <span class="text-soft">{of}</span>
+  </p>
+{/snippet}
+
 <section aria-label="The evening as planned">
   {#if next}
     <div class="flex flex-wrap items-end justify-between gap-4">
       <div>
         <p class="label">
           {next.begunAt ? 'Now' : `Next, at ${time(new Date(next.from))}`}{!next.begunAt && plan.latestAt
-            ? `, at the latest ${time(new Date(plan.latestAt))}`
-            : ''}{plan.behindSeconds > 0 ? `; ${duration(plan.behindSeconds)} behind the plan` : ''}
+            ? ` · start by ${time(new Date(plan.latestAt))}`
+            : ''}{plan.behindSeconds > 0 ? ` · ${span(plan.behindSeconds)} behind the plan` : ''}
         </p>
-        <p class="figure text-display leading-tight">{next.title}</p>
+        <p class="figure text-display leading-tight">{titled(next)}</p>
         <p class="text-soft">
-          {next.job}, {next.count} of them{saves
+          {next.job}{saves
             ? `, ${duration(next.eachSeconds ?? 0)} each instead of ${duration(next.oneByOneSeconds ?? 0)}`
             : ''}{saves && next.meanwhile.length > 0
             ? `; while each waits: ${next.meanwhile.join(', ')}`
@@ -160,56 +165,43 @@
     </div>
   {/if}
   {#if day}
-    <div class="border-rule mt-2 overflow-x-auto border-y">
-      <div class="min-w-[720px]">
-        <EveningLanes
-          evening={plan}
-          {day}
-          {chosen}
-          onchoose={(task) => (chosen = task)}
-          onmove={move}
-          onfree={(task) => fix(task, undefined)}
-        />
+    <div class="mt-2 grid items-start gap-x-5 gap-y-3 lg:grid-cols-[minmax(0,25rem)_minmax(0,1fr)]">
+      <EveningList
+        {plan}
+        blocks={within(plan.blocks, day)}
+        {chosen}
+        onchoose={(task) => (chosen = task)}
+        onsay={say}
+        onfree={(task) => fix(task, undefined)}
+        onskip={(task) => leaveOut(task, true)}
+      />
+      <div class="border-rule overflow-x-auto border-y">
+        <div class="min-w-[640px]">
+          <EveningLanes
+            evening={plan}
+            {day}
+            {chosen}
+            onchoose={(task) => (chosen = task)}
+            onmove={move}
+            onfree={(task) => fix(task, undefined)}
+          />
+        </div>
       </div>
     </div>
   {/if}
-  <div class="mt-2 flex flex-wrap items-start justify-between gap-x-8 gap-y-3">
-    {#if block && block.task === chosen}
-      <p class="min-w-0 flex-1 basis-96">
-        <strong>{block.job}: {block.title}</strong>, {time(new Date(block.from))} to {time(
-          new Date(block.to),
-        )}.
-        {#if block.fixed}
-          Moved by you.
-          <Button kind="link" onclick={() => fix(block.task, undefined)}>Unpin</Button>
-        {/if}
-        <Button kind="link" onclick={() => leaveOut(block.task, true)}>Skip</Button>
-        {#if block.ready.length > 0}<span class="text-soft"
-            >Get ready: {preferences.said(block.ready.join('; '))}.</span
-          >{/if}
-      </p>
-    {/if}
-    {#if block?.lay}<LaidTogether lay={block.lay} />{/if}
-  </div>
   <div
     class="mt-3 flex flex-wrap items-baseline gap-x-10 gap-y-2"
     data-changing={plan.searching || undefined}
   >
     {#if plan.endAt}
-      <p>
-        <span class="figure text-large font-bold">{ends(plan.endAt)}.</span>
-        <span class="text-soft">{quickest}</span>
-      </p>
+      {@render figure(`${ends(plan.endAt)}.`, quickest)}
     {/if}
-    <p>
-      <span class="figure text-large font-bold">{plan.heatUps}</span>
-      <span class="text-soft">
-        heat-up{plan.heatUps === 1 ? '' : 's'} · plates swapped while hot: {plan.swaps} · boards changed {plan.boards ===
-        1
-          ? 'once'
-          : `${plan.boards} times`} · {duration(plan.idleSeconds)} heating unused
-      </span>
-    </p>
+    {@render figure(
+      span(plan.idleSeconds),
+      `heating unused, ${plan.heatUps} heat-up${plan.heatUps === 1 ? '' : 's'}`,
+    )}
+    {@render figure(span(plan.freeSeconds), 'hands free')}
+    {@render figure(`${plan.swaps + plan.boards}`, 'changes of plates and boards')}
     <div class="flex flex-wrap gap-x-4">
       {#if plan.searching}
         <span class="text-soft" aria-live="polite">Improving…</span>

@@ -2,6 +2,7 @@ package glanzen.evening;
 
 import glanzen.evening.Stretches.Before;
 import glanzen.evening.Stretches.Made;
+import glanzen.evening.Stretches.Name;
 import glanzen.evening.Stretches.Sort;
 import glanzen.evening.Together.Group;
 import glanzen.evening.Together.Part;
@@ -102,7 +103,7 @@ record AllInHand(List<PieceInHand> pieces, Stretches stretches) {
                 : stretches.round(all, false);
         return Sort.with(
                 first.wanted(),
-                going.get(0).piece.operation().kind().label() + " at once, " + names,
+                Name.of(going.get(0).piece.operation().kind(), names + " at once"),
                 first.setUpId(),
                 all,
                 round,

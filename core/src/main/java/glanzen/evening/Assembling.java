@@ -1,7 +1,9 @@
 package glanzen.evening;
 
 import glanzen.evening.Stretches.Before;
+import glanzen.evening.Stretches.Extent;
 import glanzen.evening.Stretches.Made;
+import glanzen.evening.Stretches.Name;
 import glanzen.evening.Stretches.Sort;
 import glanzen.gluing.Building.CardStep;
 import glanzen.plan.Job;
@@ -56,11 +58,26 @@ final class Assembling {
     private Assembling(Stretches stretches, Wanted wanted) {
         this.stretches = stretches;
         this.wanted = wanted;
-        this.phases = phases(wanted, stretches.factor(sort(wanted, "", 0)));
+        this.phases = phases(wanted, stretches.factor(sort("Put the cards together", 0)));
     }
 
-    private static Sort sort(Wanted wanted, String steps, double eachSeconds) {
-        return Sort.byHand(wanted, "Assemble" + steps, eachSeconds);
+    private Sort sort(String title, double eachSeconds) {
+        return Sort.byHand(wanted, new Name(title, wanted.job().name(), "Assemble"), eachSeconds);
+    }
+
+    /** What some phases are called: by what is glued in them. */
+    private String title(Go go) {
+        List<String> glued = wanted
+                .steps()
+                .subList(go.from - 1, Math.min(go.to, wanted.steps().size()))
+                .stream()
+                .filter(s -> s.waitMinutes() > 0)
+                .map(CardStep::title)
+                .toList();
+        if (glued.isEmpty()) {
+            return "Finish the cards";
+        }
+        return "Glue " + glued.get(0) + (glued.size() > 1 ? " and " + (glued.size() - 1) + " more" : "");
     }
 
     /** All cards of a job; nothing where nobody wants them put together. */
@@ -110,8 +127,8 @@ final class Assembling {
         int batches = (int) Math.ceil(cards / ((phases.size() > 1 ? LONGER : 1) * atOnce()));
         List<Made> before = List.of();
         for (int b = 0; b < batches; b++) {
-            int count = cards * (b + 1) / batches - cards * b / batches;
-            before = batch(count, pieces, before);
+            Extent extent = new Extent(cards * b / batches + 1, cards * (b + 1) / batches, cards);
+            before = batch(extent, pieces, before);
         }
     }
 
@@ -136,7 +153,8 @@ final class Assembling {
     }
 
     /** @param ahead the batch before, which is ahead in each step */
-    private List<Made> batch(int cards, List<Before> pieces, List<Made> ahead) {
+    private List<Made> batch(Extent extent, List<Before> pieces, List<Made> ahead) {
+        int cards = extent.count();
         List<Go> goes = goes(cards);
         List<Made> made = new ArrayList<>();
         for (int n = 0; n < goes.size(); n++) {
@@ -151,10 +169,8 @@ final class Assembling {
             if (!ahead.isEmpty()) {
                 after.add(After.of(ahead.get(Math.min(n, ahead.size() - 1)).task()));
             }
-            String steps = goes.size() == 1
-                    ? ""
-                    : go.from == go.to ? ", step " + go.from : ", steps " + go.from + " to " + go.to;
-            made.add(stretches.one(sort(wanted, steps, go.seconds / cards), cards, first, after));
+            String title = goes.size() == 1 ? "Put the cards together" : title(go);
+            made.add(stretches.one(sort(title, go.seconds / cards), extent, first, after));
         }
         return made;
     }

@@ -20,6 +20,8 @@ import org.jspecify.annotations.Nullable;
  * @param ready what must lie ready for it
  * @param lay where things lie, if several go through at once
  * @param cards how many cards its job makes; nothing in an evening that was planned before this was kept
+ * @param first the first that it is about, counted from 1; nothing like cards
+ * @param of how many there are of these in all; 0 where nobody counts, nothing like cards
  */
 public record Block(
         String task,
@@ -34,7 +36,9 @@ public record Block(
         @Nullable Round round,
         List<String> ready,
         Together.@Nullable Lay lay,
-        @Nullable Integer cards) {
+        @Nullable Integer cards,
+        @Nullable Integer first,
+        @Nullable Integer of) {
 
     public Block {
         ready = List.copyOf(ready);

@@ -2,6 +2,7 @@ package glanzen.evening;
 
 import glanzen.evening.Stretches.Before;
 import glanzen.evening.Stretches.Made;
+import glanzen.evening.Stretches.Name;
 import glanzen.evening.Stretches.Sort;
 import glanzen.evening.Together.Part;
 import glanzen.evening.Wanted.GelOnBench;
@@ -112,9 +113,9 @@ final class PieceInHand {
                     trimmed = sort.round() != null
                             && sort.round().cycle().meanwhile().contains(Round.TRIM);
                     int count = wanted.job().cards() * piece.perCard();
-                    List<Made> there = operation.kind() == Operation.Kind.GEL ? onBench(count) : List.of();
+                    List<Made> there = furtherOn(count);
                     List<Made> ahead = new ArrayList<>(stretches.scrap(sort));
-                    ahead.addAll(stretches.foil(sort, count));
+                    ahead.addAll(stretches.foil(sort, count - there.size()));
                     List<Made> made = new ArrayList<>(there);
                     stretches
                             .of(sort, count - there.size(), List.of(before(there.size())), ahead)
@@ -124,6 +125,13 @@ final class PieceInHand {
             }
         }
         next++;
+    }
+
+    /** Pieces whose gel lies on the bench have all behind them that comes before it, and the gel itself. */
+    private List<Made> furtherOn(int count) {
+        boolean gel = piece.operations().subList(next, piece.operations().size()).stream()
+                .anyMatch(o -> o.kind() == Operation.Kind.GEL);
+        return gel ? onBench(count) : List.of();
     }
 
     /** Gel that is spread already: it dries meanwhile. */
@@ -167,12 +175,12 @@ final class PieceInHand {
 
     Sort sort(Operation operation) {
         SetUp setUp = wanted.setUp(operation);
-        String title = operation.kind().label() + ", " + piece.name();
+        Name name = Name.of(operation.kind(), piece.name());
         if (setUp == null) {
-            return Sort.byHand(wanted, title, setting(operation.kind()), byHand(operation.kind()));
+            return Sort.byHand(wanted, name, setting(operation.kind()), byHand(operation.kind()));
         }
         Round round = stretches.round(setUp, trimsNext());
-        return Sort.with(wanted, title, operation.setUpId(), setUp, round, RunSheet.preflight(setUp), null);
+        return Sort.with(wanted, name, operation.setUpId(), setUp, round, RunSheet.preflight(setUp), null);
     }
 
     /** A stencil is sprayed so that it holds, and cleaned at once: gel that has set does not come off. */

@@ -4,6 +4,7 @@ import glanzen.kit.Board;
 import glanzen.kit.HeatedRollers;
 import glanzen.kit.Platform;
 import glanzen.kit.Press;
+import glanzen.plan.Operation;
 import glanzen.schedule.Task;
 import glanzen.schedule.Task.After;
 import glanzen.schedule.Task.Hot;
@@ -18,6 +19,7 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -29,6 +31,8 @@ final class Stretches {
 
     /** Nobody wants longer stretches, s. */
     static final double STRETCH_SECONDS = 20 * 60;
+    /** What takes no longer than this is not worth sharing, s. */
+    private static final double SHARED_SECONDS = 4 * 60;
 
     private final Times times;
     private final List<Task> tasks = new ArrayList<>();
@@ -95,10 +99,24 @@ final class Stretches {
      */
     record Before(List<Made> made, int done, int least, int most) {}
 
+    /**
+     * What a stretch is called.
+     *
+     * @param title what is done
+     * @param of what it is done to
+     * @param pace what hands do, as it counts for a person's own pace
+     */
+    record Name(String title, String of, String pace) {
+
+        static Name of(Operation.Kind kind, String piece) {
+            return new Name(kind.task(piece), piece, kind.label());
+        }
+    }
+
     /** One kind of stretches of a job. */
     record Sort(
             Wanted wanted,
-            String title,
+            Name name,
             @Nullable String setUpId,
             @Nullable SetUp setUp,
             @Nullable Round round,
@@ -113,19 +131,19 @@ final class Stretches {
         }
 
         /** By hand, with nothing to be set before. */
-        static Sort byHand(Wanted wanted, String title, double eachSeconds) {
-            return byHand(wanted, title, 0, eachSeconds);
+        static Sort byHand(Wanted wanted, Name name, double eachSeconds) {
+            return byHand(wanted, name, 0, eachSeconds);
         }
 
         /** @param settingSeconds what it takes before the first and after the last, however many there are, s */
-        static Sort byHand(Wanted wanted, String title, int settingSeconds, double eachSeconds) {
-            return new Sort(wanted, title, null, null, null, settingSeconds, eachSeconds, List.of(), null);
+        static Sort byHand(Wanted wanted, Name name, int settingSeconds, double eachSeconds) {
+            return new Sort(wanted, name, null, null, null, settingSeconds, eachSeconds, List.of(), null);
         }
 
         /** With a set-up: loose plates are set and squared once. */
         static Sort with(
                 Wanted wanted,
-                String title,
+                Name name,
                 @Nullable String setUpId,
                 SetUp setUp,
                 Round round,
@@ -133,11 +151,11 @@ final class Stretches {
                 Together.@Nullable Lay lay) {
             boolean loose = setUp.platform().isPresent() && !Round.taped(setUp);
             int setting = loose ? Hands.SET_LOOSE.seconds() * setUp.plates().size() : 0;
-            return new Sort(wanted, title, setUpId, setUp, round, setting, round.seconds(), ready, lay);
+            return new Sort(wanted, name, setUpId, setUp, round, setting, round.seconds(), ready, lay);
         }
 
         String pace() {
-            return setUpId != null ? setUpId : title.replaceAll(", .*", "");
+            return setUpId != null ? setUpId : name.pace;
         }
     }
 
@@ -147,7 +165,9 @@ final class Stretches {
             return List.of();
         }
         int seconds = (int) Math.ceil(Objects.requireNonNull(sort.round).seconds(1));
-        return List.of(new Made(add(sort, "Try on scrap: " + sort.title, 1, seconds, new Waits(), true), 0));
+        return List.of(new Made(
+                add(sort, "Test on scrap: " + lower(sort.name.title), new Extent(1, 1, 0), seconds, new Waits(), true),
+                0));
     }
 
     /** Foil is cut before, where hands have no time for it in a round. */
@@ -159,7 +179,8 @@ final class Stretches {
         if (Objects.requireNonNull(sort.round).cycle().meanwhile().contains(foil)) {
             return List.of();
         }
-        Sort cut = Sort.byHand(sort.wanted, "cut foil for: " + sort.title, foil.seconds());
+        Sort cut = Sort.byHand(
+                sort.wanted, new Name("Cut foil for " + sort.name.of, sort.name.of, "cut foil"), foil.seconds());
         return of(cut, count, List.of(), List.of());
     }
 
@@ -173,17 +194,21 @@ final class Stretches {
         int setting = sort.settingSeconds;
         double each = sort.eachSeconds(count);
         double own = each * times.pace().factor(sort.pace());
+        boolean shared = sort.setUp == null && setting == 0 && times.people() > 1 && count * own > SHARED_SECONDS;
         int parts = parts(count, Math.max(1, (int) ((STRETCH_SECONDS - setting) / own)));
+        parts = shared ? Math.min(count, Math.max(parts, times.people())) : parts;
         List<Made> made = new ArrayList<>();
         for (int n = 0; n < parts; n++) {
             int from = count * n / parts;
             int to = count * (n + 1) / parts;
             Waits waits = new Waits();
-            before.forEach(b -> waits.forAll(b, to));
-            Made.last(made).ifPresent(m -> waits.after.add(After.of(m.task)));
-            first.stream().filter(m -> !m.over()).forEach(m -> waits.after.add(After.of(m.task)));
             int seconds = (int) Math.ceil(setting + (to - from) * each);
-            made.add(new Made(add(sort, sort.title, to - from, seconds, waits, false), to));
+            before.forEach(b -> waits.forAll(b, from, to, seconds));
+            if (!shared) {
+                Made.last(made).ifPresent(m -> waits.after.add(After.of(m.task)));
+            }
+            first.stream().filter(m -> !m.over()).forEach(m -> waits.after.add(After.of(m.task)));
+            made.add(new Made(add(sort, sort.name.title, new Extent(from + 1, to, count), seconds, waits, false), to));
         }
         return made;
     }
@@ -193,30 +218,72 @@ final class Stretches {
         return times.pace().factor(sort.pace());
     }
 
+    /**
+     * Which ones of how many a stretch is about.
+     *
+     * @param first counted from 1
+     * @param last no smaller
+     * @param of all; 0 where nobody counts
+     */
+    record Extent(int first, int last, int of) {
+
+        int count() {
+            return last - first + 1;
+        }
+    }
+
+    private static String lower(String title) {
+        return title.substring(0, 1).toLowerCase(Locale.ROOT) + title.substring(1);
+    }
+
     /** All of a sort in one stretch; {@code eachSeconds} of it are the person's own. */
-    Made one(Sort sort, int count, List<Before> before, List<After> after) {
+    Made one(Sort sort, Extent extent, List<Before> before, List<After> after) {
+        int count = extent.count();
         Waits waits = new Waits();
-        before.forEach(b -> waits.forAll(b, count));
+        before.forEach(b -> waits.forAll(b, 0, count, 0));
         waits.after.addAll(after);
         int seconds = (int) Math.ceil(count * sort.eachSeconds / factor(sort));
-        return new Made(add(sort, sort.title, count, seconds, waits, false), count);
+        return new Made(add(sort, sort.name.title, extent, seconds, waits, false), count);
     }
 
     /** What a stretch waits for. */
-    private static final class Waits {
+    private final class Waits {
         private final List<After> after = new ArrayList<>();
         private int notBefore;
         private int notAfter = After.ANY_TIME;
 
-        void forAll(Before b, int upTo) {
-            Made.reaching(b.made, b.done + upTo).ifPresent(m -> {
-                if (m.over()) {
-                    notBefore = Math.max(notBefore, m.notBefore);
-                    notAfter = Math.min(notAfter, m.notAfter);
-                } else {
-                    after.add(new After(m.task, b.least, b.most));
-                }
-            });
+        /**
+         * The last of them must be ready for it, and the first not too late: each piece's wait counts from when its own turn was over
+         * to when its own turn is.
+         *
+         * @param seconds how long the stretch that waits takes, s
+         */
+        void forAll(Before b, int from, int upTo, int seconds) {
+            Optional<Made> last = Made.reaching(b.made, b.done + upTo);
+            last.ifPresent(m -> waitsFor(m, b.least, latest(b, m, seconds)));
+            Made.reaching(b.made, b.done + from + 1)
+                    .filter(m -> b.most < After.ANY_TIME || m.over())
+                    .filter(m -> !m.equals(last.orElse(null)))
+                    .ifPresent(m -> waitsFor(m, m.over() ? 0 : b.least, latest(b, m, seconds)));
+        }
+
+        private void waitsFor(Made m, int least, int most) {
+            if (m.over()) {
+                notBefore = Math.max(notBefore, m.notBefore);
+                notAfter = Math.min(notAfter, m.notAfter);
+            } else {
+                after.add(new After(m.task, least, most));
+            }
+        }
+
+        /** The longer of both stretches is what its first or its last piece waits more than the gap between them. */
+        private int latest(Before b, Made m, int seconds) {
+            if (b.most == After.ANY_TIME || m.over()) {
+                return b.most;
+            }
+            return Math.max(
+                    b.least,
+                    b.most - Math.max(Objects.requireNonNull(blocks.get(m.task)).seconds(), seconds));
         }
     }
 
@@ -224,7 +291,7 @@ final class Stretches {
         return (count + atMost - 1) / atMost;
     }
 
-    private String add(Sort sort, String title, int count, int seconds, Waits waits, boolean risky) {
+    private String add(Sort sort, String title, Extent extent, int seconds, Waits waits, boolean risky) {
         String job = sort.wanted.id();
         String id = job + "/" + tasks.size();
         int own = (int) Math.max(1, Math.ceil(seconds * times.pace().factor(sort.pace())));
@@ -247,7 +314,7 @@ final class Stretches {
                         job,
                         sort.wanted.job().name(),
                         title,
-                        count,
+                        extent.count(),
                         own,
                         sort.pace(),
                         seconds,
@@ -255,14 +322,16 @@ final class Stretches {
                         sort.round,
                         sort.ready,
                         sort.lay,
-                        sort.wanted.job().cards()));
+                        sort.wanted.job().cards(),
+                        extent.first,
+                        extent.of));
         return id;
     }
 
-    /** A motor is heard, and a platform that says that it is ready. */
+    /** Motors are heard, rollers have one, and whatever is heated says that it is ready. */
     private static boolean loud(SetUp s) {
         boolean motor = s.machine() instanceof Press press && press.kind() == Press.Kind.MOTOR;
-        return motor || s.heat() instanceof Heat.OnPlatform;
+        return motor || s.machine() instanceof HeatedRollers || s.heated();
     }
 
     private static On on(SetUp s) {

@@ -7,6 +7,13 @@ import glanzen.steps.Round;
  *
  * @param heaters how long what heats takes
  * @param pace how much longer the person takes than usual
+ * @param people pairs of hands: what is done by hand alone is shared between them
  * @param known what the round of a batch depends on besides its set-up
  */
-public record Times(Heaters heaters, OwnPace pace, Round.Known known) {}
+public record Times(Heaters heaters, OwnPace pace, Round.Known known, int people) {
+
+    /** For one pair of hands. */
+    public Times(Heaters heaters, OwnPace pace, Round.Known known) {
+        this(heaters, pace, known, 1);
+    }
+}

@@ -18,30 +18,37 @@ public record Operation(Kind kind, String note, @Nullable String setUpId) {
 
     /** What can be done to a piece, in the order in which it is usually done. */
     public enum Kind {
-        INK("ink or paint"),
-        DRY("dry the ink"),
-        TAPE("tape on"),
-        FILM_OFF_FRONT("protective film off the foil side"),
-        HOT_FOIL("hot foil"),
-        TONER_FOIL("toner foil"),
-        GEL("gel through a stencil"),
-        GEL_DRY("let the gel dry"),
-        GEL_FOIL("foil the gel"),
-        FLOCK("flock the gel"),
-        REACTIVE_FOIL("reactive ink and foil"),
-        FILM_OFF_BACK("protective film off the back"),
-        TAPE_OFF("tape off"),
-        EMBOSS("emboss"),
-        WINDOW("cut an opening"),
-        CUT("die-cut"),
-        TRIM("trim"),
-        FOLD("score and fold"),
-        ASSEMBLE("assemble");
+        INK("ink or paint", "Ink %s"),
+        DRY("dry the ink", "Dry %s"),
+        TAPE("tape on", "Tape %s"),
+        FILM_OFF_FRONT("protective film off the foil side", "Pull the film off %s"),
+        HOT_FOIL("hot foil", "Foil %s"),
+        TONER_FOIL("toner foil", "Foil %s"),
+        GEL("gel through a stencil", "Spread gel on %s"),
+        GEL_DRY("let the gel dry", "Dry the gel of %s"),
+        GEL_FOIL("foil the gel", "Foil the gel of %s"),
+        FLOCK("flock the gel", "Flock %s"),
+        REACTIVE_FOIL("reactive ink and foil", "Foil %s"),
+        FILM_OFF_BACK("protective film off the back", "Pull the film off the back of %s"),
+        TAPE_OFF("tape off", "Take the tape off %s"),
+        EMBOSS("emboss", "Emboss %s"),
+        WINDOW("cut an opening", "Cut the opening of %s"),
+        CUT("die-cut", "Cut %s"),
+        TRIM("trim", "Trim %s"),
+        FOLD("score and fold", "Fold %s"),
+        ASSEMBLE("assemble", "Put %s together");
 
         private final String label;
+        private final String task;
 
-        Kind(String label) {
+        Kind(String label, String task) {
             this.label = label;
+            this.task = task;
+        }
+
+        /** What is to be done to a piece of a name, as a task. */
+        public String task(String piece) {
+            return task.formatted(piece);
         }
 
         /** The everyday name. */

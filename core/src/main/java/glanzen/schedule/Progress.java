@@ -71,8 +71,8 @@ public record Progress(Map<String, Integer> begun, Map<String, Integer> done) {
     /** What was begun goes on at once; where that takes more hands or machines than there are, one after another. */
     private static Map<String, Integer> held(Workload all, List<Task> open, Lately lately, int now) {
         Hours always = new Hours(now, now + After.ANY_TIME);
-        Workload only = new Workload(
-                open, all.heaters(), List.of(always), all.people(), Map.of(), List.of(), Map.of(), lately);
+        Workload only =
+                new Workload(open, all.heaters(), List.of(always), all.people(), Map.of(), List.of(), Map.of(), lately);
         return Greedy.inOrder(only, open).starts();
     }
 
@@ -109,8 +109,9 @@ public record Progress(Map<String, Integer> begun, Map<String, Integer> done) {
     private Lately lately(Workload all, Schedule plan, int now) {
         Map<String, Last> heaters = new HashMap<>();
         Map<String, Last> machines = new HashMap<>();
-        Optional<Hours> there =
-                all.hours().stream().filter(h -> h.from() <= now && now < h.to()).findFirst();
+        Optional<Hours> there = all.hours().stream()
+                .filter(h -> h.from() <= now && now < h.to())
+                .findFirst();
         there.ifPresent(hours -> {
             for (Task t : all.tasks()) {
                 Integer over = done.get(t.id());

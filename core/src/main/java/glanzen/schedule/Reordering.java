@@ -1,5 +1,6 @@
 package glanzen.schedule;
 
+import glanzen.schedule.Task.Hot;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
@@ -25,6 +26,8 @@ public final class Reordering {
     private static final int MOST_MOVED = 2;
     /** Of so many moves one is of what is done last. */
     private static final int LAST_ONES = 3;
+    /** Of so many moves one brings together what is hot on the same heater. */
+    private static final int GATHERED = 3;
 
     private final Workload work;
     private final Map<String, Integer> places = new HashMap<>();
@@ -168,20 +171,62 @@ public final class Reordering {
         List<Task> order = new ArrayList<>(now);
         int moves = 1 + luck.nextInt(MOST_MOVED);
         for (int n = 0; n < moves; n++) {
+            if (luck.nextInt(GATHERED) == 0 && gathered(order)) {
+                continue;
+            }
             int from = luck.nextInt(LAST_ONES) == 0 ? oneOfTheLast(order, plan) : luck.nextInt(order.size());
             Task task = order.remove(from);
-            int low = 0;
-            int high = order.size();
-            for (int other = 0; other < order.size(); other++) {
-                if (waits(task, order.get(other))) {
-                    low = other + 1;
-                } else if (waits(order.get(other), task)) {
-                    high = Math.min(high, other);
-                }
-            }
-            order.add(low + luck.nextInt(Math.max(1, high - low + 1)), task);
+            int low = low(order, task);
+            order.add(low + luck.nextInt(Math.max(1, high(order, task) - low + 1)), task);
         }
         return order;
+    }
+
+    /** The first place that is after all that a task waits for. */
+    private int low(List<Task> order, Task task) {
+        int low = 0;
+        for (int other = 0; other < order.size(); other++) {
+            low = waits(task, order.get(other)) ? other + 1 : low;
+        }
+        return low;
+    }
+
+    /** The last place that is before all that waits for a task. */
+    private int high(List<Task> order, Task task) {
+        for (int other = 0; other < order.size(); other++) {
+            if (waits(order.get(other), task)) {
+                return other;
+            }
+        }
+        return order.size();
+    }
+
+    /** What lies between two tasks of one heater is done after them, or before, as far as it can be: so it is not hot for nothing. */
+    private boolean gathered(List<Task> order) {
+        int at = luck.nextInt(order.size());
+        Hot hot = order.get(at).hot();
+        if (hot == null) {
+            return false;
+        }
+        int next = at + 1;
+        while (next < order.size() && !on(order.get(next), hot)) {
+            next++;
+        }
+        if (next == order.size() || next == at + 1) {
+            return false;
+        }
+        Task task = order.remove(next);
+        int sooner = Math.max(at + 1, low(order, task));
+        order.add(sooner, task);
+        for (int cold = sooner - 1; cold > at; cold--) {
+            Task between = order.remove(cold);
+            order.add(Math.max(cold, Math.min(order.indexOf(task) + 1, high(order, between))), between);
+        }
+        return true;
+    }
+
+    private static boolean on(Task task, Hot hot) {
+        return task.hot() != null && task.hot().heater().equals(hot.heater());
     }
 
     private int oneOfTheLast(List<Task> order, Schedule plan) {

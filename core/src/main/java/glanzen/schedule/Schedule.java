@@ -64,7 +64,11 @@ public record Schedule(Map<String, Integer> starts) {
      * @param lately when what kept it hot before the first of them was over, s; nothing where it is warmed up
      */
     public record Spell(
-            String heater, int from, List<Task> tasks, int to, @Nullable Integer lately) {}
+            String heater,
+            int from,
+            List<Task> tasks,
+            int to,
+            @Nullable Integer lately) {}
 
     /** How often heaters are hot, and from when to when. */
     public List<Spell> spells(Workload work) {
@@ -156,7 +160,9 @@ public record Schedule(Map<String, Integer> starts) {
     /** Tasks before which other boards are laid into their machine than lay there before. */
     public Set<Task> laidAnew(Workload work) {
         Map<String, On> last = new HashMap<>();
-        work.lately().machines().forEach((m, l) -> last.put(m, Objects.requireNonNull(l.task().on())));
+        work.lately()
+                .machines()
+                .forEach((m, l) -> last.put(m, Objects.requireNonNull(l.task().on())));
         Set<Task> anew = new LinkedHashSet<>();
         for (Task task : work.tasks().stream()
                 .filter(t -> t.on() != null && plans(t))

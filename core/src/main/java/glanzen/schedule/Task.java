@@ -111,8 +111,8 @@ public record Task(
      */
     public record After(String task, int leastSeconds, int mostSeconds) {
 
-        /** So far ahead nothing is planned, s. */
-        public static final int ANY_TIME = 60 * 24 * 3600;
+        /** So far ahead nothing is planned: two years, s. */
+        public static final int ANY_TIME = 2 * 365 * 24 * 3600;
 
         /** Right after it, or at any time later. */
         public static After of(String task) {

@@ -77,7 +77,8 @@ final class Timeline {
     }
 
     private List<Put> through(On on) {
-        return through.computeIfAbsent(on.machine(), m -> begunWith(work.lately().through(m)));
+        return through.computeIfAbsent(
+                on.machine(), m -> begunWith(work.lately().through(m)));
     }
 
     private static List<Put> begunWith(Optional<Last> lately) {

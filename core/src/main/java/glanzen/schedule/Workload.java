@@ -97,7 +97,9 @@ public record Workload(
 
     /** Whether a time lies in the hours in which what was hot lately is still watched. */
     public boolean first(int at) {
-        return !hours.isEmpty() && hours.get(0).from() <= at && at <= hours.get(0).to();
+        return !hours.isEmpty()
+                && hours.get(0).from() <= at
+                && at <= hours.get(0).to();
     }
 
     /** Quiet hours that a task would be heard in if it began at a time; nothing if it would not. */

@@ -60,16 +60,16 @@ class EveningWorkTest {
     void everyCardGoesThroughEveryOperationInStretchesOfTwentyMinutes() {
         EveningWork work = work(
                 50, Set.of("foil", "die"), by(Kind.HOT_FOIL, "foil"), by(Kind.CUT, "die"), Operation.of(Kind.ASSEMBLE));
-        assertEquals(50, count(work, "hot foil"));
-        assertEquals(50, count(work, "die-cut"));
-        assertEquals(50, count(work, "Assemble"));
+        assertEquals(50, count(work, "Foil "));
+        assertEquals(50, count(work, "Cut Panel"));
+        assertEquals(50, count(work, "Put the cards"));
         work.tasks().forEach(t -> assertTrue(t.seconds() <= 20 * 60 + 30, t + ""));
         Workload evening = evening(work, 8);
         Schedule plan = Greedy.plan(evening);
         assertEquals(List.of(), Check.of(evening, plan));
         assertEquals(0, plan.cost(evening).leftSeconds());
-        Task cut = first(work, "die-cut");
-        Task foil = first(work, "hot foil");
+        Task cut = first(work, "Cut Panel");
+        Task foil = first(work, "Foil ");
         assertTrue(plan.start(cut) >= plan.end(foil), "foiled before it is cut");
         assertEquals(1, plan.spells(evening).size(), "heated up once");
     }
@@ -84,11 +84,10 @@ class EveningWorkTest {
     @Test
     void whatHasNeverComeOutIsTriedOnScrapBeforeTheBatch() {
         EveningWork work = work(10, Set.of(), by(Kind.HOT_FOIL, "foil"));
-        Task scrap = first(work, "Try on scrap");
+        Task scrap = first(work, "Test on scrap");
         assertTrue(scrap.risky());
-        assertTrue(
-                first(work, "hot foil").after().stream().anyMatch(a -> a.task().equals(scrap.id())));
-        assertEquals(0, count(work(10, Set.of("foil"), by(Kind.HOT_FOIL, "foil")), "Try on scrap"));
+        assertTrue(first(work, "Foil ").after().stream().anyMatch(a -> a.task().equals(scrap.id())));
+        assertEquals(0, count(work(10, Set.of("foil"), by(Kind.HOT_FOIL, "foil")), "Test on scrap"));
     }
 
     @Test
@@ -102,22 +101,25 @@ class EveningWorkTest {
                 Operation.of(Kind.GEL),
                 Operation.of(Kind.GEL_DRY),
                 by(Kind.FLOCK, "flock"));
-        assertTrue(first(work, "hot foil").after().stream().anyMatch(a -> a.leastSeconds() == 1800));
-        Task.After gel = first(work, "flock").after().get(0);
-        assertTrue(gel.leastSeconds() > 3600 && gel.mostSeconds() == 7 * 24 * 3600);
+        assertTrue(first(work, "Foil ").after().stream().anyMatch(a -> a.leastSeconds() == 1800));
+        Task flock = first(work, "Flock");
+        Task.After gel = flock.after().get(0);
+        int longer = Math.max(flock.seconds(), first(work, "Spread gel").seconds());
+        assertTrue(gel.leastSeconds() > 3600);
+        assertEquals(7 * 24 * 3600 - longer, gel.mostSeconds(), "the first panel is not too old either");
     }
 
     @Test
     void aWaitThatComesLastHoldsForThePuttingTogether() {
         EveningWork inked =
                 work(4, Set.of(), Operation.of(Kind.INK), Operation.of(Kind.DRY), Operation.of(Kind.ASSEMBLE));
-        Task.After ink = first(inked, "Assemble").after().get(0);
-        assertEquals(first(inked, "ink").id(), ink.task());
+        Task.After ink = first(inked, "Put the cards").after().get(0);
+        assertEquals(first(inked, "Ink").id(), ink.task());
         assertEquals(1800, ink.leastSeconds());
 
         EveningWork gelled =
                 work(4, Set.of(), Operation.of(Kind.GEL), Operation.of(Kind.GEL_DRY), Operation.of(Kind.ASSEMBLE));
-        assertTrue(first(gelled, "Assemble").after().get(0).leastSeconds() > 3600);
+        assertTrue(first(gelled, "Put the cards").after().get(0).leastSeconds() > 3600);
     }
 
     @Test
@@ -128,23 +130,44 @@ class EveningWorkTest {
                 1,
                 90,
                 60,
-                List.of(Operation.of(Kind.GEL), Operation.of(Kind.GEL_DRY), by(Kind.FLOCK, "flock")));
+                List.of(
+                        Operation.of(Kind.INK),
+                        Operation.of(Kind.DRY),
+                        Operation.of(Kind.GEL),
+                        Operation.of(Kind.GEL_DRY),
+                        by(Kind.FLOCK, "flock")));
         Job job = new Job("Cards", 30, List.of(piece));
         List<Wanted.GelOnBench> gel =
                 List.of(new Wanted.GelOnBench(0, 0, 90_000), new Wanted.GelOnBench(0, 1200, 80_000));
         EveningWork work =
                 EveningWork.of(List.of(new Wanted("job", job, SET_UPS, Set.of("flock"), List.of(), gel)), USUAL);
-        assertEquals(28, count(work, "gel through a stencil"));
-        assertEquals(30, count(work, "flock"));
+        assertEquals(28, count(work, "Ink"), "what has its gel was inked before");
+        assertEquals(28, count(work, "Spread gel"));
+        assertEquals(30, count(work, "Flock"));
         Job two = new Job("Cards", 2, List.of(piece));
         EveningWork all =
                 EveningWork.of(List.of(new Wanted("job", two, SET_UPS, Set.of("flock"), List.of(), gel)), USUAL);
-        assertEquals(0, count(all, "gel through a stencil"));
-        Task flock = first(all, "flock");
+        assertEquals(0, count(all, "Spread gel"));
+        Task flock = first(all, "Flock");
         assertEquals(1200, flock.notBefore());
         assertEquals(80_000, flock.notAfter());
         assertTrue(flock.after().stream()
-                .noneMatch(a -> all.blocks().get(a.task()).title().startsWith("gel")));
+                .noneMatch(a -> all.blocks().get(a.task()).title().startsWith("Spread gel")));
+    }
+
+    @Test
+    void twoPeopleTrimSideBySide() {
+        JobPiece piece = new JobPiece("Panel", Bench.SMOOTH.id(), 1, 90, 60, List.of(Operation.of(Kind.TRIM)));
+        Wanted wanted = new Wanted("job", new Job("Cards", 40, List.of(piece)), Map.of(), Set.of(), List.of());
+        EveningWork work = EveningWork.of(List.of(wanted), new Times(HEATERS, OwnPace.USUAL, Bench.KNOWN, 2));
+        assertEquals(40, count(work, "Trim"));
+        Workload two =
+                new Workload(work.tasks(), List.of(), List.of(new Hours(0, 3600)), 2, Map.of(), List.of(), Map.of());
+        int hands = work.tasks().stream().mapToInt(Task::seconds).sum();
+        assertEquals(
+                hands / 2,
+                two.tasks().stream().mapToInt(Greedy.plan(two)::end).max().orElseThrow(),
+                30);
     }
 
     @Test
@@ -156,10 +179,10 @@ class EveningWorkTest {
                 Operation.of(Kind.CUT),
                 Operation.of(Kind.TRIM),
                 Operation.of(Kind.ASSEMBLE));
-        assertEquals(12, count(work, "hot foil"), "what comes before it is planned");
-        assertEquals(0, count(work, "die-cut"));
-        assertEquals(0, count(work, "trim"));
-        assertEquals(0, count(work, "Assemble"), "a card wants all its pieces");
+        assertEquals(12, count(work, "Foil "), "what comes before it is planned");
+        assertEquals(0, count(work, "Cut Panel"));
+        assertEquals(0, count(work, "Trim"));
+        assertEquals(0, count(work, "Put the cards"), "a card wants all its pieces");
     }
 
     @Test
@@ -170,11 +193,11 @@ class EveningWorkTest {
         Wanted wanted =
                 new Wanted("job", new Job("Cards", 9, List.of(piece)), Map.of("slow", slow), Set.of("slow"), List.of());
         EveningWork work = EveningWork.of(List.of(wanted), USUAL);
-        assertEquals(0, count(work, "trim"));
+        assertEquals(0, count(work, "Trim"));
         assertTrue(work.tasks().stream().mapToInt(Task::seconds).sum() >= 9 * 120);
         assertTrue(
                 work.blocks().values().iterator().next().round().cycle().says().contains("trim one"));
-        assertEquals(9, count(work(9, Set.of("foil"), Operation.of(Kind.TRIM)), "trim"));
+        assertEquals(9, count(work(9, Set.of("foil"), Operation.of(Kind.TRIM)), "Trim"));
     }
 
     @Test
@@ -199,8 +222,8 @@ class EveningWorkTest {
         assertEquals(1, OwnPace.of(List.of(new OwnPace.Took("foil", 600, 6000))).factor("foil"), 1e-9, "a break");
         JobPiece piece = new JobPiece("Panel", Bench.SMOOTH.id(), 1, 90, 60, List.of(by(Kind.HOT_FOIL, "foil")));
         Wanted wanted = new Wanted("job", new Job("Cards", 6, List.of(piece)), SET_UPS, Set.of("foil"), List.of());
-        int usual = first(EveningWork.of(List.of(wanted), USUAL), "hot foil").seconds();
-        Task own = first(EveningWork.of(List.of(wanted), new Times(HEATERS, slow, Bench.KNOWN)), "hot foil");
+        int usual = first(EveningWork.of(List.of(wanted), USUAL), "Foil ").seconds();
+        Task own = first(EveningWork.of(List.of(wanted), new Times(HEATERS, slow, Bench.KNOWN)), "Foil ");
         assertEquals(1.25 * usual, own.seconds(), 2);
     }
 

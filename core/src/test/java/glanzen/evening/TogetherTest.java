@@ -86,7 +86,8 @@ class TogetherTest {
     private static Map<String, Integer> pressed(EveningWork work) {
         Map<String, Integer> counts = new HashMap<>();
         work.blocks().values().stream()
-                .filter(b -> b.title().startsWith("die-cut") || b.title().startsWith("hot foil"))
+                .filter(b -> b.title().startsWith("Cut ") && b.setUpId() != null
+                        || b.title().startsWith("Foil "))
                 .forEach(b -> {
                     List<String> pieces = b.lay() == null
                             ? List.of(b.jobId())

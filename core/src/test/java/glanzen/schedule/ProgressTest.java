@@ -23,7 +23,13 @@ class ProgressTest {
 
     private static Task foil(String id, int setting, String plate) {
         return new Task(
-                id, "job", 600, new On("press", "boards", 60), new Hot("platform", setting, plate), List.of(), false,
+                id,
+                "job",
+                600,
+                new On("press", "boards", 60),
+                new Hot("platform", setting, plate),
+                List.of(),
+                false,
                 false);
     }
 
@@ -32,8 +38,7 @@ class ProgressTest {
     }
 
     private static Workload evening(int people, Task... tasks) {
-        return new Workload(
-                List.of(tasks), Workshops.HEATERS, List.of(EVENING), people, Map.of(), List.of(), Map.of());
+        return new Workload(List.of(tasks), Workshops.HEATERS, List.of(EVENING), people, Map.of(), List.of(), Map.of());
     }
 
     private static Schedule rest(Workload all, Progress progress, int now) {
@@ -88,8 +93,7 @@ class ProgressTest {
 
     @Test
     void whatWasBegunBeforeTheHoursIsHeld() {
-        Workload all = evening(1, ink("ink"), ink("trim"))
-                .with(List.of(new Hours(5000, 9000)), 1);
+        Workload all = evening(1, ink("ink"), ink("trim")).with(List.of(new Hours(5000, 9000)), 1);
         Workload left = new Progress(Map.of("ink", 1000), Map.of()).left(all, NO_PLAN, 1200);
         assertEquals(List.of(new Hours(1200, 1600), new Hours(5000, 9000)), left.hours());
         assertEquals(5000, at(Greedy.plan(left), "trim"));
@@ -113,7 +117,8 @@ class ProgressTest {
             Workload all = Workshops.any(4 + (int) (seed % 17), seed);
             Schedule plan = Greedy.plan(all);
             Random luck = new Random(seed);
-            int now = all.hours().get(0).from() + luck.nextInt(all.hours().get(0).seconds());
+            int now =
+                    all.hours().get(0).from() + luck.nextInt(all.hours().get(0).seconds());
             Progress progress = happened(all, plan, now, luck);
             Workload left = progress.left(all, plan, now);
             Schedule next = Greedy.plan(left);
@@ -144,7 +149,8 @@ class ProgressTest {
         Map<String, Task> rest = left.byId();
         for (Task t : all.tasks()) {
             Integer at = next.starts().get(t.id());
-            boolean open = progress.begun().containsKey(t.id()) && !progress.done().containsKey(t.id());
+            boolean open =
+                    progress.begun().containsKey(t.id()) && !progress.done().containsKey(t.id());
             assertTrue(!open || at != null, seed + ": " + t.id() + " was begun and is forgotten");
             if (at == null) {
                 continue;
@@ -152,7 +158,9 @@ class ProgressTest {
             assertTrue(at >= now, seed);
             for (After a : open ? List.<After>of() : t.after()) {
                 Integer over = progress.done().get(a.task());
-                int end = over != null ? over : next.starts().get(a.task()) + rest.get(a.task()).seconds();
+                int end = over != null
+                        ? over
+                        : next.starts().get(a.task()) + rest.get(a.task()).seconds();
                 assertTrue(at - end >= a.leastSeconds(), seed + ": " + t.id() + " after " + a.task());
             }
             long hands = rest.values().stream()
@@ -160,7 +168,9 @@ class ProgressTest {
                     .count();
             assertTrue(hands <= all.people(), seed + ": hands at " + t.id());
             if (t.hot() != null && !open) {
-                assertTrue(used(all, progress, next, rest, t, at) || warmed(all, plan, progress, t, at, now), seed + ": " + t.id() + " is begun cold");
+                assertTrue(
+                        used(all, progress, next, rest, t, at) || warmed(all, plan, progress, t, at, now),
+                        seed + ": " + t.id() + " is begun cold");
             }
         }
     }

@@ -72,12 +72,24 @@ class CpSatPlannerTest {
     /** The same where a platform is hot and other boards lie in a press. */
     private static Workload inTheMiddle(Workload work) {
         Task before = new Task(
-                "before", "job", 60, new On("crank press", "boards 1", 30), new Hot("platform", 1, "plate 2"),
-                List.of(), false, false);
+                "before",
+                "job",
+                60,
+                new On("crank press", "boards 1", 30),
+                new Hot("platform", 1, "plate 2"),
+                List.of(),
+                false,
+                false);
         Last last = new Last(before, 0);
         Lately lately = new Lately(Map.of("platform", last), Map.of("crank press", last));
         return new Workload(
-                work.tasks(), work.heaters(), work.hours(), work.people(), work.due(), work.quiet(), work.fixed(),
+                work.tasks(),
+                work.heaters(),
+                work.hours(),
+                work.people(),
+                work.due(),
+                work.quiet(),
+                work.fixed(),
                 lately);
     }
 

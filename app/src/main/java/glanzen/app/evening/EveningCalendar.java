@@ -3,6 +3,7 @@ package glanzen.app.evening;
 import glanzen.app.calendar.CalendarFile;
 import glanzen.app.evening.EveningView.Drying;
 import glanzen.app.evening.EveningView.HotSpell;
+import glanzen.app.evening.EveningView.Item;
 import glanzen.app.evening.EveningView.PlannedBlock;
 import glanzen.measure.Printer;
 import java.time.Duration;
@@ -34,7 +35,7 @@ final class EveningCalendar {
     static byte[] of(EveningView view, Instant stamp, Printer printer) {
         EveningCalendar made = new EveningCalendar(view, stamp, printer);
         view.spells().forEach(made::spell);
-        view.blocks().forEach(made::block);
+        view.items().forEach(made::item);
         view.waits().forEach(made::wait);
         return made.calendar.bytes();
     }
@@ -49,12 +50,13 @@ final class EveningCalendar {
                 called(s.from()));
     }
 
-    private void block(PlannedBlock b) {
+    private void item(Item item) {
+        PlannedBlock b = item.first();
         add(
                 numbered("does " + b.job() + b.title()),
                 b.from(),
-                b.to(),
-                b.job() + ": " + b.title() + ", " + b.count(),
+                item.last().to(),
+                b.job() + ": " + item.says(),
                 printer.said(String.join("\n", b.ready())),
                 called(b.from()));
     }

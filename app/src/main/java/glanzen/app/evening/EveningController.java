@@ -125,15 +125,18 @@ class EveningController {
         return searched(id);
     }
 
-    @Operation(summary = "Says that a stretch of work is begun now, or over")
+    @Operation(
+            summary = "Says that a stretch of work is begun now, or over",
+            description = "With as many begun as there are hands, another is begun only where it is said to be beside.")
     @PostMapping("/{id}/happened")
     EveningView happened(
             @PathVariable String id,
             @RequestParam String task,
             @RequestParam boolean over,
+            @RequestParam(defaultValue = "false") boolean beside,
             @RequestParam long sequence) {
         search.stop(id);
-        evenings.happened(id, task, over, sequence);
+        evenings.happened(id, task, over, beside, sequence);
         return searched(id);
     }
 

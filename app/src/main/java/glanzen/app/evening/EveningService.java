@@ -175,14 +175,35 @@ public class EveningService {
         return task;
     }
 
-    /** A stretch of work is begun, or over, now; what follows moves. */
+    /**
+     * A stretch of work is begun, or over, now; what follows moves.
+     *
+     * @param beside whether it is begun beside others that are not over, with more hands than were planned
+     */
     @TriedAgain
-    void happened(String id, String task, boolean over, long sequence) {
+    void happened(String id, String task, boolean over, boolean beside, long sequence) {
         change(id, sequence, kept -> {
             known(kept, task);
+            if (!over && !beside) {
+                handsFree(kept, task);
+            }
             int at = kept.seconds(now());
             return Planning.following(over ? kept.done(task, at) : kept.begun(task, at), at);
         });
+    }
+
+    /** Whoever begins more than they have hands for has perhaps forgotten to say that something is over. */
+    private static void handsFree(Kept kept, String task) {
+        List<String> open = kept.work().tasks().stream()
+                .filter(t -> !t.id().equals(task) && kept.progress().open(t))
+                .map(t -> kept.work().blocks().get(t.id()).title())
+                .toList();
+        if (open.size() >= kept.asked().people()) {
+            throw new BadInput(
+                    "task",
+                    "is not begun: “" + open.get(0) + "” is not over",
+                    "say that it is over, or begin this beside it");
+        }
     }
 
     /** Plans what is left anew, from now on. */

@@ -1,5 +1,6 @@
 package glanzen.app.evening;
 
+import glanzen.app.evening.EveningView.Item;
 import glanzen.app.evening.EveningView.LeftBlock;
 import glanzen.app.evening.EveningView.Missing;
 import glanzen.app.evening.EveningView.PlannedBlock;
@@ -32,15 +33,16 @@ final class EveningSheet {
     Template template() {
         TextSheet sheet = new TextSheet();
         String before = "";
-        for (PlannedBlock b : view.blocks()) {
+        for (Item item : view.items()) {
+            PlannedBlock b = item.first();
             String today = day.format(b.from());
             if (!today.equals(before)) {
                 sheet.heading(today);
                 before = today;
                 hot(sheet, today);
             }
-            sheet.line(clock.format(b.from()) + " to " + clock.format(b.to()) + "  " + b.job() + ": " + b.title() + ", "
-                    + b.count());
+            sheet.line(item.number() + "   " + clock.format(b.from()) + " to "
+                    + clock.format(item.last().to()) + "  " + b.job() + ": " + item.says());
             if (b.otherBoards()) {
                 sheet.line("      change the boards first");
             }

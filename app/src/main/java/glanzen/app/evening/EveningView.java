@@ -3,7 +3,10 @@ package glanzen.app.evening;
 import glanzen.evening.Together.Lay;
 import glanzen.evening.WayOut;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -26,6 +29,7 @@ import org.jspecify.annotations.Nullable;
  * @param boards how often other boards are laid into a machine
  * @param idleSeconds how long heaters are hot with nothing on them, s
  * @param handsShare share of the hours until its end in which hands are at work, 0…1
+ * @param freeSeconds how long hands are free in these hours, s
  * @param behindSeconds by how much it is behind, s; 0 where nobody minds
  * @param latestAt when what is next must be begun at the latest, so that all of these hours still fits; nothing if nothing is next
  * @param missing what stands in the way before it is begun
@@ -51,6 +55,7 @@ record EveningView(
         int boards,
         int idleSeconds,
         double handsShare,
+        int freeSeconds,
         int behindSeconds,
         @Nullable Instant latestAt,
         List<Missing> missing,
@@ -69,6 +74,10 @@ record EveningView(
     /**
      * A stretch of work.
      *
+     * @param item number of what it is a part of: the same work again and again is one item of a list
+     * @param first the first it is about, counted from 1
+     * @param of how many of these there are in all; 0 where nobody counts
+     * @param freeSeconds how long hands are free in it, in small pieces, s
      * @param machine key of the machine it keeps; nothing where it keeps none
      * @param otherBoards whether other boards are laid into it first
      * @param meanwhile what is done while hands are free in a round
@@ -87,6 +96,10 @@ record EveningView(
             String job,
             String title,
             int count,
+            int item,
+            int first,
+            int of,
+            int freeSeconds,
             Instant from,
             Instant to,
             @Nullable String setUpId,
@@ -102,7 +115,48 @@ record EveningView(
             boolean fixed,
             @Nullable Instant begunAt,
             @Nullable Instant doneAt,
-            boolean late) {}
+            boolean late) {
+
+        /** What it is, and which ones of how many. */
+        String says(int upTo) {
+            if (of < 2) {
+                return title;
+            }
+            boolean all = first == 1 && upTo == of;
+            return title + (all ? ", all " + of : ", " + first + "–" + upTo + " of " + of);
+        }
+    }
+
+    /** Stretches of work as they are listed: the same again and again is one. */
+    List<Item> items() {
+        Map<Integer, List<PlannedBlock>> byItem = new LinkedHashMap<>();
+        blocks.forEach(
+                b -> byItem.computeIfAbsent(b.item(), n -> new ArrayList<>()).add(b));
+        return byItem.entrySet().stream()
+                .map(e -> new Item(e.getKey(), e.getValue()))
+                .toList();
+    }
+
+    /**
+     * An item of the list.
+     *
+     * @param number counted from 1
+     * @param parts its stretches, in the order of time
+     */
+    record Item(int number, List<PlannedBlock> parts) {
+
+        PlannedBlock first() {
+            return parts.get(0);
+        }
+
+        PlannedBlock last() {
+            return parts.get(parts.size() - 1);
+        }
+
+        String says() {
+            return first().says(last().first() + last().count() - 1);
+        }
+    }
 
     /** Why something is not planned. */
     enum Why {

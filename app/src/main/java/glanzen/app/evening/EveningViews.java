@@ -17,6 +17,7 @@ import glanzen.schedule.Schedule;
 import glanzen.schedule.Schedule.Spell;
 import glanzen.schedule.Task;
 import glanzen.schedule.Workload;
+import glanzen.steps.Round;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -81,6 +82,7 @@ final class EveningViews {
                 (int) cost.boards(),
                 (int) cost.idleSeconds(),
                 handsShare(end),
+                (int) Math.max(0, there(end) - busy()),
                 behind(),
                 latest(),
                 kept.missing().stream()
@@ -95,14 +97,30 @@ final class EveningViews {
     }
 
     private List<PlannedBlock> blocks() {
-        return work.tasks().stream()
+        List<PlannedBlock> all = new ArrayList<>();
+        @Nullable Task before = null;
+        int item = 0;
+        for (Task t : work.tasks().stream()
                 .filter(plan::plans)
                 .sorted(Comparator.comparingInt(plan::start))
-                .map(this::planned)
-                .toList();
+                .toList()) {
+            item += before != null && continues(before, t) ? 0 : 1;
+            all.add(planned(t, item));
+            before = t;
+        }
+        return all;
     }
 
-    private PlannedBlock planned(Task t) {
+    /** Whether a stretch is more of the same, in the same hours. */
+    private boolean continues(Task before, Task t) {
+        Block one = block(before);
+        Block other = block(t);
+        return one.jobId().equals(other.jobId())
+                && one.title().equals(other.title())
+                && work.hours().stream().noneMatch(h -> plan.start(before) < h.from() && h.from() <= plan.start(t));
+    }
+
+    private PlannedBlock planned(Task t, int item) {
         Block b = block(t);
         return new PlannedBlock(
                 t.id(),
@@ -110,6 +128,10 @@ final class EveningViews {
                 b.job(),
                 b.title(),
                 b.count(),
+                item,
+                Objects.requireNonNullElse(b.first(), 1),
+                Objects.requireNonNullElse(b.of(), 0),
+                free(t),
                 kept.at(plan.start(t)),
                 kept.at(plan.end(t)),
                 b.setUpId(),
@@ -211,15 +233,30 @@ final class EveningViews {
         return all.stream().distinct().toList();
     }
 
-    private double handsShare(int end) {
-        double there = work.hours().stream()
-                .mapToDouble(h -> Math.max(0, Math.min(h.to(), end) - h.from()))
-                .sum();
-        double busy = work.tasks().stream()
+    /** How long hands are free in a stretch: while a machine runs, a platform soaks or gets hot again, s. */
+    private int free(Task t) {
+        Round round = block(t).round();
+        return round == null
+                ? 0
+                : (int) Math.min(t.seconds(), block(t).count() * round.cycle().idleSeconds());
+    }
+
+    private double there(int end) {
+        return work.people()
+                * work.hours().stream()
+                        .mapToDouble(h -> Math.max(0, Math.min(h.to(), end) - h.from()))
+                        .sum();
+    }
+
+    private double busy() {
+        return work.tasks().stream()
                 .filter(plan::plans)
-                .mapToDouble(Task::seconds)
+                .mapToDouble(t -> t.seconds() - free(t))
                 .sum();
-        return there == 0 ? 0 : Math.min(1, busy / there / work.people());
+    }
+
+    private double handsShare(int end) {
+        return there(end) == 0 ? 0 : Math.min(1, busy() / there(end));
     }
 
     /** What is next may slip by what is free at the end of its hours. */

@@ -8,8 +8,8 @@ import glanzen.schedule.Greedy;
 import glanzen.schedule.Schedule;
 import glanzen.schedule.Workload;
 import java.util.Comparator;
-import java.util.Map;
 import java.util.List;
+import java.util.Map;
 
 /** Plans what is left of an evening at once: anew, or as it was and only as much later as it must be. */
 final class Planning {

@@ -95,7 +95,7 @@ class WorkAtHand {
         WarmUps warmUps = new WarmUps(
                 heater -> told.fromColdSeconds(heater).map(OptionalDouble::of).orElse(OptionalDouble.empty()));
         Together together = Together.of(wanted, forecaster.shelf(), this::clean);
-        Times times = new Times(warmUps, pace, rounds);
+        Times times = new Times(warmUps, pace, rounds, asked.people());
         EveningWork apart = EveningWork.of(wanted, times);
         return together.groups().isEmpty() ? List.of(apart) : List.of(EveningWork.of(wanted, times, together), apart);
     }

@@ -162,7 +162,7 @@ class EveningApiTest {
         for (JsonNode block : evening.path("blocks")) {
             foil = block.path("setUpId").isString() ? block : foil;
         }
-        boolean scrap = foil.path("title").asString().startsWith("Try");
+        boolean scrap = foil.path("title").asString().startsWith("Test");
         Reply run = caller.post(
                 "/api/runs?setUpId=" + foil.path("setUpId").asString() + "&wanted="
                         + foil.path("count").asInt() + "&scrap=" + scrap,

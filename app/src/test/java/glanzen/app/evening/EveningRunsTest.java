@@ -30,7 +30,8 @@ class EveningRunsTest {
     private final Map<String, Block> blocks = new HashMap<>();
 
     private Task task(String id, String setUp, int count, After... after) {
-        blocks.put(id, new Block(id, "job", "Job", id, count, 600, setUp, 600, setUp, null, List.of(), null, 4));
+        blocks.put(
+                id, new Block(id, "job", "Job", id, count, 600, setUp, 600, setUp, null, List.of(), null, 4, 1, count));
         return new Task(id, "job", 600, null, null, List.of(after), false, false);
     }
 
@@ -79,7 +80,9 @@ class EveningRunsTest {
                 new Round(Cycle.of(List.of(new Stretch(80, true)), List.of(), 0, 3), null),
                 List.of(),
                 null,
-                4);
+                4,
+                1,
+                12);
         Kept begun = EveningRuns.heard(keptOf(first), told("foil", 0, What.BEGUN), 60);
         Kept pulled = EveningRuns.heard(begun, told("", 1, What.PULLED), 500);
         assertEquals(Map.of("first", 420), pulled.begun(), "80 s of work before the first pull was out");
