@@ -24,6 +24,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /** Work in stretches nobody minds standing for: each becomes a task, and the same in words. */
@@ -97,7 +98,16 @@ final class Stretches {
      * @param least how long after it at the earliest, s
      * @param most how long after it at the latest, s
      */
-    record Before(List<Made> made, int done, int least, int most) {}
+    record Before(List<Made> made, int done, int least, int most) {
+
+        /** How many of those that follow were made before all this, and must not grow too old. */
+        int aged() {
+            return (int) made.stream()
+                    .skip(done)
+                    .filter(m -> m.over() && m.notAfter < After.ANY_TIME)
+                    .count();
+        }
+    }
 
     /**
      * What a stretch is called.
@@ -195,16 +205,21 @@ final class Stretches {
         double each = sort.eachSeconds(count);
         double own = each * times.pace().factor(sort.pace());
         boolean shared = sort.setUp == null && setting == 0 && times.people() > 1 && count * own > SHARED_SECONDS;
-        int parts = parts(count, Math.max(1, (int) ((STRETCH_SECONDS - setting) / own)));
-        parts = shared ? Math.min(count, Math.max(parts, times.people())) : parts;
+        int atMost = Math.max(1, (int) ((STRETCH_SECONDS - setting) / own));
+        int least = shared ? times.people() : 1;
+        // What was made before all this has its own age, and does not wait for what is made now.
+        int old = Math.min(count, before.stream().mapToInt(Before::aged).max().orElse(0));
+        List<Integer> ends = new ArrayList<>(ends(0, old, atMost, least));
+        ends.addAll(ends(old, count, atMost, least));
         List<Made> made = new ArrayList<>();
-        for (int n = 0; n < parts; n++) {
-            int from = count * n / parts;
-            int to = count * (n + 1) / parts;
+        int begin = 0;
+        for (int to : ends) {
+            int from = begin;
+            begin = to;
             Waits waits = new Waits();
             int seconds = (int) Math.ceil(setting + (to - from) * each);
             before.forEach(b -> waits.forAll(b, from, to, seconds));
-            if (!shared) {
+            if (!shared && from != old) {
                 Made.last(made).ifPresent(m -> waits.after.add(After.of(m.task)));
             }
             first.stream().filter(m -> !m.over()).forEach(m -> waits.after.add(After.of(m.task)));
@@ -287,8 +302,14 @@ final class Stretches {
         }
     }
 
-    private static int parts(int count, int atMost) {
-        return (count + atMost - 1) / atMost;
+    /** Up to which piece each of some stretches reaches, as equal as can be. */
+    private static List<Integer> ends(int from, int to, int atMost, int least) {
+        int count = to - from;
+        int parts = Math.min(count, Math.max(least, (count + atMost - 1) / atMost));
+        return IntStream.rangeClosed(1, parts)
+                .map(n -> from + count * n / parts)
+                .boxed()
+                .toList();
     }
 
     private String add(Sort sort, String title, Extent extent, int seconds, Waits waits, boolean risky) {

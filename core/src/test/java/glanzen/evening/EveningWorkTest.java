@@ -144,6 +144,10 @@ class EveningWorkTest {
         assertEquals(28, count(work, "Ink"), "what has its gel was inked before");
         assertEquals(28, count(work, "Spread gel"));
         assertEquals(30, count(work, "Flock"));
+        Task bench = first(work, "Flock");
+        assertEquals(2, work.blocks().get(bench.id()).count(), "those that have their own age");
+        assertTrue(work.tasks().stream()
+                .noneMatch(t -> t.after().stream().anyMatch(a -> a.task().equals(bench.id()))));
         Job two = new Job("Cards", 2, List.of(piece));
         EveningWork all =
                 EveningWork.of(List.of(new Wanted("job", two, SET_UPS, Set.of("flock"), List.of(), gel)), USUAL);
