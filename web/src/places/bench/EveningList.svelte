@@ -39,6 +39,13 @@
     ].join('; ');
   }
 
+  /** As it really went, where it was said when it began. */
+  function tookSays(b: Planned): string {
+    if (!b.begunAt || !b.doneAt) return '';
+    const took = (Date.parse(b.doneAt) - Date.parse(b.begunAt)) / 1000;
+    return ` in ${span(took)}, planned ${span(b.plannedSeconds)}`;
+  }
+
   async function begin(task: string) {
     if (going.length >= plan.asked.people && !going.some((b) => b.task === task)) pressed = task;
     else await onsay(task, false);
@@ -87,7 +94,7 @@
                 {item.parts.length > 1 ? `${titled(b)}, ` : ''}{time(new Date(b.from))} to {time(
                   new Date(b.to),
                 )}
-                {b.doneAt ? ', done' : b.begunAt ? ', begun' : ''}
+                {b.doneAt ? `, done${tookSays(b)}` : b.begunAt ? ', begun' : ''}
               </span>
               {#if b.fixed}
                 <span class="text-soft font-normal">Moved by you.</span>

@@ -57,6 +57,13 @@
         : `The best plan may end up to ${duration(plan.gapSeconds)} earlier.`,
   );
 
+  /** What earlier evenings taught of this person's hands. */
+  const pace = $derived(
+    Math.abs(plan.ownPaceSeconds) < 60
+      ? ''
+      : `Planned at your own pace: ${span(Math.abs(plan.ownPaceSeconds))} ${plan.ownPaceSeconds > 0 ? 'more' : 'less'} than usual.`,
+  );
+
   /** What a change by hand costs is said. */
   async function costing(work: Promise<Schemas['EveningView']>) {
     const before = { end: plan.endAt, heatUps: plan.heatUps };
@@ -194,7 +201,7 @@
     data-changing={plan.searching || undefined}
   >
     {#if plan.endAt}
-      {@render figure(`${ends(plan.endAt)}.`, quickest)}
+      {@render figure(`${ends(plan.endAt)}.`, `${quickest} ${pace}`.trim())}
     {/if}
     {@render figure(
       span(plan.idleSeconds),

@@ -18,6 +18,7 @@
   import AddHere from '../../shelving/AddHere.svelte';
   import PieceSteps from './PieceSteps.svelte';
   import SuppliesList from './SuppliesList.svelte';
+  import WhenDone from './WhenDone.svelte';
   import Button from '../../parts/Button.svelte';
   import Note from '../../parts/Note.svelte';
 
@@ -172,6 +173,7 @@
       </div>
     </section>
     <aside class="border-rule bg-paper px-5 py-5 lg:border-l" aria-label="Supplies needed">
+      {#if planning.saved}<WhenDone id={planning.saved.id} />{/if}
       {#if look}<Note name="job.bill" /><SuppliesList {look} {job} id={planning.saved?.id ?? ''} />{/if}
     </aside>
   </div>

@@ -67,6 +67,12 @@ class EveningController {
         return searched(evenings.plan(asked));
     }
 
+    @Operation(summary = "When a job will be done, in the hours of the evening that was planned last")
+    @GetMapping("/outlook")
+    Outlook outlook(@RequestParam String jobId) {
+        return evenings.outlook(jobId);
+    }
+
     @Operation(summary = "An evening as it is now")
     @GetMapping("/{id}")
     EveningView get(@PathVariable String id) {

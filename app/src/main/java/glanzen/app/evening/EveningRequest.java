@@ -21,7 +21,7 @@ public record EveningRequest(
         List<String> jobIds, List<BenchHours> hours, int people, List<BenchHours> quiet, List<Due> due) {
 
     private static final int MOST_JOBS = 40;
-    private static final int MOST_HOURS = 20;
+    static final int MOST_HOURS = 20;
     private static final int MOST_PEOPLE = 4;
 
     /** A stretch of time at the bench. */

@@ -95,6 +95,36 @@ public class EveningService {
                 .toList());
     }
 
+    /** When a job will be done: as it is planned, or planned beside what is, in the usual hours. */
+    @Transactional(readOnly = true)
+    Outlook outlook(String jobId) {
+        Optional<Kept> last = evenings.findFirstByOrderByPlannedAtDesc().map(this::read);
+        if (last.isEmpty()) {
+            return new Outlook(null, null, false, false, List.of());
+        }
+        Instant now = now();
+        EveningRequest asked = last.get().asked();
+        boolean planned = asked.jobIds().contains(jobId) && last.get().fits(jobId);
+        EveningRequest usual = Outlook.usual(asked, jobId, now);
+        List<String> missing = atHand
+                .missing(new EveningRequest(List.of(jobId), asked.hours(), asked.people(), List.of(), List.of()))
+                .stream()
+                .map(Lack::says)
+                .toList();
+        Kept kept = planned
+                ? last.get()
+                : Planning.better(atHand.ways(usual, pace(), now).stream()
+                        .map(work -> Planning.anew(Kept.of(now, usual, work, List.of()), 0))
+                        .toList());
+        boolean fits = kept.fits(jobId);
+        return new Outlook(
+                fits ? kept.at(kept.endOf(jobId)) : null,
+                fits ? kept.at(kept.beginOf(jobId)) : null,
+                planned,
+                true,
+                missing);
+    }
+
     /** The last that was planned; nothing if none was. */
     @Transactional(readOnly = true)
     public Optional<String> latest() {

@@ -30,6 +30,7 @@ import org.jspecify.annotations.Nullable;
  * @param idleSeconds how long heaters are hot with nothing on them, s
  * @param handsShare share of the hours until its end in which hands are at work, 0…1
  * @param freeSeconds how long hands are free in these hours, s
+ * @param ownPaceSeconds by how much longer or shorter all of it is planned than hands usually take, by the person's own evenings, s
  * @param behindSeconds by how much it is behind, s; 0 where nobody minds
  * @param latestAt when what is next must be begun at the latest, so that all of these hours still fits; nothing if nothing is next
  * @param missing what stands in the way before it is begun
@@ -56,6 +57,7 @@ record EveningView(
         int idleSeconds,
         double handsShare,
         int freeSeconds,
+        int ownPaceSeconds,
         int behindSeconds,
         @Nullable Instant latestAt,
         List<Missing> missing,
@@ -78,6 +80,7 @@ record EveningView(
      * @param first the first it is about, counted from 1
      * @param of how many of these there are in all; 0 where nobody counts
      * @param freeSeconds how long hands are free in it, in small pieces, s
+     * @param plannedSeconds how long it was planned to take, s
      * @param machine key of the machine it keeps; nothing where it keeps none
      * @param otherBoards whether other boards are laid into it first
      * @param meanwhile what is done while hands are free in a round
@@ -100,6 +103,7 @@ record EveningView(
             int first,
             int of,
             int freeSeconds,
+            int plannedSeconds,
             Instant from,
             Instant to,
             @Nullable String setUpId,

@@ -83,6 +83,7 @@ final class EveningViews {
                 (int) cost.idleSeconds(),
                 handsShare(end),
                 (int) Math.max(0, there(end) - busy()),
+                ownPace(),
                 behind(),
                 latest(),
                 kept.missing().stream()
@@ -132,6 +133,7 @@ final class EveningViews {
                 Objects.requireNonNullElse(b.first(), 1),
                 Objects.requireNonNullElse(b.of(), 0),
                 free(t),
+                b.seconds(),
                 kept.at(plan.start(t)),
                 kept.at(plan.end(t)),
                 b.setUpId(),
@@ -252,6 +254,14 @@ final class EveningViews {
         return work.tasks().stream()
                 .filter(plan::plans)
                 .mapToDouble(t -> t.seconds() - free(t))
+                .sum();
+    }
+
+    private int ownPace() {
+        return (int) work.tasks().stream()
+                .filter(plan::plans)
+                .map(this::block)
+                .mapToDouble(b -> b.seconds() - Math.ceil(b.usualSeconds()))
                 .sum();
     }
 

@@ -5,6 +5,7 @@ import glanzen.measure.Figures;
 import glanzen.schedule.Hours;
 import glanzen.schedule.Progress;
 import glanzen.schedule.Schedule;
+import glanzen.schedule.Task;
 import glanzen.schedule.Workload;
 import java.time.Duration;
 import java.time.Instant;
@@ -199,6 +200,36 @@ public record Kept(
     /** The plan, with what was begun where it really was. */
     Schedule shown() {
         return progress().shown(all(), new Schedule(starts));
+    }
+
+    private List<Task> of(String jobId) {
+        return lived().tasks().stream().filter(t -> t.job().equals(jobId)).toList();
+    }
+
+    /** Whether all of a job is planned. */
+    boolean fits(String jobId) {
+        List<Task> of = of(jobId);
+        return !of.isEmpty() && of.stream().allMatch(t -> starts.containsKey(t.id()) || done.containsKey(t.id()));
+    }
+
+    /** When the last of a job is over, s. */
+    int endOf(String jobId) {
+        Schedule shown = shown();
+        return of(jobId).stream()
+                .filter(shown::plans)
+                .mapToInt(shown::end)
+                .max()
+                .orElse(0);
+    }
+
+    /** When the first of a job begins, s. */
+    int beginOf(String jobId) {
+        Schedule shown = shown();
+        return of(jobId).stream()
+                .filter(shown::plans)
+                .mapToInt(shown::start)
+                .min()
+                .orElse(0);
     }
 
     /** What of it changes; the rest is as it was. */

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import glanzen.app.Caller;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
@@ -21,6 +22,12 @@ class EveningJourneyTest extends BrowserTest {
     private JsonNode evening() {
         String id = caller.get("/api/bench").json().path("eveningId").asString();
         return caller.get("/api/evenings/" + id).json();
+    }
+
+    private long begun() {
+        return StreamSupport.stream(evening().path("blocks").spliterator(), false)
+                .filter(b -> b.path("begunAt").isString())
+                .count();
     }
 
     @Test
@@ -60,6 +67,16 @@ class EveningJourneyTest extends BrowserTest {
         String calendar = new String(caller.get(String.valueOf(link)).bytes(), StandardCharsets.UTF_8);
         assertTrue(calendar.contains("BEGIN:VEVENT"), calendar);
         browser.press("button", "Start");
+        browser.until(() -> begun() == 1);
+        // Whoever begins something else meanwhile is asked what became of the first.
+        List<WebElement> items = browser.all("ol[aria-label='What to do'] button[aria-expanded]");
+        items.get(items.size() - 1).click();
+        browser.see("button[aria-label^='Start: ']").click();
+        browser.see("div", "is not over");
+        assertEquals(1, begun());
+        browser.press("button", "Both go on");
+        browser.until(() -> begun() == 2);
+        assertEquals(List.of(), browser.serious());
         browser.press("button", "Done");
         browser.until(() -> evening().path("blocks").toString().contains("\"doneAt\":\"2"));
         browser.press("button", "Delete plan");
