@@ -254,6 +254,9 @@
   }
   .labels {
     pointer-events: none;
+    paint-order: stroke;
+    stroke: var(--paper);
+    stroke-width: 3px;
   }
   .block:focus-visible rect {
     stroke: var(--verdigris);

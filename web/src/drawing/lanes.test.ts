@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { current, rows, within, type Planned } from './lanes';
+import { current, items, listed, rows, switched, within, type Evening, type Planned } from './lanes';
 
 const at = (minute: number) => new Date(Date.UTC(2026, 0, 5, 19, minute)).toISOString();
 const block = (from: number, to: number) => ({ from: at(from), to: at(to) }) as Planned;
@@ -19,5 +19,38 @@ describe('lanes', () => {
 
   it('keeps to what lies in a day', () => {
     expect(within([block(0, 5), block(12, 14), block(20, 30)], day(10, 20))).toHaveLength(1);
+  });
+
+  const foil = (from: number, to: number, item: number, first: number, count = 9) =>
+    ({ ...block(from, to), item, first, count, of: 36, title: 'Foil Rosette' }) as Planned;
+
+  it('makes one item of the same again and again', () => {
+    const all = items([foil(0, 20, 1, 1), foil(20, 40, 1, 10), foil(50, 60, 2, 19), foil(60, 70, 3, 1, 36)]);
+    expect(all.map((i) => i.title.replaceAll('\u00a0', ' ').replaceAll('\u2060', ''))).toEqual([
+      'Foil Rosette, 1–18 of 36',
+      'Foil Rosette, 19–27 of 36',
+      'Foil Rosette, all 36',
+    ]);
+    expect(all[0]?.to).toEqual(new Date(at(40)));
+  });
+
+  const evening = {
+    asked: { hours: [day(10, 30), day(60, 90)] },
+    blocks: [block(2, 8), block(12, 20), block(45, 50), block(62, 70)],
+    spells: [
+      { from: at(13), hotFrom: at(20) },
+      { from: at(11), hotFrom: at(15) },
+    ],
+  } as unknown as Evening;
+
+  it('lists what was begun before the hours', () => {
+    expect(listed(evening, day(10, 30))).toHaveLength(2);
+    expect(listed(evening, day(60, 90))).toHaveLength(1);
+  });
+
+  it('says what is switched on meanwhile, the first first', () => {
+    const all = items([foil(10, 20, 1, 1), foil(20, 30, 2, 1)]);
+    expect(switched(evening, all, 0).map((s) => s.from)).toEqual([at(11), at(13)]);
+    expect(switched(evening, all, 1)).toEqual([]);
   });
 });

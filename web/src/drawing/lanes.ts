@@ -40,6 +40,17 @@ export function within<T extends { from: string; to: string }>(all: T[], day: Da
   return all.filter((b) => new Date(b.from) < day.to && new Date(b.to) > day.from);
 }
 
+/** What is listed for a day: also what was begun before anybody wanted to come, after the day before. */
+export function listed(evening: Evening, day: Day): Planned[] {
+  const before = days(evening)
+    .map((d) => d.to)
+    .filter((to) => to <= day.from)
+    .at(-1);
+  return evening.blocks.filter(
+    (b) => new Date(b.from) < day.to && (before === undefined || new Date(b.from) >= before),
+  );
+}
+
 /** Blocks beside each other are told apart by rows where two people work at once. */
 export function rows(blocks: Planned[]): number[] {
   const ends: number[] = [];
@@ -92,7 +103,8 @@ export function switched(evening: Evening, all: Item[], n: number): Evening['spe
   const next = all[n + 1];
   const before = all[n - 1];
   if (!item) return [];
-  return evening.spells.filter((s) => {
+  const inOrder = [...evening.spells].sort((a, b) => a.from.localeCompare(b.from));
+  return inOrder.filter((s) => {
     const at = new Date(s.from);
     if (at >= item.from && at < (next?.from ?? item.to)) return true;
     const ready = new Date(s.hotFrom);

@@ -2,7 +2,7 @@
   import { push } from 'svelte-spa-router';
   import { api, asked, type Schemas } from '../../api/client';
   import EveningLanes from '../../drawing/EveningLanes.svelte';
-  import { current, days, time, titled, within } from '../../drawing/lanes';
+  import { current, days, listed, time, titled } from '../../drawing/lanes';
   import { duration, span } from '../../parts/format';
   import { cue } from '../../state/cue';
   import { evening } from '../../state/evening.svelte';
@@ -175,7 +175,7 @@
     <div class="mt-2 grid items-start gap-x-5 gap-y-3 lg:grid-cols-[minmax(0,25rem)_minmax(0,1fr)]">
       <EveningList
         {plan}
-        blocks={within(plan.blocks, day)}
+        blocks={listed(plan, day)}
         {chosen}
         onchoose={(task) => (chosen = task)}
         onsay={say}

@@ -39,9 +39,7 @@
         : 'In the hours of your last plan, beside what is planned.'}
     </p>
     {#if found.missing.length > 0 && found.beginsAt}
-      <p class="text-ochre">
-        Have this before {moment(found.beginsAt)}: {preferences.said(found.missing.join('; '))}.
-      </p>
+      <p class="text-ochre">What is missing must be there before {moment(found.beginsAt)}.</p>
     {/if}
   {:else if found && !found.hoursKnown}
     <p>
