@@ -45,7 +45,7 @@ describe('lanes', () => {
 
   it('lists what was begun before the hours', () => {
     expect(listed(evening, day(10, 30))).toHaveLength(2);
-    expect(listed(evening, day(60, 90))).toHaveLength(1);
+    expect(listed(evening, day(60, 90))).toHaveLength(2);
   });
 
   it('says what is switched on meanwhile, the first first', () => {
