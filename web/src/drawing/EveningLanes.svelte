@@ -4,6 +4,7 @@
   import { preferences } from '../state/preferences.svelte';
   import {
     clockScale,
+    freeEach,
     items,
     rows,
     time,
@@ -55,8 +56,8 @@
       const text = `${item.number} ${item.title}`;
       const short = `${item.number} ${first.title}`;
       const fits = [text, short, `${item.number}`].find((t) => t.length * LETTER < room);
-      const free = first.freeSeconds / Math.max(1, first.count);
-      const more = free >= 5 ? `hands free ${Math.round(free)} s a pull` : '';
+      const free = freeEach(first);
+      const more = free > 0 ? `hands free ${Math.round(free)} s a pull` : '';
       return [
         {
           number: item.number,

@@ -63,6 +63,15 @@ export function rows(blocks: Planned[]): number[] {
   });
 }
 
+/** With fewer free seconds a pull nobody begins anything else. */
+const FREE_S = 15;
+
+/** How long hands are free in each pull of a stretch, s; 0 where it is not worth saying. */
+export function freeEach(b: Planned): number {
+  const free = b.count > 1 ? b.freeSeconds / b.count : 0;
+  return free < FREE_S ? 0 : free;
+}
+
 /** The same work again and again, as one item of a list. */
 export interface Item {
   number: number;

@@ -1,7 +1,16 @@
 <script lang="ts">
   import { slide } from 'svelte/transition';
   import LaidTogether from '../../drawing/LaidTogether.svelte';
-  import { items, switched, time, titled, type Evening, type Item, type Planned } from '../../drawing/lanes';
+  import {
+    freeEach,
+    items,
+    switched,
+    time,
+    titled,
+    type Evening,
+    type Item,
+    type Planned,
+  } from '../../drawing/lanes';
   import { duration, span } from '../../parts/format';
   import { preferences } from '../../state/preferences.svelte';
   import Button from '../../parts/Button.svelte';
@@ -29,13 +38,13 @@
   function says(item: Item, n: number): string {
     const first = item.parts[0];
     if (!first) return '';
-    const free = first.freeSeconds / Math.max(1, first.count);
+    const free = freeEach(first);
     const each = item.parts.some((b) => b.count > 1) ? first.eachSeconds : undefined;
     return [
       ...(first.otherBoards ? ['change the boards first'] : []),
       ...switched(plan, all, n).map((s) => `switch ${s.name} on at ${time(new Date(s.from))}`),
       ...(each ? [`${duration(each)} each`] : []),
-      ...(free >= 5 ? [`hands free ${duration(free)} each`] : []),
+      ...(free > 0 ? [`hands free ${duration(free)} each`] : []),
     ].join('; ');
   }
 
