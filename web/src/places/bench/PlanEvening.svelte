@@ -31,6 +31,9 @@
   /** From when on nothing loud is done, each day; empty for never. */
   let quietFrom = $state('');
   const QUIET_HOURS = 9;
+  const USUAL = { from: '19:00', to: '21:30' };
+  /** From this hour on nobody begins an evening any more: the next is proposed. */
+  const LATE = 22;
   let wrong = $state('');
 
   $effect(() => {
@@ -40,7 +43,10 @@
     const ends = new Date(begins.getTime() + 3 * 3_600_000);
     const last =
       ends.getDate() === begins.getDate() ? `${two(ends.getHours())}:${two(ends.getMinutes())}` : '23:45';
-    rows = [{ day: dayOf(begins), from: `${two(begins.getHours())}:${two(begins.getMinutes())}`, to: last }];
+    rows =
+      begins.getHours() < LATE
+        ? [{ day: dayOf(begins), from: `${two(begins.getHours())}:${two(begins.getMinutes())}`, to: last }]
+        : [{ day: dayOf(new Date(begins.getTime() + 12 * 3_600_000)), ...USUAL }];
     asked(api.GET('/api/jobs'))
       .then((found) => {
         jobs = found;
@@ -53,7 +59,7 @@
     const last = rows.at(-1);
     const before = last ? new Date(`${last.day}T12:00`).getTime() : new Date(now).getTime();
     const day = new Date(before + (last ? 24 * 3_600_000 : 0));
-    rows.push({ day: dayOf(day), from: last?.from ?? '19:00', to: last?.to ?? '21:30' });
+    rows.push({ day: dayOf(day), from: last?.from ?? USUAL.from, to: last?.to ?? USUAL.to });
   }
 
   async function plan() {

@@ -5,6 +5,10 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import glanzen.app.Caller;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.Test;
@@ -24,6 +28,15 @@ class EveningJourneyTest extends BrowserTest {
         return caller.get("/api/evenings/" + id).json();
     }
 
+    /** Whatever time it is, and however far other tests have moved the clock: there are hours enough left of the day. */
+    private void nextMorning() {
+        ZonedDateTime now = Instant.parse(
+                        caller.get("/api/bench").json().path("now").asString())
+                .atZone(ZoneId.systemDefault());
+        ZonedDateTime nine = now.toLocalDate().plusDays(1).atTime(9, 0).atZone(now.getZone());
+        caller.post("/api/bench/skip?seconds=" + Duration.between(now, nine).toSeconds(), "");
+    }
+
     private long begun() {
         return StreamSupport.stream(evening().path("blocks").spliterator(), false)
                 .filter(b -> b.path("begunAt").isString())
@@ -32,6 +45,7 @@ class EveningJourneyTest extends BrowserTest {
 
     @Test
     void tonightIsPlannedRunsLateAndIsPlannedAnew() {
+        nextMorning();
         browser.open("/bench");
         // The show's own plan goes first.
         browser.press("button", "Delete plan");
