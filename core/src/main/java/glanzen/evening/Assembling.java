@@ -65,7 +65,7 @@ final class Assembling {
         return Sort.byHand(wanted, new Name(title, wanted.job().name(), "Assemble"), eachSeconds);
     }
 
-    /** What some phases are called: by what is glued in them. */
+    /** The name of some phases, by the pieces that are glued in them. */
     private String title(Go go) {
         List<String> glued = wanted
                 .steps()

@@ -32,7 +32,7 @@ final class Stretches {
 
     /** Nobody wants longer stretches, s. */
     static final double STRETCH_SECONDS = 20 * 60;
-    /** What takes no longer than this is not worth sharing, s. */
+    /** Work that takes no longer than this is not worth sharing, s. */
     private static final double SHARED_SECONDS = 4 * 60;
 
     private final Times times;
@@ -110,7 +110,7 @@ final class Stretches {
     }
 
     /**
-     * What a stretch is called.
+     * The name of a stretch.
      *
      * @param title what is done
      * @param of what it is done to

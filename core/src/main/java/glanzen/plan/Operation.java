@@ -46,7 +46,7 @@ public record Operation(Kind kind, String note, @Nullable String setUpId) {
             this.task = task;
         }
 
-        /** What is to be done to a piece of a name, as a task. */
+        /** The same as a task to be done to a piece of a name. */
         public String task(String piece) {
             return task.formatted(piece);
         }

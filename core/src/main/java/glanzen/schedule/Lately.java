@@ -4,7 +4,7 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * What heaters and machines were used for last before anything is planned: a heater may still be hot, and boards lie in a machine.
+ * The last use of heaters and machines before anything is planned: a heater may still be hot, and boards lie in a machine.
  *
  * @param heaters by their keys
  * @param machines by their keys
@@ -27,12 +27,12 @@ public record Lately(Map<String, Last> heaters, Map<String, Last> machines) {
         machines = Map.copyOf(machines);
     }
 
-    /** What was last on a heater. */
+    /** The last task on a heater. */
     public Optional<Last> on(String heater) {
         return Optional.ofNullable(heaters.get(heater));
     }
 
-    /** What went last through a machine. */
+    /** The last task through a machine. */
     public Optional<Last> through(String machine) {
         return Optional.ofNullable(machines.get(machine));
     }

@@ -12,8 +12,8 @@ import java.util.Objects;
 import java.util.Optional;
 
 /**
- * What was begun and what is over of a plan. What was begun keeps its hands, its machine and its heater until it is said to be over; what
- * was hot is hot until it switches itself off.
+ * Tasks of a plan that were begun, and those that are over. One that was begun keeps its hands, its machine and its heater until it is
+ * said to be over; a heater is hot until it switches itself off.
  *
  * @param begun when tasks were begun, by their keys, s
  * @param done when tasks were over, by their keys, s
@@ -68,7 +68,7 @@ public record Progress(Map<String, Integer> begun, Map<String, Integer> done) {
         return new Workload(tasks, all.heaters(), hours, all.people(), all.due(), all.quiet(), fixed, lately);
     }
 
-    /** What was begun goes on at once; where that takes more hands or machines than there are, one after another. */
+    /** Begun tasks go on at once; where that takes more hands or machines than there are, one after another. */
     private static Map<String, Integer> held(Workload all, List<Task> open, Lately lately, int now) {
         Hours always = new Hours(now, now + After.ANY_TIME);
         Workload only =
@@ -80,7 +80,7 @@ public record Progress(Map<String, Integer> begun, Map<String, Integer> done) {
         return Objects.requireNonNull(begun.get(task.id()));
     }
 
-    /** What is left of a task that was begun: whoever has begun it knows why, so that it waits for nothing. */
+    /** The rest of a task that was begun: whoever has begun it knows why, so that it waits for nothing. */
     private Task rest(Task t, int now) {
         return new Task(t.id(), t.job(), restSeconds(t, now), t.on(), t.hot(), List.of(), false, t.risky());
     }
@@ -89,7 +89,7 @@ public record Progress(Map<String, Integer> begun, Map<String, Integer> done) {
         return Math.max(LEAST_LEFT_SECONDS, since(t) + t.seconds() - now);
     }
 
-    /** What a task waits for that is over counts from when it was. */
+    /** A wait for something that is over counts from when it was. */
     private Task waiting(Task t) {
         List<After> after = new ArrayList<>();
         int notBefore = t.notBefore();
@@ -148,7 +148,7 @@ public record Progress(Map<String, Integer> begun, Map<String, Integer> done) {
         return other.end() >= one.end() ? other : one;
     }
 
-    /** What was to be switched on by now, for a first task that was not begun. */
+    /** Heaters that were to be switched on by now, for a first task that was not begun. */
     private List<Last> warming(Workload all, Schedule plan, Hours there, int now) {
         Workload ahead = all.with(all.tasks().stream()
                 .filter(t -> !begun.containsKey(t.id()) && !done.containsKey(t.id()))

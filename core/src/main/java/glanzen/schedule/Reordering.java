@@ -26,7 +26,7 @@ public final class Reordering {
     private static final int MOST_MOVED = 2;
     /** Of so many moves one is of what is done last. */
     private static final int LAST_ONES = 3;
-    /** Of so many moves one brings together what is hot on the same heater. */
+    /** One of so many moves brings together tasks of the same heater. */
     private static final int GATHERED = 3;
 
     private final Workload work;
@@ -201,7 +201,7 @@ public final class Reordering {
         return order.size();
     }
 
-    /** What lies between two tasks of one heater is done after them, or before, as far as it can be: so it is not hot for nothing. */
+    /** Tasks between two of one heater are done after them, or before, as far as they can be: so it is not hot for nothing. */
     private boolean gathered(List<Task> order) {
         int at = luck.nextInt(order.size());
         Hot hot = order.get(at).hot();

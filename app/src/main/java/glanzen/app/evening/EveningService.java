@@ -222,7 +222,7 @@ public class EveningService {
         });
     }
 
-    /** Whoever begins more than they have hands for has perhaps forgotten to say that something is over. */
+    /** Refuses a beginning for which no hands are free: perhaps nobody said that something is over. */
     private static void handsFree(Kept kept, String task) {
         List<String> open = kept.work().tasks().stream()
                 .filter(t -> !t.id().equals(task) && kept.progress().open(t))

@@ -121,7 +121,7 @@ record EveningView(
             @Nullable Instant doneAt,
             boolean late) {
 
-        /** What it is, and which ones of how many. */
+        /** Its title, and which ones of how many. */
         String says(int upTo) {
             if (of < 2) {
                 return title;

@@ -140,7 +140,7 @@ public record Kept(
                 Math.min(Integer.MAX_VALUE / 2, Duration.between(from, at).toSeconds()));
     }
 
-    /** What was wanted, but for what was left out, whatever happened since. */
+    /** All that was wanted, but for what was left out, whatever happened since. */
     Workload all() {
         Set<String> out = leftOut();
         return new Workload(
@@ -157,7 +157,7 @@ public record Kept(
         return new Progress(begun, done);
     }
 
-    /** What is still to be planned from a moment on, s: what is done is over, what was begun goes on. */
+    /** Work that is still to be planned from a moment on, s: tasks that are done are over, those that were begun go on. */
     Workload workload(int now) {
         return progress().left(all(), new Schedule(starts), now);
     }
