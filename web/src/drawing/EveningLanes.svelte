@@ -2,18 +2,7 @@
   import type { Schemas } from '../api/client';
   import { kit } from '../state/kit.svelte';
   import { preferences } from '../state/preferences.svelte';
-  import {
-    clockScale,
-    freeEach,
-    items,
-    rows,
-    time,
-    titled,
-    within,
-    type Day,
-    type Evening,
-    type Planned,
-  } from './lanes';
+  import { clockScale, items, rows, time, within, type Day, type Evening, type Planned } from './lanes';
 
   /** One day's work along the clock: hands, machines, what is hot, what dries. */
   interface Props {
@@ -56,7 +45,7 @@
       const text = `${item.number} ${item.title}`;
       const short = `${item.number} ${first.title}`;
       const fits = [text, short, `${item.number}`].find((t) => t.length * LETTER < room);
-      const free = freeEach(first);
+      const free = first.freeEachSeconds;
       const more = free > 0 ? `hands free ${Math.round(free)} s a pull` : '';
       return [
         {
@@ -155,7 +144,7 @@
         role="button"
         tabindex="0"
         aria-pressed={b.task === chosen}
-        aria-label="{b.job}: {titled(b)}, {time(new Date(b.from))} to {time(new Date(b.to))}{b.fixed
+        aria-label="{b.job}: {b.says}, {time(new Date(b.from))} to {time(new Date(b.to))}{b.fixed
           ? ', moved by you'
           : ''}{b.late ? ', late' : ''}. Left and right move it{b.otherBoards
           ? '; the boards are changed first'

@@ -63,15 +63,6 @@ export function rows(blocks: Planned[]): number[] {
   });
 }
 
-/** With fewer free seconds a pull nobody begins anything else. */
-const FREE_S = 15;
-
-/** How long hands are free in each pull of a stretch, s; 0 where it is not worth saying. */
-export function freeEach(b: Planned): number {
-  const free = b.count > 1 ? b.freeSeconds / b.count : 0;
-  return free < FREE_S ? 0 : free;
-}
-
 /** The same work again and again, as one item of a list. */
 export interface Item {
   number: number;
@@ -82,13 +73,11 @@ export interface Item {
   to: Date;
 }
 
-/** One stretch in words; which ones of how many is not torn apart. */
-export function titled(b: Planned, last: Planned = b): string {
-  if (b.of < 2) return b.title;
-  const upTo = last.first + last.count - 1;
-  if (b.first === 1 && upTo === b.of) return `${b.title}, all\u00a0${b.of}`;
-  return `${b.title}, ${b.first}\u2060–\u2060${upTo}\u00a0of\u00a0${b.of}`;
-}
+/** Which ones of how many is not torn apart. */
+export const unbroken = (says: string) =>
+  says
+    .replace(/(\d+)–(\d+) of (\d+)$/, '$1\u2060–\u2060$2\u00a0of\u00a0$3')
+    .replace(/all (\d+)$/, 'all\u00a0$1');
 
 /** Blocks, in the order of time, as the items of a list. */
 export function items(blocks: Planned[]): Item[] {
@@ -97,10 +86,15 @@ export function items(blocks: Planned[]): Item[] {
     const before = all.at(-1);
     if (before?.number === b.item) {
       before.parts.push(b);
-      before.title = titled(before.parts[0] ?? b, b);
       before.to = new Date(Math.max(before.to.getTime(), Date.parse(b.to)));
     } else {
-      all.push({ number: b.item, parts: [b], title: titled(b), from: new Date(b.from), to: new Date(b.to) });
+      all.push({
+        number: b.item,
+        parts: [b],
+        title: unbroken(b.itemSays),
+        from: new Date(b.from),
+        to: new Date(b.to),
+      });
     }
   }
   return all;

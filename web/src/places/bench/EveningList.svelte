@@ -2,11 +2,10 @@
   import { slide } from 'svelte/transition';
   import LaidTogether from '../../drawing/LaidTogether.svelte';
   import {
-    freeEach,
     items,
     switched,
     time,
-    titled,
+    unbroken,
     type Evening,
     type Item,
     type Planned,
@@ -33,12 +32,13 @@
   const current = $derived(going[0]?.item ?? plan.blocks.find((b) => !b.doneAt)?.item);
   /** What is to be begun although hands are taken. */
   let pressed = $state('');
+  const taker = $derived(plan.blocks.find((b) => b.task === plan.handsTakenBy));
   const isOpen = (item: Item) => item.parts.some((b) => b.task === chosen);
 
   function says(item: Item, n: number): string {
     const first = item.parts[0];
     if (!first) return '';
-    const free = freeEach(first);
+    const free = first.freeEachSeconds;
     const each = item.parts.some((b) => b.count > 1) ? first.eachSeconds : undefined;
     return [
       ...(first.otherBoards ? ['change the boards first'] : []),
@@ -56,12 +56,11 @@
   }
 
   async function begin(task: string) {
-    if (going.length >= plan.asked.people && !going.some((b) => b.task === task)) pressed = task;
+    if (taker && taker.task !== task) pressed = task;
     else await onsay(task, false);
   }
   async function beside(task: string, over: boolean) {
-    const other = going[0];
-    if (over && other && !(await onsay(other.task, true))) return;
+    if (over && taker && !(await onsay(taker.task, true))) return;
     if (await onsay(task, false, !over)) pressed = '';
   }
 </script>
@@ -100,7 +99,7 @@
           {#each item.parts as b (b.task)}
             <div class="flex flex-wrap items-baseline gap-x-3" class:font-semibold={b.task === chosen}>
               <span class="min-w-0 flex-1 basis-48">
-                {item.parts.length > 1 ? `${titled(b)}, ` : ''}{time(new Date(b.from))} to {time(
+                {item.parts.length > 1 ? `${unbroken(b.says)}, ` : ''}{time(new Date(b.from))} to {time(
                   new Date(b.to),
                 )}
                 {b.doneAt ? `, done${tookSays(b)}` : b.begunAt ? ', begun' : ''}
@@ -110,20 +109,21 @@
                 <Button kind="link" onclick={() => onfree(b.task)}>Unpin</Button>
               {/if}
               {#if b.begunAt && !b.doneAt}
-                <Button kind="link" aria-label="Done: {titled(b)}" onclick={() => onsay(b.task, true)}
+                <Button kind="link" aria-label="Done: {unbroken(b.says)}" onclick={() => onsay(b.task, true)}
                   >Done</Button
                 >
               {:else if !b.doneAt}
-                <Button kind="link" aria-label="Start: {titled(b)}" onclick={() => begin(b.task)}
+                <Button kind="link" aria-label="Start: {unbroken(b.says)}" onclick={() => begin(b.task)}
                   >Start</Button
                 >
-                <Button kind="link" aria-label="Skip: {titled(b)}" onclick={() => onskip(b.task)}>Skip</Button
+                <Button kind="link" aria-label="Skip: {unbroken(b.says)}" onclick={() => onskip(b.task)}
+                  >Skip</Button
                 >
               {/if}
             </div>
-            {#if pressed === b.task && going[0]}
+            {#if pressed === b.task && taker}
               <div class="border-ochre-line bg-ochre-wash my-1 border-l-4 px-3 py-1" role="alert">
-                “{titled(going[0])}” is not over.
+                “{unbroken(taker.says)}” is not over.
                 <Button kind="link" onclick={() => beside(b.task, true)}>It is over</Button>
                 <Button kind="link" onclick={() => beside(b.task, false)}>Both go on</Button>
               </div>

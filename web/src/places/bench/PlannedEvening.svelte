@@ -2,7 +2,7 @@
   import { push } from 'svelte-spa-router';
   import { api, asked, type Schemas } from '../../api/client';
   import EveningLanes from '../../drawing/EveningLanes.svelte';
-  import { current, days, listed, time, titled } from '../../drawing/lanes';
+  import { current, days, listed, time, unbroken } from '../../drawing/lanes';
   import { duration, span } from '../../parts/format';
   import { cue } from '../../state/cue';
   import { evening } from '../../state/evening.svelte';
@@ -131,7 +131,7 @@
             ? ` · start by ${time(new Date(plan.latestAt))}`
             : ''}{plan.behindSeconds > 0 ? ` · ${span(plan.behindSeconds)} behind the plan` : ''}
         </p>
-        <p class="figure text-display leading-tight">{titled(next)}</p>
+        <p class="figure text-display leading-tight">{unbroken(next.says)}</p>
         <p class="text-soft">
           {next.job}{saves
             ? `, ${duration(next.eachSeconds ?? 0)} each instead of ${duration(next.oneByOneSeconds ?? 0)}`

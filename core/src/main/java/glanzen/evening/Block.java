@@ -43,4 +43,22 @@ public record Block(
     public Block {
         ready = List.copyOf(ready);
     }
+
+    /** Its title, and which ones of how many it is about. */
+    public String says() {
+        return says(this);
+    }
+
+    /**
+     * The same of several stretches of one kind.
+     *
+     * @param upTo the last of them
+     */
+    public String says(Block upTo) {
+        if (first == null || upTo.first == null || of == null || of < 2) {
+            return title;
+        }
+        int last = upTo.first + upTo.count - 1;
+        return title + (first == 1 && last == of ? ", all " + of : ", " + first + "–" + last + " of " + of);
+    }
 }

@@ -16,6 +16,9 @@ import org.jspecify.annotations.Nullable;
 /** What is taken of hands, machines and heaters so far, and where something more fits. */
 final class Timeline {
 
+    /** Before anything that is planned. */
+    private static final int BEFORE = Integer.MIN_VALUE;
+
     private final Workload work;
     private final Map<String, Task> byId;
     private final Map<String, Put> put = new HashMap<>();
@@ -25,9 +28,6 @@ final class Timeline {
     private final Map<String, List<Put>> heated = new HashMap<>();
     private final Map<String, List<Put>> through = new HashMap<>();
     private int longest;
-
-    /** Before anything that is planned. */
-    private static final int BEFORE = Integer.MIN_VALUE;
 
     /** A task where it was put. */
     private record Put(Task task, int start, int end) {

@@ -30,6 +30,8 @@ public record Round(Cycle cycle, @Nullable Standing platform) {
     private static final int SETTLED = 4;
 
     private static final int LACE_PARTS = 12;
+    /** With fewer free seconds in a pull nobody begins anything else, s. */
+    private static final double WORTH_SECONDS = 15;
 
     /** Trimming one pull, done while others soak if there is room for it. */
     public static final Side TRIM = new Side("trim one", Hands.TRIM.seconds(), false, false);
@@ -83,6 +85,11 @@ public record Round(Cycle cycle, @Nullable Standing platform) {
     /** Each of so many pulls, s: a single one is finished before anything else is begun. */
     public double seconds(int pulls) {
         return pulls > 1 ? cycle.seconds() : cycle.oneByOneSeconds();
+    }
+
+    /** How long hands are free in each of so many pulls, s; 0 where nothing else fits into it. */
+    public double freeSeconds(int pulls) {
+        return pulls > 1 && cycle.idleSeconds() >= WORTH_SECONDS ? cycle.idleSeconds() : 0;
     }
 
     /** Cutting foil for one pull, done while others soak if there is room for it. */

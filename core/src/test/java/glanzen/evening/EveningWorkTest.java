@@ -165,6 +165,10 @@ class EveningWorkTest {
         Wanted wanted = new Wanted("job", new Job("Cards", 40, List.of(piece)), Map.of(), Set.of(), List.of());
         EveningWork work = EveningWork.of(List.of(wanted), new Times(HEATERS, OwnPace.USUAL, Bench.KNOWN, 2));
         assertEquals(40, count(work, "Trim"));
+        Block first = work.blocks().get(work.tasks().get(0).id());
+        Block last = work.blocks().get(work.tasks().get(work.tasks().size() - 1).id());
+        assertEquals("Trim Panel, 1–" + first.count() + " of 40", first.says());
+        assertEquals("Trim Panel, all 40", first.says(last));
         Workload two =
                 new Workload(work.tasks(), List.of(), List.of(new Hours(0, 3600)), 2, Map.of(), List.of(), Map.of());
         int hands = work.tasks().stream().mapToInt(Task::seconds).sum();

@@ -55,8 +55,8 @@ final class EveningCalendar {
         add(
                 numbered("does " + b.job() + b.title()),
                 b.from(),
-                item.last().to(),
-                b.job() + ": " + item.says(),
+                item.to(),
+                b.job() + ": " + b.itemSays(),
                 printer.said(String.join("\n", b.ready())),
                 called(b.from()));
     }

@@ -14,6 +14,7 @@ import glanzen.evening.OwnPace;
 import glanzen.evening.OwnPace.Took;
 import glanzen.measure.BadInput;
 import glanzen.schedule.Check;
+import glanzen.schedule.Hours;
 import glanzen.schedule.Planner.Found;
 import glanzen.schedule.Workload;
 import java.time.Instant;
@@ -103,23 +104,30 @@ public class EveningService {
             return new Outlook(null, null, false, false, List.of());
         }
         Instant now = now();
-        EveningRequest asked = last.get().asked();
-        boolean planned = asked.jobIds().contains(jobId) && last.get().fits(jobId);
-        EveningRequest usual = Outlook.usual(asked, jobId, now);
+        Kept before = last.get();
+        Kept kept = before;
+        EveningRequest asked = kept.asked();
+        boolean planned = kept.hours(jobId).isPresent();
+        if (!planned) {
+            // Jobs that are over or gone take no hands any more.
+            List<String> beside = asked.jobIds().stream()
+                    .filter(id -> before.goesOn(id) && atHand.knows(id))
+                    .toList();
+            EveningRequest usual = Outlook.usual(asked, beside, jobId, now);
+            kept = Planning.better(atHand.ways(usual, pace(), now).stream()
+                    .map(work -> Planning.anew(Kept.of(now, usual, work, List.of()), 0))
+                    .toList());
+        }
         List<String> missing = atHand
                 .missing(new EveningRequest(List.of(jobId), asked.hours(), asked.people(), List.of(), List.of()))
                 .stream()
                 .map(Lack::says)
                 .toList();
-        Kept kept = planned
-                ? last.get()
-                : Planning.better(atHand.ways(usual, pace(), now).stream()
-                        .map(work -> Planning.anew(Kept.of(now, usual, work, List.of()), 0))
-                        .toList());
-        boolean fits = kept.fits(jobId);
+        Optional<Hours> of = kept.hours(jobId);
+        Kept in = kept;
         return new Outlook(
-                fits ? kept.at(kept.endOf(jobId)) : null,
-                fits ? kept.at(kept.beginOf(jobId)) : null,
+                of.map(h -> in.at(h.to())).orElse(null),
+                of.map(h -> in.at(h.from())).orElse(null),
                 planned,
                 true,
                 missing);
@@ -224,16 +232,12 @@ public class EveningService {
 
     /** Refuses a beginning for which no hands are free: perhaps nobody said that something is over. */
     private static void handsFree(Kept kept, String task) {
-        List<String> open = kept.work().tasks().stream()
-                .filter(t -> !t.id().equals(task) && kept.progress().open(t))
-                .map(t -> kept.work().blocks().get(t.id()).title())
-                .toList();
-        if (open.size() >= kept.asked().people()) {
+        kept.handsTaken().filter(t -> !t.id().equals(task)).ifPresent(open -> {
             throw new BadInput(
                     "task",
-                    "is not begun: “" + open.get(0) + "” is not over",
+                    "is not begun: “" + kept.work().blocks().get(open.id()).says() + "” is not over",
                     "say that it is over, or begin this beside it");
-        }
+        });
     }
 
     /** Plans what is left anew, from now on. */

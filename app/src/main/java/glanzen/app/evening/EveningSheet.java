@@ -41,8 +41,8 @@ final class EveningSheet {
                 before = today;
                 hot(sheet, today);
             }
-            sheet.line(item.number() + "   " + clock.format(b.from()) + " to "
-                    + clock.format(item.last().to()) + "  " + b.job() + ": " + item.says());
+            sheet.line(item.number() + "   " + clock.format(b.from()) + " to " + clock.format(item.to()) + "  "
+                    + b.job() + ": " + b.itemSays());
             if (b.otherBoards()) {
                 sheet.line("      change the boards first");
             }

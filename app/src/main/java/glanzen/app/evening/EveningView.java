@@ -31,6 +31,7 @@ import org.jspecify.annotations.Nullable;
  * @param handsShare share of the hours until its end in which hands are at work, 0…1
  * @param freeSeconds how long hands are free in these hours, s
  * @param ownPaceSeconds by how much longer or shorter all of it is planned than hands usually take, by the person's own evenings, s
+ * @param handsTakenBy key of what is begun and takes the last free hands, so that another is begun only after a question
  * @param behindSeconds by how much it is behind, s; 0 where nobody minds
  * @param latestAt when what is next must be begun at the latest, so that all of these hours still fits; nothing if nothing is next
  * @param missing what stands in the way before it is begun
@@ -58,6 +59,7 @@ record EveningView(
         double handsShare,
         int freeSeconds,
         int ownPaceSeconds,
+        @Nullable String handsTakenBy,
         int behindSeconds,
         @Nullable Instant latestAt,
         List<Missing> missing,
@@ -77,9 +79,9 @@ record EveningView(
      * A stretch of work.
      *
      * @param item number of what it is a part of: the same work again and again is one item of a list
-     * @param first the first it is about, counted from 1
-     * @param of how many of these there are in all; 0 where nobody counts
-     * @param freeSeconds how long hands are free in it, in small pieces, s
+     * @param says its title, and which ones of how many
+     * @param itemSays the same of the item
+     * @param freeEachSeconds how long hands are free in each pull, s; 0 where nothing else fits into it
      * @param plannedSeconds how long it was planned to take, s
      * @param machine key of the machine it keeps; nothing where it keeps none
      * @param otherBoards whether other boards are laid into it first
@@ -100,9 +102,9 @@ record EveningView(
             String title,
             int count,
             int item,
-            int first,
-            int of,
-            int freeSeconds,
+            String says,
+            String itemSays,
+            double freeEachSeconds,
             int plannedSeconds,
             Instant from,
             Instant to,
@@ -119,17 +121,7 @@ record EveningView(
             boolean fixed,
             @Nullable Instant begunAt,
             @Nullable Instant doneAt,
-            boolean late) {
-
-        /** Its title, and which ones of how many. */
-        String says(int upTo) {
-            if (of < 2) {
-                return title;
-            }
-            boolean all = first == 1 && upTo == of;
-            return title + (all ? ", all " + of : ", " + first + "–" + upTo + " of " + of);
-        }
-    }
+            boolean late) {}
 
     /** Stretches of work as they are listed: the same again and again is one. */
     List<Item> items() {
@@ -153,12 +145,8 @@ record EveningView(
             return parts.get(0);
         }
 
-        PlannedBlock last() {
-            return parts.get(parts.size() - 1);
-        }
-
-        String says() {
-            return first().says(last().first() + last().count() - 1);
+        Instant to() {
+            return parts.stream().map(PlannedBlock::to).max(Instant::compareTo).orElseThrow();
         }
     }
 

@@ -84,6 +84,7 @@ final class EveningViews {
                 handsShare(end),
                 (int) Math.max(0, there(end) - busy()),
                 ownPace(),
+                kept.handsTaken().map(Task::id).orElse(null),
                 behind(),
                 latest(),
                 kept.missing().stream()
@@ -98,16 +99,21 @@ final class EveningViews {
     }
 
     private List<PlannedBlock> blocks() {
-        List<PlannedBlock> all = new ArrayList<>();
-        @Nullable Task before = null;
-        int item = 0;
+        List<List<Task>> items = new ArrayList<>();
         for (Task t : work.tasks().stream()
                 .filter(plan::plans)
                 .sorted(Comparator.comparingInt(plan::start))
                 .toList()) {
-            item += before != null && continues(before, t) ? 0 : 1;
-            all.add(planned(t, item));
-            before = t;
+            List<Task> last = items.isEmpty() ? List.of() : items.get(items.size() - 1);
+            if (last.isEmpty() || !continues(last.get(last.size() - 1), t)) {
+                items.add(new ArrayList<>());
+            }
+            items.get(items.size() - 1).add(t);
+        }
+        List<PlannedBlock> all = new ArrayList<>();
+        for (List<Task> item : items) {
+            String says = block(item.get(0)).says(block(item.get(item.size() - 1)));
+            item.forEach(t -> all.add(planned(t, items.indexOf(item) + 1, says)));
         }
         return all;
     }
@@ -121,7 +127,7 @@ final class EveningViews {
                 && work.hours().stream().noneMatch(h -> plan.start(before) < h.from() && h.from() <= plan.start(t));
     }
 
-    private PlannedBlock planned(Task t, int item) {
+    private PlannedBlock planned(Task t, int item, String itemSays) {
         Block b = block(t);
         return new PlannedBlock(
                 t.id(),
@@ -130,9 +136,9 @@ final class EveningViews {
                 b.title(),
                 b.count(),
                 item,
-                Objects.requireNonNullElse(b.first(), 1),
-                Objects.requireNonNullElse(b.of(), 0),
-                free(t),
+                b.says(),
+                itemSays,
+                b.round() == null ? 0 : b.round().freeSeconds(b.count()),
                 b.seconds(),
                 kept.at(plan.start(t)),
                 kept.at(plan.end(t)),

@@ -13,6 +13,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
@@ -206,30 +207,26 @@ public record Kept(
         return lived().tasks().stream().filter(t -> t.job().equals(jobId)).toList();
     }
 
-    /** Whether all of a job is planned. */
-    boolean fits(String jobId) {
+    /** From when to when a job is worked on, s; nothing unless all of it is planned. */
+    Optional<Hours> hours(String jobId) {
+        Schedule shown = shown();
         List<Task> of = of(jobId);
-        return !of.isEmpty() && of.stream().allMatch(t -> starts.containsKey(t.id()) || done.containsKey(t.id()));
+        return of.isEmpty() || !of.stream().allMatch(shown::plans)
+                ? Optional.empty()
+                : Optional.of(new Hours(
+                        of.stream().mapToInt(shown::start).min().orElseThrow(),
+                        of.stream().mapToInt(shown::end).max().orElseThrow()));
     }
 
-    /** When the last of a job is over, s. */
-    int endOf(String jobId) {
-        Schedule shown = shown();
-        return of(jobId).stream()
-                .filter(shown::plans)
-                .mapToInt(shown::end)
-                .max()
-                .orElse(0);
+    /** Whether something of a job is not over. */
+    boolean goesOn(String jobId) {
+        return of(jobId).stream().anyMatch(t -> !done.containsKey(t.id()));
     }
 
-    /** When the first of a job begins, s. */
-    int beginOf(String jobId) {
-        Schedule shown = shown();
-        return of(jobId).stream()
-                .filter(shown::plans)
-                .mapToInt(shown::start)
-                .min()
-                .orElse(0);
+    /** The first that was begun and is not over, where those that are take all hands. */
+    Optional<Task> handsTaken() {
+        List<Task> open = work.tasks().stream().filter(t -> progress().open(t)).toList();
+        return open.size() < asked.people() ? Optional.empty() : open.stream().findFirst();
     }
 
     /** What of it changes; the rest is as it was. */

@@ -26,10 +26,16 @@ record Outlook(
     private static final Duration WEEK = Duration.ofDays(7);
     private static final int WEEKS = 8;
 
-    /** The same jobs and one more, in hours to come: those that were asked for, and the same weekdays again. */
-    static EveningRequest usual(EveningRequest last, String jobId, Instant now) {
+    /**
+     * One more job beside others, in hours to come: those that were asked for, and the same weekdays again.
+     *
+     * @param beside jobs that take hands, too
+     */
+    static EveningRequest usual(EveningRequest last, List<String> beside, String jobId, Instant now) {
         List<BenchHours> hours = new ArrayList<>();
-        for (int week = 0; week <= WEEKS; week++) {
+        long since =
+                Math.max(0, Duration.between(last.hours().get(0).from(), now).toDays() / 7);
+        for (long week = since; week <= since + WEEKS; week++) {
             Duration later = WEEK.multipliedBy(week);
             for (BenchHours h : last.hours()) {
                 BenchHours same = new BenchHours(h.from().plus(later), h.to().plus(later));
@@ -41,7 +47,7 @@ record Outlook(
                 }
             }
         }
-        List<String> jobs = new ArrayList<>(last.jobIds());
+        List<String> jobs = new ArrayList<>(beside);
         jobs.add(jobId);
         return new EveningRequest(jobs, hours, last.people(), last.quiet(), last.due());
     }

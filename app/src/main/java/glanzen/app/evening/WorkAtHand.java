@@ -100,6 +100,11 @@ class WorkAtHand {
         return together.groups().isEmpty() ? List.of(apart) : List.of(EveningWork.of(wanted, times, together), apart);
     }
 
+    /** Whether a job is still there. */
+    boolean knows(String jobId) {
+        return jobs.all().stream().anyMatch(j -> j.id().equals(jobId));
+    }
+
     private double clean(SetUp s) {
         return forecaster.forecast(s, rigs.ensemble(s)).clean();
     }

@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.StreamSupport;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.data.ParserException;
 import net.fortuna.ical4j.model.Calendar;
@@ -125,6 +126,37 @@ class EveningApiTest {
         ((ArrayNode) twice.path("hours")).add(twice.path("hours").get(0));
         assertEquals(422, caller.post("/api/evenings", twice).status());
         assertEquals(404, caller.get("/api/evenings/none").status());
+    }
+
+    @Test
+    void aJobSaysWhenItWillBeDone() {
+        JsonNode evening = planned(asked(12, "Prize cards"));
+        String prize = evening.path("blocks").get(0).path("jobId").asString();
+        JsonNode of = caller.get("/api/evenings/outlook?jobId=" + prize).json();
+        assertTrue(of.path("planned").asBoolean());
+        assertEquals(evening.path("endAt"), of.path("doneAt"));
+        assertEquals(evening.path("blocks").get(0).path("from"), of.path("beginsAt"));
+        String other = asked(1, "Stall signs").path("jobIds").get(0).asString();
+        JsonNode beside = caller.get("/api/evenings/outlook?jobId=" + other).json();
+        assertFalse(beside.path("planned").asBoolean());
+        assertTrue(at(beside, "doneAt").isAfter(at(evening, "endAt").minusSeconds(3600)), "hands are taken till then");
+    }
+
+    @Test
+    void twoStretchesAreBegunAtOnceOnlyOnPurpose() {
+        JsonNode evening = planned(asked(9, "Stall signs"));
+        String begin = "/api/evenings/" + evening.path("id").asString() + "/happened?over=false&task=";
+        String first = evening.path("blocks").get(0).path("task").asString().replace("/", "%2F");
+        String second = evening.path("blocks").get(1).path("task").asString().replace("/", "%2F");
+        JsonNode begun = caller.post(begin + first + version(evening), "").json();
+        assertEquals(evening.path("blocks").get(0).path("task"), begun.path("handsTakenBy"));
+        assertEquals(422, caller.post(begin + second + version(begun), "").status());
+        JsonNode both = caller.post(begin + second + "&beside=true" + version(begun), "")
+                .json();
+        long on = StreamSupport.stream(both.path("blocks").spliterator(), false)
+                .filter(b -> b.path("begunAt").isString())
+                .count();
+        assertEquals(2, on);
     }
 
     @Test
